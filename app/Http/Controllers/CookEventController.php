@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CookEventRequest;
+use App\Kitchen\CookDocument;
+use App\Kitchen\KeepEvent;
+use App\Models\Cook;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+
+final class CookEventController
+{
+    public function store(CookEventRequest $request, Cook $cook, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('update', $cook);
+        $isNew = KeepEvent::once($cook, $user, $request->document());
+
+        return new JsonResponse(CookDocument::of($cook->load(['plan', 'user', 'events', 'kitchen'])), $isNew ? 201 : 200);
+    }
+}

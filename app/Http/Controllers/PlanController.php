@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Contracts\PlanDocument;
+use App\Contracts\PlanRequestDocument;
+use App\Http\Requests\PlanRequest;
+use Illuminate\Http\JsonResponse;
+use Velko\Core\Planning\RisottoPlanner;
+
+/** The engine over HTTP: the same documents as `php artisan velko:plan`. */
+final class PlanController
+{
+    public function __invoke(PlanRequest $request): JsonResponse
+    {
+        $document = PlanRequestDocument::of($request->document());
+
+        return new JsonResponse(PlanDocument::of(RisottoPlanner::plan($document->ask()), $document->assumed()));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\AskRequest;
+use App\Kitchen\Asked;
+use App\Kitchen\WorkOut;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+
+final class WorkOutController
+{
+    public function __invoke(AskRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $now = CarbonImmutable::now();
+
+        return new JsonResponse(WorkOut::of(Asked::of($request->document(), $user->kitchen, $now), $now)->document());
+    }
+}

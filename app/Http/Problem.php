@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Contracts\BadDocument;
+use App\Contracts\Fault;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Session\TokenMismatchException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Refusals as RFC 9457 problem details. */
+final class Problem
+{
+    private const TITLES = [
+        400 => 'This cannot be read',
+        401 => 'Sign in first',
+        403 => 'This is not yours to change',
+        404 => 'There is nothing here',
+        405 => 'This cannot be done here',
+        409 => 'This was said before, otherwise',
+        413 => 'This is too long',
+        419 => 'The page is too old; load it again',
+        422 => 'Some of this cannot be used',
+        429 => 'Too often; wait a little',
+        500 => 'Something broke on our side',
+    ];
+
+    public static function from(Throwable $fault): JsonResponse
+    {
+        return match (true) {
+            $fault instanceof BadDocument => self::of(422, errors: array_map(static fn (Fault $f): array => ['pointer' => $f->path, 'detail' => $f->detail], $fault->faults)),
+            $fault instanceof AuthenticationException => self::of(401),
+            $fault instanceof AuthorizationException => self::of(403),
+            $fault instanceof ModelNotFoundException => self::of(404),
+            $fault instanceof TokenMismatchException => self::of(419),
+            $fault instanceof HttpExceptionInterface => self::of($fault->getStatusCode(), headers: $fault->getHeaders()),
+            default => self::of(500),
+        };
+    }
+
+    /**
+     * @param  list<array{pointer: string, detail: string}>  $errors
+     * @param  array<string, mixed>  $headers
+     */
+    public static function of(int $status, ?string $detail = null, array $errors = [], array $headers = []): JsonResponse
+    {
+        $body = ['type' => 'about:blank', 'title' => self::TITLES[$status] ?? 'This did not work', 'status' => $status];
+        if ($detail !== null) {
+            $body['detail'] = $detail;
+        }
+        if ($errors !== []) {
+            $body['errors'] = $errors;
+        }
+
+        return new JsonResponse($body, $status, [...$headers, 'Content-Type' => 'application/problem+json']);
+    }
+}

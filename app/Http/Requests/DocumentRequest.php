@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Contracts\BadDocument;
+use App\Contracts\Contract;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A request whose body is one document of contracts/. */
+abstract class DocumentRequest extends FormRequest
+{
+    private const LONGEST_BODY = 262144;
+
+    /** @return string name of the schema in contracts/ */
+    abstract protected function contract(): string;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    /**
+     * @return array<string, mixed> held to the schema
+     *
+     * @throws BadDocument
+     */
+    public function document(): array
+    {
+        $body = $this->getContent();
+        abort_if(strlen($body) > self::LONGEST_BODY, 413);
+
+        return Contract::named($this->contract())->read($body);
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\BadDocument;
+use App\Models\Cook;
+use App\Models\CookEvent;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\UniqueConstraintViolationException;
+
+/** Keeps one touch at the stove. Posting it again changes nothing; posting another under its id is refused. */
+final class KeepEvent
+{
+    /**
+     * @param  array<string, mixed>  $document  cook-event, held to its schema
+     *
+     * @return bool whether it was new
+     *
+     * @throws BadDocument when it names a stage or an event that this cook does not have
+     */
+    public static function once(Cook $cook, User $user, array $document): bool
+    {
+        $id = self::words($document['id']);
+        $known = self::known($cook, $id);
+        if ($known !== null) {
+            return self::sameOrRefused($known, $document);
+        }
+        self::check($cook, $document);
+        try {
+            CookEvent::query()->create([
+                'kitchen_id' => $cook->kitchen_id,
+                'cook_id' => $cook->id,
+                'user_id' => $user->id,
+                'uuid' => $id,
+                'kind' => $document['kind'],
+                'payload' => $document,
+                'device_at' => self::milliseconds(self::words($document['at'])),
+                'server_at' => CarbonImmutable::now()->getTimestampMs(),
+            ]);
+        } catch (UniqueConstraintViolationException) {
+            $known = self::known($cook, $id);
+
+            return $known === null ? abort(409) : self::sameOrRefused($known, $document);
+        }
+
+        return true;
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function check(Cook $cook, array $document): void
+    {
+        $stages = $cook->plan->working['plan']['stages'];
+        $stage = $document['stage'] ?? null;
+        if (is_int($stage) && ! isset($stages[$stage])) {
+            throw BadDocument::at('/stage', 'must be a whole number from 0 to '.(count($stages) - 1).' (index of the stage in the plan)');
+        }
+        if (is_int($stage) && $document['kind'] === 'pour' && ! in_array($stages[$stage]['kind'], ['wine', 'pour'], true)) {
+            throw BadDocument::at('/stage', "nothing is poured at this stage ({$stages[$stage]['kind']})");
+        }
+        if ($document['kind'] === 'undo' && self::known($cook, self::words($document['event'])) === null) {
+            throw BadDocument::at('/event', 'there is no such event in this cook');
+        }
+        if (self::milliseconds(self::words($document['at'])) <= 0) {
+            throw BadDocument::at('/at', 'is not a moment on the clock');
+        }
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function sameOrRefused(CookEvent $known, array $document): bool
+    {
+        ksort($document);
+        $payload = $known->payload;
+        ksort($payload);
+        abort_if($payload != $document, 409);
+
+        return false;
+    }
+
+    private static function known(Cook $cook, string $id): ?CookEvent
+    {
+        return CookEvent::query()->where('cook_id', $cook->id)->where('uuid', $id)->first();
+    }
+
+    /** @return int ms since 1970, or 0 when the text is no moment */
+    private static function milliseconds(string $at): int
+    {
+        $moment = CarbonImmutable::canBeCreatedFromFormat($at, 'Y-m-d\TH:i:s.v\Z') ? CarbonImmutable::createFromFormat('Y-m-d\TH:i:s.v\Z', $at, 'UTC') : null;
+
+        return $moment === null ? 0 : $moment->getTimestampMs();
+    }
+
+    private static function words(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+}

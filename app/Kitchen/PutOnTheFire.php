@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Models\Cook;
+use App\Models\Plan;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/** Starts a cook from a worked-out pan; the same id twice is one cook. */
+final class PutOnTheFire
+{
+    public static function once(string $uuid, Asked $asked, User $user, CarbonImmutable $now): Cook
+    {
+        $known = self::known($uuid);
+        if ($known !== null) {
+            return $known;
+        }
+        $working = WorkOut::of($asked, $now);
+        try {
+            $cook = DB::transaction(static function () use ($uuid, $asked, $user, $working): Cook {
+                $plan = Plan::query()->create([
+                    'kitchen_id' => $user->kitchen_id,
+                    'dish_id' => $asked->dish->id,
+                    'pan_id' => $asked->pan->id,
+                    'burner_id' => $asked->burner->id,
+                    'request' => $working->request,
+                    'working' => $working->document(),
+                    'table_at' => $asked->tableAt->utc(),
+                ]);
+
+                return Cook::query()->create(['uuid' => $uuid, 'kitchen_id' => $user->kitchen_id, 'plan_id' => $plan->id, 'user_id' => $user->id]);
+            });
+        } catch (UniqueConstraintViolationException) {
+            // Another request with the same id came first; or another kitchen has it, and then it is not ours to see.
+            return self::known($uuid) ?? abort(409);
+        }
+
+        return $cook->load(['plan', 'user', 'events', 'kitchen']);
+    }
+
+    private static function known(string $uuid): ?Cook
+    {
+        return Cook::query()->with(['plan', 'user', 'events', 'kitchen'])->where('uuid', $uuid)->first();
+    }
+}

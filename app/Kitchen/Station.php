@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Models\Burner;
+use App\Models\BurnerSetting;
+use App\Models\Kitchen;
+use App\Models\Ladle;
+use App\Models\Pan;
+use Velko\Core\Planning\Defaults;
+use Velko\Core\Vessel\Burner as CoreBurner;
+use Velko\Core\Vessel\Ladle as CoreLadle;
+use Velko\Core\Vessel\Pan as CorePan;
+
+/** Rows of the station as the core's values. */
+final class Station
+{
+    public static function pan(Pan $pan): CorePan
+    {
+        return new CorePan($pan->base_cm, $pan->rim_cm, $pan->height_cm, $pan->metal_j_per_k);
+    }
+
+    public static function burner(Burner $burner): CoreBurner
+    {
+        return new CoreBurner($burner->ring_cm, self::netPower($burner));
+    }
+
+    /** @return non-empty-array<string, float> W by mark: as measured, or estimated from the rated power */
+    public static function netPower(Burner $burner): array
+    {
+        $net = [];
+        foreach ($burner->settings as $setting) {
+            $net[$setting->mark] = self::netPowerAt($burner, $setting);
+        }
+
+        return $net === [] ? ['full' => CoreBurner::estimate($burner->fuel, $burner->rated_w, 1.0)] : $net;
+    }
+
+    public static function netPowerAt(Burner $burner, BurnerSetting $setting): float
+    {
+        return $setting->net_w ?? round(CoreBurner::estimate($burner->fuel, $burner->rated_w, $setting->share));
+    }
+
+    /** @return non-empty-list<CoreLadle> */
+    public static function ladles(Kitchen $kitchen): array
+    {
+        $ladles = array_values($kitchen->ladles->sortBy('ml')->map(static fn (Ladle $ladle): CoreLadle => new CoreLadle($ladle->ml))->all());
+
+        return $ladles === [] ? [new CoreLadle(Defaults::LADLE_ML)] : $ladles;
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\PlanDocument;
+use App\Contracts\PlanRequestDocument;
+use App\Models\Burner;
+use App\Models\Pan;
+use Carbon\CarbonImmutable;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\RisottoPlanner;
+use Velko\Core\Planning\ScaleCurve;
+use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Choosing;
+
+/** A cook's ask, worked out and put on the kitchen's clock. */
+final readonly class WorkOut
+{
+    /**
+     * @param  array<string, mixed>  $request  velko.plan-request/1
+     * @param  array<string, mixed>  $assumed
+     */
+    private function __construct(
+        private Asked $asked,
+        private CarbonImmutable $now,
+        private Plan $plan,
+        public array $request,
+        private array $assumed,
+    ) {
+    }
+
+    public static function of(Asked $asked, CarbonImmutable $now): self
+    {
+        $request = PlanRequests::for($asked);
+        $document = PlanRequestDocument::of($request);
+        $plan = RisottoPlanner::plan($document->ask());
+
+        return new self($asked, $now, $plan, $request, $document->assumed());
+    }
+
+    /** @return array<string, mixed> velko.working/1 */
+    public function document(): array
+    {
+        $asked = $this->asked;
+        $ask = $this->plan->ask;
+
+        return [
+            'format' => 'velko.working/1',
+            'ask' => $asked->document,
+            'dish' => [
+                'name' => $asked->dish->name,
+                'rice' => Variety::from($asked->dish->rice->variety)->label(),
+                'stock' => $asked->dish->stock->name,
+                'finish' => $asked->dish->finish,
+                'window_min' => [$ask->grain->window->low, $ask->grain->window->high],
+            ],
+            'pan' => ['name' => $asked->pan->name, 'base_cm' => $asked->pan->base_cm, 'rim_cm' => $asked->pan->rim_cm, 'height_cm' => $asked->pan->height_cm],
+            'burner' => ['name' => $asked->burner->name, 'marks' => KitchenDocument::marks($asked->burner), 'mark' => $this->plan->heat[0]->mark],
+            'ladle_ml' => $ask->ladle->ml,
+            'clock' => $this->clock(),
+            'why' => $this->why(),
+            'offers' => $this->offers(),
+            'plan' => PlanDocument::of($this->plan, $this->assumed),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function clock(): array
+    {
+        $firstLiquid = $this->firstLiquidAt();
+        $toast = $firstLiquid->subSeconds((int) round(60 * $this->plan->ask->method->toast()));
+
+        return [
+            'toast_at' => $toast->toIso8601String(),
+            'first_liquid_at' => $firstLiquid->toIso8601String(),
+            'pull_at' => $firstLiquid->addSeconds((int) round($this->plan->pulled->second))->toIso8601String(),
+            'table_at' => $this->asked->tableAt->toIso8601String(),
+            'starts_in_min' => round($this->now->diffInSeconds($toast) / 60, 1),
+        ];
+    }
+
+    private function firstLiquidAt(): CarbonImmutable
+    {
+        return $this->asked->tableAt->subSeconds((int) round($this->plan->atTable->second));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function why(): array
+    {
+        return array_map(static function (Plan $plan): array {
+            $rice = $plan->rice();
+
+            return [
+                'covers' => $plan->ask->covers,
+                'ml_per_g' => round(($plan->stock + $plan->ask->wine) / $rice, 3),
+                'drunk' => round($plan->atTable->drunk, 3),
+                'boiled_off' => round($plan->atTable->boiledOff / $rice, 3),
+                'sauce' => round($plan->looseness(), 3),
+            ];
+        }, ScaleCurve::around($this->plan));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function offers(): array
+    {
+        $offers = [];
+        foreach ($this->plan->warnings as $warning) {
+            $offer = match ($warning->code) {
+                'layer-too-deep', 'over-the-rim', 'ring-too-small' => $this->anotherPan(),
+                'does-not-simmer', 'never-done' => $this->anotherMark($this->plan->ask->burner->above($this->plan->heat[0]->mark)),
+                'goes-dry', 'doses-too-close' => $this->anotherMark($this->plan->ask->burner->below($this->plan->heat[0]->mark)),
+                default => null,
+            };
+            if ($offer !== null) {
+                $offers[] = ['warning' => $warning->code, ...$offer];
+            }
+        }
+        $start = $this->firstLiquidAt()->subSeconds((int) round(60 * $this->plan->ask->method->toast()));
+        if ($start->lessThan($this->now)) {
+            $earliest = $this->asked->tableAt->addSeconds((int) ceil($start->diffInSeconds($this->now)) + 59)->startOfMinute();
+            $offers[] = ['warning' => 'too-late', 'label' => 'At the table '.$earliest->format('H:i'), 'change' => ['table_at' => $earliest->format('H:i')]];
+        }
+
+        return $offers;
+    }
+
+    /** @return array{label: string, change: array<string, mixed>}|null */
+    private function anotherPan(): ?array
+    {
+        $pans = $this->asked->kitchen->pans->keyBy('id');
+        $burners = $this->asked->kitchen->burners->keyBy('id');
+        $choice = Choosing::forRisotto(
+            $pans->map(static fn (Pan $pan) => Station::pan($pan))->all(),
+            $burners->map(static fn (Burner $burner) => Station::burner($burner))->all(),
+            $this->plan->rice(),
+            RisottoPlanner::LAZY_BUBBLE,
+        );
+        if ($choice === null || $choice === [$this->asked->pan->id, $this->asked->burner->id]) {
+            return null;
+        }
+        [$pan, $burner] = $choice;
+
+        return [
+            'label' => sprintf('%s on %s', $pans[$pan]->name ?? '', $burners[$burner]->name ?? ''),
+            'change' => ['pan_id' => $pan, 'burner_id' => $burner, 'heat' => null],
+        ];
+    }
+
+    /** @return array{label: string, change: array<string, mixed>}|null */
+    private function anotherMark(?string $mark): ?array
+    {
+        return $mark === null ? null : ['label' => "Set it to $mark", 'change' => ['heat' => $mark]];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property float $ring_cm
+ * @property 'gas'|'induction' $fuel
+ * @property float $rated_w
+ * @property \Illuminate\Database\Eloquent\Collection<int, BurnerSetting> $settings
+ */
+final class Burner extends Model
+{
+    use BelongsToKitchen;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['ring_cm' => 'float', 'rated_w' => 'float'];
+    }
+
+    /** @return HasMany<BurnerSetting, $this> */
+    public function settings(): HasMany
+    {
+        $settings = $this->hasMany(BurnerSetting::class);
+        $settings->orderBy('position');
+
+        return $settings;
+    }
+}

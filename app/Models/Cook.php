@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One pan on the fire. Its state is nothing but its events.
+ *
+ * @property int $id
+ * @property string $uuid
+ * @property int $plan_id
+ * @property int $user_id
+ * @property Plan $plan
+ * @property User $user
+ * @property \Illuminate\Database\Eloquent\Collection<int, CookEvent> $events
+ */
+final class Cook extends Model
+{
+    use BelongsToKitchen;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return [];
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'uuid';
+    }
+
+    /** @return BelongsTo<Plan, $this> */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(Plan::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<CookEvent, $this> */
+    public function events(): HasMany
+    {
+        $events = $this->hasMany(CookEvent::class);
+        $events->orderBy('device_at')->orderBy('id');
+
+        return $events;
+    }
+}

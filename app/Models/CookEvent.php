@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use LogicException;
+
+/**
+ * One touch at the stove. Append-only: the table refuses changes, this class does so earlier and in words.
+ *
+ * @property int $id
+ * @property int $cook_id
+ * @property int $user_id
+ * @property string $uuid
+ * @property 'start'|'done'|'pour'|'undo'|'verdict'|'abandon' $kind
+ * @property array<string, mixed> $payload velko cook-event
+ * @property int $device_at ms since 1970 UTC
+ * @property int $server_at ms since 1970 UTC
+ */
+final class CookEvent extends Model
+{
+    use BelongsToKitchen;
+
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['payload' => 'array', 'device_at' => 'integer', 'server_at' => 'integer'];
+    }
+
+    protected static function booted(): void
+    {
+        $refuse = static fn () => throw new LogicException('Cook events are only ever added; take one back with another event.');
+        self::updating($refuse);
+        self::deleting($refuse);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $family
+ * @property int $rice_id
+ * @property int $stock_id
+ * @property float $grams_main
+ * @property float $grams_starter
+ * @property float $wine_ml_per_80_g
+ * @property string $doses
+ * @property string $stirring
+ * @property bool $sealed
+ * @property float $finish_min
+ * @property float $rest_min
+ * @property bool $rest_covered
+ * @property float $looseness
+ * @property float $minutes_to_table
+ * @property string $finish
+ * @property Rice $rice
+ * @property Stock $stock
+ */
+final class Dish extends Model
+{
+    use BelongsToKitchen;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return [
+            'grams_main' => 'float', 'grams_starter' => 'float', 'wine_ml_per_80_g' => 'float',
+            'sealed' => 'boolean', 'finish_min' => 'float', 'rest_min' => 'float', 'rest_covered' => 'boolean',
+            'looseness' => 'float', 'minutes_to_table' => 'float',
+        ];
+    }
+
+    /** @return BelongsTo<Rice, $this> */
+    public function rice(): BelongsTo
+    {
+        return $this->belongsTo(Rice::class);
+    }
+
+    /** @return BelongsTo<Stock, $this> */
+    public function stock(): BelongsTo
+    {
+        return $this->belongsTo(Stock::class);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One kitchen, and the owner of all it keeps.
+ *
+ * @property int $id
+ * @property string $name
+ * @property float $altitude_m
+ * @property float $room_c
+ * @property string $timezone
+ * @property 'metric'|'us' $units
+ * @property \Illuminate\Database\Eloquent\Collection<int, Pan> $pans
+ * @property \Illuminate\Database\Eloquent\Collection<int, Burner> $burners
+ * @property \Illuminate\Database\Eloquent\Collection<int, Ladle> $ladles
+ * @property \Illuminate\Database\Eloquent\Collection<int, Dish> $dishes
+ */
+final class Kitchen extends Model
+{
+    /** @use HasFactory<\Database\Factories\KitchenFactory> */
+    use HasFactory;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['altitude_m' => 'float', 'room_c' => 'float'];
+    }
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Pan, $this> */
+    public function pans(): HasMany
+    {
+        return $this->hasMany(Pan::class);
+    }
+
+    /** @return HasMany<Burner, $this> */
+    public function burners(): HasMany
+    {
+        return $this->hasMany(Burner::class);
+    }
+
+    /** @return HasMany<Ladle, $this> */
+    public function ladles(): HasMany
+    {
+        return $this->hasMany(Ladle::class);
+    }
+
+    /** @return HasMany<Dish, $this> */
+    public function dishes(): HasMany
+    {
+        return $this->hasMany(Dish::class);
+    }
+
+    /** @return HasMany<Cook, $this> */
+    public function cooks(): HasMany
+    {
+        return $this->hasMany(Cook::class);
+    }
+
+    /** Everything a plan may need, in a handful of queries. */
+    public function withStation(): self
+    {
+        return $this->loadMissing(['pans', 'burners.settings', 'ladles', 'dishes.rice', 'dishes.stock']);
+    }
+}

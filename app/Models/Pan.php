@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property float $base_cm
+ * @property float $rim_cm
+ * @property float $height_cm
+ * @property float $metal_j_per_k
+ */
+final class Pan extends Model
+{
+    use BelongsToKitchen;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['base_cm' => 'float', 'rim_cm' => 'float', 'height_cm' => 'float', 'metal_j_per_k' => 'float'];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A worked-out pan as it stood when it was put on the fire: later changes to the kitchen do not touch it.
+ *
+ * @property int $id
+ * @property int $dish_id
+ * @property int $pan_id
+ * @property int $burner_id
+ * @property array<string, mixed> $request velko.plan-request/1
+ * @property array<string, mixed> $working velko.working/1
+ * @property \Illuminate\Support\Carbon $table_at
+ */
+final class Plan extends Model
+{
+    use BelongsToKitchen;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['request' => 'array', 'working' => 'array', 'table_at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+final class BurnerPolicy extends KitchenRowPolicy
+{
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\Str;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+
+        RateLimiter::for('sign-in', static function (Request $request): array {
+            $email = $request->json('email');
+
+            return [
+                Limit::perMinute(5)->by('email:'.Str::lower(is_string($email) ? mb_strimwidth($email, 0, 254) : '').'|'.$request->ip()),
+                Limit::perMinute(30)->by('ip:'.$request->ip()),
+            ];
+        });
+        RateLimiter::for('kitchen', static fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live;
+
+/** Something that went into the pan at a minute of the cook. */
+final readonly class Pour
+{
+    public function __construct(public float $minute, public float $volume, public bool $wine)
+    {
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live;
+
+use Velko\Core\Planning\Stage;
+
+/**
+ * Where a cook stands: nothing but its touches, played in order.
+ *
+ * A touch taken back by "undo" counts as never made; so does a second "done" of the same stage. The order is the
+ * device's time, and for the same millisecond the order in which they are given.
+ */
+final readonly class Replay
+{
+    /**
+     * @param  list<Stage>  $stages
+     * @param  array<int, Touch>  $done  by stage, in order of stage
+     * @param  int|null  $startedAt  ms since 1970
+     * @param  int|null  $firstLiquidAt  ms since 1970
+     */
+    private function __construct(
+        public array $stages,
+        public Status $status,
+        public array $done,
+        public ?int $startedAt,
+        public ?int $firstLiquidAt,
+        public ?Verdict $verdict,
+    ) {
+    }
+
+    /**
+     * @param  list<Stage>  $stages  of the plan
+     * @param  list<Touch>  $touches
+     */
+    public static function of(array $stages, array $touches): self
+    {
+        usort($touches, static fn (Touch $a, Touch $b): int => $a->at <=> $b->at);
+        $takenBack = [];
+        foreach ($touches as $touch) {
+            if ($touch->kind === 'undo' && $touch->undoes !== null) {
+                $takenBack[$touch->undoes] = true;
+            }
+        }
+
+        $done = [];
+        $startedAt = $firstLiquidAt = $verdict = null;
+        $givenUp = false;
+        foreach ($touches as $touch) {
+            if (isset($takenBack[$touch->id])) {
+                continue;
+            }
+            if ($touch->kind === 'verdict') {
+                $verdict = $touch->verdict;
+            }
+            if ($touch->kind === 'abandon') {
+                $givenUp = true;
+            }
+            if (in_array($touch->kind, ['start', 'done', 'pour'], true)) {
+                $startedAt ??= $touch->at;
+            }
+            if ($touch->stage !== null && isset($stages[$touch->stage]) && ! isset($done[$touch->stage])) {
+                $done[$touch->stage] = $touch;
+                if ($touch->kind === 'pour') {
+                    $firstLiquidAt ??= $touch->at;
+                }
+            }
+        }
+        ksort($done);
+
+        $status = match (true) {
+            $givenUp => Status::GivenUp,
+            $stages !== [] && isset($done[count($stages) - 1]) => Status::AtTable,
+            $startedAt !== null => Status::Cooking,
+            default => Status::Waiting,
+        };
+
+        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict);
+    }
+
+    /** The stage to do now: the first after the furthest one done; null when all are done or the cook was given up. */
+    public function now(): ?int
+    {
+        if ($this->status === Status::GivenUp) {
+            return null;
+        }
+        $next = $this->done === [] ? 0 : array_key_last($this->done) + 1;
+
+        return $next < count($this->stages) ? $next : null;
+    }
+
+    /** Stock poured so far, mL. */
+    public function poured(): float
+    {
+        $poured = 0.0;
+        foreach ($this->done as $stage => $touch) {
+            $poured += $this->stages[$stage]->kind === 'pour' ? ($touch->volume ?? 0.0) : 0.0;
+        }
+
+        return $poured;
+    }
+
+    /**
+     * What went into the pan, and when.
+     *
+     * @return list<Pour>
+     */
+    public function pours(): array
+    {
+        $pours = [];
+        foreach ($this->done as $stage => $touch) {
+            if ($touch->kind === 'pour' && $touch->volume !== null && $this->firstLiquidAt !== null) {
+                $pours[] = new Pour($this->minute($touch->at) ?? 0.0, $touch->volume, $this->stages[$stage]->kind === 'wine');
+            }
+        }
+        usort($pours, static fn (Pour $a, Pour $b): int => $a->minute <=> $b->minute);
+
+        return $pours;
+    }
+
+    /** Minute of the cook at which the first stage of a kind was done, or null. */
+    public function minuteOf(string $kind): ?float
+    {
+        foreach ($this->done as $stage => $touch) {
+            if ($this->stages[$stage]->kind === $kind) {
+                return $this->minute($touch->at);
+            }
+        }
+
+        return null;
+    }
+
+    private function minute(int $at): ?float
+    {
+        return $this->firstLiquidAt === null ? null : ($at - $this->firstLiquidAt) / 60000;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Method;
+
+use Velko\Core\Pan\State;
+
+/**
+ * Two ladles to start (more where two would not even wet the rice), then one when the trail closes slowly, halves
+ * near the end.
+ *
+ * Common practice, no single source. A "ladle" is as many scoops as the pan uses in two minutes, since one small
+ * ladle does nothing for forty covers.
+ */
+final readonly class LadleByLadle implements DoseSchool
+{
+    /** Free liquid, g per g rice, at which the trail of a spoon closes slowly: "stands". */
+    private const TRAIL_CLOSES_SLOWLY = 0.50;
+
+    private const MINUTES_PER_LADLE = 2.0;
+
+    /** Doses are halved in these last minutes before the window. */
+    private const HALVES_FROM = 5.0;
+
+    public function name(): string
+    {
+        return 'ladle-by-ladle';
+    }
+
+    public function dueAt(Load $load, State $state): float
+    {
+        return self::TRAIL_CLOSES_SLOWLY * $load->rice;
+    }
+
+    public function dueAfter(): float
+    {
+        return INF;
+    }
+
+    public function dose(Load $load, State $state, int $given): float
+    {
+        $one = $load->ladle->scoops(self::MINUTES_PER_LADLE * $load->usePerMinute());
+
+        return $load->ladle->ml * match (true) {
+            $given === 0 => max(2 * $one, ceil((self::TRAIL_CLOSES_SLOWLY * $load->rice - $state->free) / $load->ladle->ml) + $one),
+            $state->doneness > $load->grain->window->low - self::HALVES_FROM => $one / 2,
+            default => $one,
+        };
+    }
+
+    public function sign(): string
+    {
+        return 'when the trail of the spoon closes slowly, never dry';
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Method;
+
+use Velko\Core\Pan\State;
+use Velko\Core\Quantity\Rounding;
+
+/**
+ * By the clock: every minute what the pan uses in a minute, about 60 mL for a four-portion pan.
+ *
+ * Common practice, no single source.
+ */
+final readonly class LittleAndOften implements DoseSchool
+{
+    private const SECONDS = 60.0;
+
+    /** The first dose covers this many minutes, to wet all the rice. */
+    private const FIRST_MINUTES = 4.0;
+
+    /** Doses are rounded to what a jug or a ladle can be read to, within this share. */
+    private const READABLE = 0.08;
+
+    public function name(): string
+    {
+        return 'little-and-often';
+    }
+
+    public function dueAt(Load $load, State $state): float
+    {
+        return -1.0;
+    }
+
+    public function dueAfter(): float
+    {
+        return self::SECONDS;
+    }
+
+    public function dose(Load $load, State $state, int $given): float
+    {
+        $minute = Rounding::to($load->usePerMinute(), Rounding::step(self::READABLE * $load->usePerMinute()));
+
+        return $given === 0 ? self::FIRST_MINUTES * $minute : $minute;
+    }
+
+    public function sign(): string
+    {
+        return 'every minute by the clock';
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Pan;
+
+use Velko\Core\Vessel\Pan;
+use Velko\Core\Water\Atmosphere;
+use Velko\Core\Water\Steam;
+
+/** What surrounds the contents and does not change during a cook. */
+final readonly class Conditions
+{
+    /**
+     * @param  float  $boiling  °C
+     * @param  float  $room  °C
+     * @param  float  $airVapour  Pa, vapour already in the air
+     * @param  float  $area  m², the surface counted for evaporation and cooling: the base's
+     * @param  float  $metal  J/K
+     */
+    private function __construct(
+        public float $boiling,
+        public float $room,
+        public float $airVapour,
+        public float $area,
+        public float $metal,
+    ) {
+    }
+
+    /**
+     * @param  float  $altitude  m
+     * @param  float  $room  °C
+     */
+    public static function at(float $altitude, float $room, Pan $pan): self
+    {
+        return new self(
+            Steam::boilingPoint(Atmosphere::pressure($altitude)),
+            $room,
+            Steam::inRoomAir($room),
+            $pan->baseArea(),
+            $pan->metal,
+        );
+    }
+}

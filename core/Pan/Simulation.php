@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Pan;
+
+use Velko\Core\Rice\Grain;
+use Velko\Core\Rice\Kinetics;
+use Velko\Core\Water\Steam;
+
+/**
+ * The one loop: how a pan of rice changes from second to second. Planning, live forecasts and the console all run it.
+ *
+ * Explicit steps of one second. Per step, in this order: the rice drinks and softens; the heat warms the contents or,
+ * at the boiling point, makes steam; an open surface gives off vapour; off the heat the pan cools. Halving the step
+ * moves any reported result by less than 0.5 % (tests/Core/Pan).
+ */
+final class Simulation
+{
+    /** Free liquid, g per g rice, under which a pan counts as dry. */
+    public const DRY = 0.05;
+
+    /** Vapour that an open surface gives off at 90 °C into ordinary air, g/(s·m²) (our estimate). */
+    private const SURFACE_AT_90 = 1.8;
+
+    /** Share of the steam that a lid or a cloth gives back (our estimate). */
+    public const COVERED = 0.85;
+
+    /** Heat lost off the ring, W/(m²·K), covered and open (usual values for still air with radiation; from memory). */
+    private const LOSS_COVERED = 15.0;
+
+    private const LOSS_OPEN = 30.0;
+
+    /** s */
+    private const STEP_S = 1.0;
+
+    private float $step;
+
+    private ?Track $track = null;
+
+    /** Seconds simulated so far, over all states: what a plan costs. */
+    private float $cost = 0.0;
+
+    /**
+     * @param  float  $rice  g raw, > 0
+     * @param  float  $step  s; 1 but for the test that halves it
+     */
+    public function __construct(
+        private readonly Grain $grain,
+        private readonly Conditions $conditions,
+        private readonly float $rice,
+        float $step = self::STEP_S,
+    ) {
+        $this->step = $step;
+    }
+
+    /**
+     * The pan at the moment before the first liquid.
+     *
+     * @param  float  $temperature  of rice and metal, °C
+     * @param  bool  $sealed  Toasted in fat: it drinks slowly at first.
+     */
+    public function start(float $temperature, bool $sealed): State
+    {
+        return new State($temperature, $sealed);
+    }
+
+    /** From here on, rows go into this track; null to stop. */
+    public function record(?Track $track): void
+    {
+        $this->track = $track;
+    }
+
+    /** Pan-seconds simulated so far. */
+    public function cost(): float
+    {
+        return $this->cost;
+    }
+
+    /**
+     * Pours: mixes at once.
+     *
+     * @param  float  $volume  mL, ≥ 0
+     * @param  float  $temperature  °C
+     * @param  float  $saltShare  g salt per g
+     */
+    public function pour(State $state, float $volume, float $temperature, float $saltShare = 0.0): void
+    {
+        $held = $this->capacity($state);
+        $added = Steam::SPECIFIC_HEAT * $volume;
+        if ($held + $added > 0) {
+            $state->temperature = ($held * $state->temperature + $added * $temperature) / ($held + $added);
+        }
+        $state->free += $volume;
+        $state->poured += $volume;
+        $state->salt += $saltShare * $volume;
+    }
+
+    /** @param  float  $net  W */
+    public function heat(State $state, float $net): void
+    {
+        $state->net = $net;
+        $state->losing = 0.0;
+    }
+
+    public function cover(State $state, bool $on): void
+    {
+        $state->cover = $on ? self::COVERED : 0.0;
+        if ($state->losing > 0) {
+            $this->off($state, $on);
+        }
+    }
+
+    /** Takes the pan off the heat. */
+    public function off(State $state, bool $covered): void
+    {
+        $state->net = 0.0;
+        $state->cover = $covered ? self::COVERED : 0.0;
+        $state->losing = ($covered ? self::LOSS_COVERED : self::LOSS_OPEN) * $this->conditions->area;
+    }
+
+    /** Heat that warms pan and contents by one kelvin, J/K. */
+    public function capacity(State $state): float
+    {
+        return $this->conditions->metal + Grain::SPECIFIC_HEAT * $this->rice
+            + Steam::SPECIFIC_HEAT * ($state->free + $this->rice * $state->drunk);
+    }
+
+    /**
+     * Runs on until a time, or until the liquid is down to an amount, or until the rice is so far; whichever is first.
+     *
+     * @param  float  $second  since the first liquid
+     * @param  float  $freeDownTo  g; negative for never
+     * @param  float  $doneness  minutes at 100 °C
+     */
+    public function run(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF): Stop
+    {
+        // Everything the loop touches is a local variable: property reads cost more than the arithmetic.
+        $dt = $this->step;
+        $rice = $this->rice;
+        $boiling = $this->conditions->boiling;
+        $room = $this->conditions->room;
+        $airVapour = $this->conditions->airVapour;
+        $metal = $this->conditions->metal + Grain::SPECIFIC_HEAT * $rice;
+        $rate = $this->grain->rate * $dt / 60;
+        $hot = $this->grain->hot;
+        $halfWet = Kinetics::HALF_WET * $rice;
+        $opening = exp(-$dt / (60 * Kinetics::SEAL_MINUTES));
+        $surface = self::SURFACE_AT_90 / (Steam::saturationPressure(90.0) - Steam::inRoomAir(20.0))
+            * $this->conditions->area * (1 - $state->cover) * $dt;
+        $heat = $state->net * $dt;
+        $losing = $state->losing * $dt;
+        $steamShare = (1 - $state->cover) / Steam::LATENT_HEAT;
+        $track = $this->track;
+
+        $t = $state->second;
+        $free = $state->free;
+        $drunk = $state->drunk;
+        $temperature = $state->temperature;
+        $done = $state->doneness;
+        $sealed = $state->sealed;
+        $boiledOff = $state->boiledOff;
+        $end = $second - $dt / 2;
+        $stop = Stop::Time;
+        $from = $t;
+
+        while ($t < $end) {
+            $wet = $free > 0.0 ? $free / ($free + $halfWet) : 0.0;
+            $pace = Kinetics::pace($temperature);
+
+            $drinks = 0.0;
+            if ($free > 0.0) {
+                $thirst = Kinetics::equilibrium($temperature, $hot) - $drunk;
+                if ($thirst > 0.0) {
+                    $drinks = $rice * $rate * $pace * $thirst * (1 - $sealed) * $wet;
+                    if ($drinks > $free) {
+                        $drinks = $free;
+                    }
+                }
+                $sealed *= $opening;
+            }
+            if ($temperature > Kinetics::SOFTENS_FROM_C && $wet > 0.0) {
+                $touched = Kinetics::WET_MARGIN * $wet;
+                $done += $pace * ($touched < 1.0 ? $touched : 1.0) * $dt / 60;
+            }
+
+            $vapour = $surface * $wet * (Steam::saturationPressure($temperature) - $airVapour);
+            if ($vapour < 0.0) {
+                $vapour = 0.0;
+            }
+            $capacity = $metal + Steam::SPECIFIC_HEAT * ($free + $rice * $drunk);
+            $temperature += ($heat - $losing * ($temperature - $room) - $vapour * Steam::LATENT_HEAT) / $capacity;
+            if ($temperature > $boiling) {
+                $vapour += ($temperature - $boiling) * $capacity * $steamShare;
+                $temperature = $boiling;
+            }
+            $left = $free - $drinks;
+            if ($vapour > $left) {
+                $vapour = $left;
+            }
+            $free = $left - $vapour;
+            $boiledOff += $vapour;
+            $drunk += $drinks / $rice;
+            $t += $dt;
+
+            if ($track !== null && fmod($t + 1e-6, Track::SPACING) < $dt - 1e-5) {
+                $track->row($t, $free, $drunk, $temperature, $done);
+            }
+            if ($done >= $doneness) {
+                $stop = Stop::Done;
+                break;
+            }
+            if ($free <= $freeDownTo) {
+                $stop = Stop::Dry;
+                break;
+            }
+        }
+
+        $this->cost += $t - $from;
+        $state->second = $t;
+        $state->free = $free;
+        $state->drunk = $drunk;
+        $state->temperature = $temperature;
+        $state->doneness = $done;
+        $state->sealed = $sealed;
+        $state->boiledOff = $boiledOff;
+
+        return $stop;
+    }
+}

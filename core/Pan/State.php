@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Pan;
+
+/**
+ * What is in one pan at one moment. Changed only by {@see Simulation}; plain public numbers, so that the loop can
+ * keep them in local variables and write them back. Clone it to look ahead from here.
+ *
+ * Mass is conserved: poured = rice · drunk + free + boiledOff + liftedOut, to 1e-9 of what was poured.
+ */
+final class State
+{
+    /** Seconds since the first liquid. */
+    public float $second = 0.0;
+
+    /** Free liquid, g. */
+    public float $free = 0.0;
+
+    /** Drunk by the rice, g per g raw. */
+    public float $drunk = 0.0;
+
+    /** °C */
+    public float $temperature;
+
+    /** Minutes at 100 °C. */
+    public float $doneness = 0.0;
+
+    /** Share of a fat-sealed grain that is still closed, 1 at first; 0 for a grain that was never sealed. */
+    public float $sealed;
+
+    /** All that was poured, boiled off and lifted out so far, g. */
+    public float $poured = 0.0;
+
+    public float $boiledOff = 0.0;
+
+    public float $liftedOut = 0.0;
+
+    /** Salt brought by what was poured, g. Steam leaves it behind. */
+    public float $salt = 0.0;
+
+    /** Net power into the contents, W. */
+    public float $net = 0.0;
+
+    /** Share of the steam that the cover gives back, 0 when open. */
+    public float $cover = 0.0;
+
+    /** Heat lost per kelvin above the room once off the heat, W/K; 0 on the ring, where net power counts it already. */
+    public float $losing = 0.0;
+
+    public function __construct(float $temperature, bool $sealed)
+    {
+        $this->temperature = $temperature;
+        $this->sealed = $sealed ? 1.0 : 0.0;
+    }
+
+    public function minute(): float
+    {
+        return $this->second / 60;
+    }
+}

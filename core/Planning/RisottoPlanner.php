@@ -1,0 +1,298 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning;
+
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\Load;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
+use Velko\Core\Quantity\Rounding;
+
+/**
+ * Works out a risotto: the doses by the school's rule, and the last one solved.
+ *
+ * Two numbers are unknown and found together. The last dose: so much that the rice is as loose as wanted at the
+ * table, after finish, rest and walk. The pull point: so early that the bite is right at the table, since the grain
+ * goes on cooking on its own heat. Both are read off simulated cooks; the doses before the last one do not depend on
+ * either, so only the tail from the last dose on is run again and again.
+ */
+final class RisottoPlanner
+{
+    /** A lazy bubble every second or so: net heat over the floor, W/m² (our estimate: 800 W under a 26 cm base). */
+    public const LAZY_BUBBLE = 15000.0;
+
+    /** Free liquid, g per g rice, at which a spoon leaves a dry trail in the wine. */
+    private const WINE_GONE = 0.10;
+
+    /** The wine is given up on after this long, s. */
+    private const WINE_AT_MOST = 360.0;
+
+    /** The last dose goes in at least so long before the pull, minutes at 100 °C. */
+    private const LAST_DOSE_LEAD = 1.0;
+
+    /** First bite test before the low end of the window, min. */
+    private const TASTE_LEAD = 2.0;
+
+    /** No cook is followed for longer than this, s. */
+    private const LONGEST_COOK = 5400.0;
+
+    private const MOST_DOSES = 240;
+
+    /** Between looks at whether the next dose is due, s. */
+    private const LOOK_EVERY = 20.0;
+
+    private const LOOSENESS_TOLERANCE = 0.003;
+
+    private const DONENESS_TOLERANCE = 0.03;
+
+    private const MOST_PULLS = 8;
+
+    /** Rounding the last dose may move looseness by this much, g/g. */
+    private const ROUNDING = 0.01;
+
+    private readonly Cooking $pan;
+
+    private readonly float $rice;
+
+    /** @var non-empty-list<HeatChange> */
+    private readonly array $heat;
+
+    private readonly Load $load;
+
+    private function __construct(private readonly Ask $ask)
+    {
+        $this->rice = $ask->rice();
+        $this->heat = $ask->method->heat ?? [new HeatChange(0.0, $this->lazyBubble())];
+        $this->pan = new Cooking($ask, $this->heat);
+        $this->load = new Load($this->rice, $ask->pan->baseArea(), $this->pan->netAt(INF), $ask->grain, $ask->ladle);
+    }
+
+    public static function plan(Ask $ask): Plan
+    {
+        return (new self($ask))->solve();
+    }
+
+    private function solve(): Plan
+    {
+        $wanted = $this->ask->grain->window->middle();
+        $doses = $this->dosesUntil($wanted);
+        [$given, $last, $pullAt] = $this->lastDoseAndPull($doses, $wanted);
+
+        $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $given);
+        $seconds = array_map(static fn (Dose $dose): float => $dose->second, $given);
+        $volumes[count($volumes) - 1] = Rounding::to($last, Rounding::step(self::ROUNDING * $this->rice));
+
+        return $this->asPlanned($seconds, $volumes, $pullAt);
+    }
+
+    /**
+     * The school at work from the first liquid until the rice is as done as wanted.
+     *
+     * @return non-empty-list<Dose>
+     */
+    private function dosesUntil(float $doneness): array
+    {
+        $school = $this->ask->method->doses;
+        $state = $this->atFirstLiquid();
+        $doses = [];
+
+        while ($state->doneness < $doneness && $state->second < self::LONGEST_COOK && count($doses) < self::MOST_DOSES) {
+            $volume = $school->dose($this->load, $state, count($doses));
+            $doses[] = new Dose($state->second, $volume, clone $state);
+            $this->pan->pourStock($state, $volume);
+            $latest = $state->second + $school->dueAfter();
+            do {
+                $look = min($latest, $state->second + self::LOOK_EVERY, self::LONGEST_COOK);
+                $this->pan->runTo($state, $look, $school->dueAt($this->load, $state), $doneness);
+                $due = $state->free <= $school->dueAt($this->load, $state) || $state->second >= $latest - 0.5;
+            } while (! $due && $state->doneness < $doneness && $state->second < self::LONGEST_COOK - 0.5);
+        }
+
+        return $doses === [] ? [new Dose($state->second, 0.0, clone $state)] : $doses;
+    }
+
+    /**
+     * Which dose is the last, how much it is, and when the pan comes off.
+     *
+     * @param  non-empty-list<Dose>  $doses
+     *
+     * @return array{non-empty-list<Dose>, float, float} the doses given, the last one's mL, the second of the pull
+     */
+    private function lastDoseAndPull(array $doses, float $wanted): array
+    {
+        $pull = $wanted - $this->carryOverGuess();
+        $volume = null;
+        $given = $doses;
+        $pulledAt = 0.0;
+
+        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+            [$given, $volume] = $this->solveLastDose($doses, $pull, $volume);
+            [$atTable, $pulledAt] = $this->tail($given[count($given) - 1]->before, $volume, $pull);
+            $late = $atTable->doneness - $wanted;
+            if (abs($late) <= self::DONENESS_TOLERANCE) {
+                break;
+            }
+            $pull = max(0.5, $pull - $late);
+        }
+
+        return [$given, $volume ?? 0.0, $pulledAt];
+    }
+
+    /**
+     * Goes back from the last dose there is time for, until one is found after which the pan is not too wet anyway.
+     *
+     * @param  non-empty-list<Dose>  $doses
+     *
+     * @return array{non-empty-list<Dose>, float}
+     */
+    private function solveLastDose(array $doses, float $pull, ?float $guess): array
+    {
+        $latest = max(0.0, $pull - self::LAST_DOSE_LEAD);
+        $n = count($doses);
+        while ($n > 1 && $doses[$n - 1]->before->doneness > $latest) {
+            $n--;
+        }
+        while (true) {
+            $from = $doses[$n - 1];
+            $volume = Root::of(
+                fn (float $v): float => $this->tail($from->before, $v, $pull)[0]->free / $this->rice,
+                $this->ask->looseness,
+                $guess ?? $this->ask->looseness * $this->rice,
+                1 / $this->rice,
+                0.0,
+                self::LOOSENESS_TOLERANCE,
+            );
+            if ($volume !== null || $n === 1) {
+                return [[$doses[0], ...array_slice($doses, 1, $n - 1)], $volume ?? 0.0];
+            }
+            $n--;
+            $guess = null;
+        }
+    }
+
+    /**
+     * From one dose to the table.
+     *
+     * @return array{State, float} the pan when it is eaten, and the second it came off
+     */
+    private function tail(State $before, float $volume, float $pull): array
+    {
+        $state = clone $before;
+        $this->pan->pourStock($state, $volume);
+        $this->pan->runTo($state, self::LONGEST_COOK, -1.0, $pull);
+        $pulledAt = $state->second;
+        $this->pan->toTable($state);
+
+        return [$state, $pulledAt];
+    }
+
+    /**
+     * The finished plan, run once more from the start with its rounded doses, so that what it says is what it does.
+     *
+     * @param  non-empty-list<float>  $seconds
+     * @param  non-empty-list<float>  $volumes
+     */
+    private function asPlanned(array $seconds, array $volumes, float $pullAt): Plan
+    {
+        $track = new Track;
+        $this->pan->record($track);
+        $state = $this->pan->start();
+        if ($this->ask->wine > 0) {
+            $this->pan->pourWine($state, $this->ask->wine);
+        }
+        $track->add($state);
+
+        foreach ($seconds as $i => $second) {
+            $this->pan->runTo($state, $second);
+            $this->pan->pourStock($state, $volumes[$i]);
+        }
+        $this->pan->runTo($state, $pullAt);
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+        $this->pan->record(null);
+
+        $plan = new Plan(
+            $this->ask, array_sum($volumes), $this->heat, $this->stages($seconds, $volumes, $track, $pulled, $state), $track,
+            $pulled, $state, $track->firstDry($seconds[0] / 60, Simulation::DRY * $this->rice), [], $this->pan->cost(),
+        );
+
+        return $plan->with(RisottoChecks::of($plan));
+    }
+
+    /**
+     * @param  list<float>  $seconds
+     * @param  list<float>  $volumes
+     *
+     * @return list<Stage>
+     */
+    private function stages(array $seconds, array $volumes, Track $track, State $pulled, State $atTable): array
+    {
+        $ask = $this->ask;
+        $method = $ask->method;
+        $stages = [];
+        if ($method->sealed) {
+            $stages[] = new Stage(-$method->toast(), 'toast', 'every grain hot and shiny, glassy at the rim, a light ticking; never brown', mark: $this->heat[0]->mark);
+        }
+        if ($ask->wine > 0) {
+            $stages[] = new Stage(0.0, 'wine', 'boil it away until the sharp smell is gone and a spoon leaves a dry trail', $ask->wine, mark: $this->heat[0]->mark);
+        }
+        $last = count($seconds) - 1;
+        foreach ($seconds as $i => $second) {
+            $say = match (true) {
+                $i === $last && $i > 0 => 'the last dose: it makes the sauce',
+                $i === 0 => 'straight in, back to a lazy bubble; '.$method->stirring->words(),
+                default => $method->doses->sign(),
+            };
+            $stages[] = new Stage($second / 60, 'pour', $say, $volumes[$i], round($volumes[$i] / $ask->ladle->ml, 2), $i === 0 ? $this->heat[0]->mark : null);
+        }
+        foreach (array_slice($this->heat, 1) as $change) {
+            if ($change->fromMinute > 0 && $change->fromMinute < $pulled->minute()) {
+                $stages[] = new Stage($change->fromMinute, 'heat', 'turn the knob', mark: $change->mark);
+            }
+        }
+        foreach ($track->doneness as $row => $doneness) {
+            if ($doneness >= $ask->grain->window->low - self::TASTE_LEAD && $track->minute[$row] < $pulled->minute()) {
+                $stages[] = new Stage($track->minute[$row], 'taste', 'tender with a small firm heart is right; crunchy needs minutes');
+                break;
+            }
+        }
+        $off = $pulled->minute();
+        $stages[] = new Stage($off, 'off', 'off the heat with a little bite left: it cooks on by itself');
+        if ($method->finish > 0) {
+            $stages[] = new Stage($off, 'finish', 'butter first, then the cheese, beaten in until glossy');
+        }
+        if ($method->rest > 0) {
+            $stages[] = new Stage($off + $method->finish, 'rest', $method->restCovered ? 'under a cloth, all flames out' : 'off the heat');
+        }
+        $stages[] = new Stage($atTable->minute(), 'serve', 'it should fall as a '.Looseness::nearest($atTable->free / $this->rice)->value);
+        usort($stages, static fn (Stage $a, Stage $b): int => $a->minute <=> $b->minute);
+
+        return $stages;
+    }
+
+    private function atFirstLiquid(): State
+    {
+        $state = $this->pan->start();
+        if ($this->ask->wine > 0) {
+            $this->pan->pourWine($state, $this->ask->wine);
+            $this->pan->runTo($state, self::WINE_AT_MOST, self::WINE_GONE * $this->rice);
+        }
+
+        return $state;
+    }
+
+    private function lazyBubble(): string
+    {
+        return $this->ask->burner->nearest(self::LAZY_BUBBLE * $this->ask->pan->baseArea());
+    }
+
+    private function carryOverGuess(): float
+    {
+        $method = $this->ask->method;
+
+        return 0.7 * ($method->finish + $method->rest + $this->ask->minutesToTable);
+    }
+}

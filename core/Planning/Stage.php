@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning;
+
+/** One thing to do, and when. */
+final readonly class Stage
+{
+    /**
+     * @param  float  $minute  of the cook; 0 is the first liquid
+     * @param  'toast'|'wine'|'pour'|'heat'|'stir'|'taste'|'off'|'finish'|'rest'|'serve'  $kind
+     * @param  float|null  $volume  mL
+     * @param  float|null  $ladles  of the ladle in hand
+     * @param  string|null  $mark  where the knob stands from here
+     * @param  string  $say  the sign to wait for or to look at
+     */
+    public function __construct(
+        public float $minute,
+        public string $kind,
+        public string $say,
+        public ?float $volume = null,
+        public ?float $ladles = null,
+        public ?string $mark = null,
+    ) {
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Quantity;
+
+/** Heat a second, kept in watts; 0 to 100 kW. */
+final readonly class Power
+{
+    private const MAX_W = 1e5;
+
+    private function __construct(public float $watts)
+    {
+        if (! ($watts >= 0.0 && $watts <= self::MAX_W)) {
+            throw OutOfRange::of('a power', $watts, 0, self::MAX_W, 'W');
+        }
+    }
+
+    /** @throws OutOfRange */
+    public static function of(float $number, Unit $unit): self
+    {
+        return new self($number * $unit->factor());
+    }
+
+    /** "800 W" or "3.5 kW". */
+    public function metric(): string
+    {
+        return $this->watts < 999.5 ? Rounding::plain($this->watts, 0).' W' : Rounding::plain($this->watts / 1000, 2).' kW';
+    }
+
+    /** "2,730 BTU/h". */
+    public function us(): string
+    {
+        return number_format(round($this->watts / Unit::BtuPerHour->factor(), -1)).' BTU/h';
+    }
+}

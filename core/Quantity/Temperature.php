@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Quantity;
+
+/** A temperature, kept in °C; −60 to 400. */
+final readonly class Temperature
+{
+    private const MIN_C = -60.0;
+
+    private const MAX_C = 400.0;
+
+    private function __construct(public float $celsius)
+    {
+        if (! ($celsius >= self::MIN_C && $celsius <= self::MAX_C)) {
+            throw OutOfRange::of('a temperature', $celsius, self::MIN_C, self::MAX_C, '°C');
+        }
+    }
+
+    /** @throws OutOfRange */
+    public static function of(float $number, Unit $unit): self
+    {
+        return new self($unit === Unit::Fahrenheit ? ($number - 32) * $unit->factor() : $number);
+    }
+
+    /** "84 °C". */
+    public function metric(): string
+    {
+        return Rounding::plain($this->celsius, 0).' °C';
+    }
+
+    /** "183 °F". */
+    public function us(): string
+    {
+        return Rounding::plain($this->celsius / Unit::Fahrenheit->factor() + 32, 0).' °F';
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Vessel;
+
+/**
+ * One ring: how wide its flame or coil is, and what each mark on its knob puts into boiling contents.
+ */
+final readonly class Burner
+{
+    /** A ring narrower than this share of the base leaves the rim cold (common practice, no single source). */
+    public const SMALLEST_RING_SHARE = 0.55;
+
+    /** Share of a burner's rated power that ends in the pan; from memory, common figures for open gas and induction. */
+    private const EFFICIENCY = ['gas' => 0.40, 'induction' => 0.80];
+
+    /** @var non-empty-array<string, float> Net power by mark, W, weakest first. */
+    public array $net;
+
+    /**
+     * @param  float  $ring  diameter, cm
+     * @param  non-empty-array<string, float>  $net  net power into boiling contents by mark, W
+     */
+    public function __construct(public float $ring, array $net)
+    {
+        asort($net);
+        $this->net = $net;
+    }
+
+    /**
+     * Net power taken for a mark until a boil-off test has measured it.
+     *
+     * @param  'gas'|'induction'  $fuel
+     * @param  float  $rated  W
+     * @param  float  $share  of the rated power at this mark, 0 to 1
+     *
+     * @return float W
+     */
+    public static function estimate(string $fuel, float $rated, float $share): float
+    {
+        return $rated * self::EFFICIENCY[$fuel] * $share;
+    }
+
+    /** The same ring giving so many times what its marks say. */
+    public function times(float $factor): self
+    {
+        return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net));
+    }
+
+    public function has(string $mark): bool
+    {
+        return isset($this->net[$mark]);
+    }
+
+    /** W */
+    public function strongest(): float
+    {
+        return max($this->net);
+    }
+
+    /** The mark whose net power is nearest to the wish, by ratio. */
+    public function nearest(float $watts): string
+    {
+        $best = array_key_first($this->net);
+        $miss = INF;
+        foreach ($this->net as $mark => $net) {
+            $off = abs(log(max($net, 1.0) / $watts));
+            if ($off < $miss) {
+                [$best, $miss] = [$mark, $off];
+            }
+        }
+
+        return $best;
+    }
+
+    /** The next stronger mark, or null at the strongest. */
+    public function above(string $mark): ?string
+    {
+        $marks = array_keys($this->net);
+        $at = array_search($mark, $marks, true);
+
+        return $at === false ? null : ($marks[$at + 1] ?? null);
+    }
+
+    /** The next weaker mark, or null at the weakest. */
+    public function below(string $mark): ?string
+    {
+        $marks = array_keys($this->net);
+        $at = array_search($mark, $marks, true);
+
+        return $at === false || $at === 0 ? null : $marks[$at - 1];
+    }
+
+    public function reaches(Pan $pan): bool
+    {
+        return $this->ring >= self::SMALLEST_RING_SHARE * $pan->base;
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Burner;
+use App\Models\BurnerSetting;
+use App\Models\Dish;
+use App\Models\Kitchen;
+use App\Models\Ladle;
+use App\Models\Pan;
+use App\Models\Rice;
+use App\Models\Stock;
+use App\Models\User;
+use Illuminate\Database\Seeder;
+
+/** The Kiln House: an invented 46-seat dining room in a former brickworks on an inland canal. */
+final class KilnHouse extends Seeder
+{
+    public const NAME = 'The Kiln House';
+
+    /** Of both demo accounts; bin/start prints it. */
+    public const PASSWORD = 'lock-keeper-rice';
+
+    /** Knob marks and their share of the rated power. */
+    private const MARKS = ['low' => 0.12, 'medium-low' => 0.25, 'medium' => 0.40, 'medium-high' => 0.65, 'high' => 1.0];
+
+    public function run(): void
+    {
+        $kitchen = Kitchen::query()->create([
+            'name' => self::NAME, 'altitude_m' => 212, 'room_c' => 26, 'timezone' => 'Europe/London', 'units' => 'metric',
+        ]);
+        $in = ['kitchen_id' => $kitchen->id];
+
+        foreach ([['Chef', 'chef', 'chef@kiln.example'], ['Rice station', 'cook', 'rice@kiln.example'], ['Trainee', 'trainee', 'trainee@kiln.example']] as [$name, $role, $email]) {
+            // The trainee is in the log but does not sign in: no password is known to anybody.
+            $password = $role === 'trainee' ? bin2hex(random_bytes(24)) : self::PASSWORD;
+            User::query()->create([...$in, 'name' => $name, 'role' => $role, 'email' => $email, 'password' => $password]);
+        }
+
+        // Base, rim and height in cm; heat capacity from weight and metal (steel 0.50, aluminium 0.90 J/(g·K)).
+        foreach ([
+            ['24 sautoir', 22, 24, 7, 850], ['28 sautoir', 26, 28, 7.5, 1150], ['36 rondeau', 35, 36, 13, 2600],
+            ['34 wide pan', 29, 34, 5, 700], ['42 wide pan', 36, 42, 5, 1050], ['55 wide pan', 48, 55, 6, 1900],
+            ['12 L stew pot', 27, 27, 21, 1800],
+        ] as [$name, $base, $rim, $height, $metal]) {
+            Pan::query()->create([...$in, 'name' => $name, 'base_cm' => $base, 'rim_cm' => $rim, 'height_cm' => $height, 'metal_j_per_k' => $metal]);
+        }
+
+        // Ring 2 was measured by boil-off tests; the others stand on their rated power.
+        foreach ([
+            ['ring 1', 12.5, 3500, []], ['ring 2', 15, 5000, ['medium-low' => 470, 'medium' => 820, 'medium-high' => 1240]],
+            ['ring 3', 15, 5000, []], ['ring 4', 18, 6000, []], ['big ring', 32, 14000, []],
+        ] as [$name, $ring, $rated, $measured]) {
+            $burner = Burner::query()->create([...$in, 'name' => $name, 'ring_cm' => $ring, 'fuel' => 'gas', 'rated_w' => $rated]);
+            foreach (array_keys(self::MARKS) as $position => $mark) {
+                BurnerSetting::query()->create([...$in, 'burner_id' => $burner->id, 'mark' => $mark, 'share' => self::MARKS[$mark], 'net_w' => $measured[$mark] ?? null, 'position' => $position]);
+            }
+        }
+
+        foreach ([60, 90, 150] as $ml) {
+            Ladle::query()->create([...$in, 'ml' => $ml]);
+        }
+
+        $rice = static fn (string $name, string $variety, ?float $low = null, ?float $high = null): int => Rice::query()->create([...$in, 'name' => $name, 'variety' => $variety, 'window_low' => $low, 'window_high' => $high])->id;
+        $carnaroli = $rice('carnaroli', 'carnaroli');
+        $arborio = $rice('arborio', 'arborio');
+        $nano = $rice('vialone nano', 'vialone-nano');
+
+        $stock = static fn (string $name, float $salt): int => Stock::query()->create([...$in, 'name' => $name, 'salt_percent' => $salt, 'held_at_c' => 92])->id;
+        $vegetable = $stock('vegetable stock', 0.55);
+        $smoked = $stock('smoked trout stock', 0.5);
+
+        $risotto = ['family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'stirring' => 'constant', 'sealed' => true, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'minutes_to_table' => 2];
+        Dish::query()->create([...$in, ...$risotto, 'name' => 'pea, lovage and lemon risotto', 'rice_id' => $carnaroli, 'stock_id' => $vegetable, 'wine_ml_per_80_g' => 25, 'doses' => 'ladle-by-ladle', 'looseness' => 0.85, 'finish' => 'cold butter, then hard cheese; pea purée, lovage, lemon']);
+        Dish::query()->create([...$in, ...$risotto, 'name' => 'radicchio and walnut risotto', 'rice_id' => $arborio, 'stock_id' => $vegetable, 'wine_ml_per_80_g' => 35, 'doses' => 'cooked-down', 'looseness' => 0.65, 'finish' => 'butter, blue cheese, toasted walnuts']);
+        Dish::query()->create([...$in, ...$risotto, 'name' => 'smoked trout and fennel risotto', 'rice_id' => $nano, 'stock_id' => $smoked, 'wine_ml_per_80_g' => 0, 'doses' => 'kept-covered', 'stirring' => 'now-and-then', 'looseness' => 1.0, 'finish' => 'cold butter, fennel tops, flaked trout']);
+    }
+}

@@ -1,0 +1,717 @@
+/* Made from contracts/ by contracts/types.mjs. Do not edit; run `npm run types`. */
+
+/**
+ * One touch at the stove. Posting the same event twice is one event.
+ */
+export type CookEvent = {
+  kind: 'start' | 'done' | 'pour' | 'undo' | 'verdict' | 'abandon';
+  [k: string]: unknown | undefined;
+} & (CookEventStart | CookEventDone | CookEventPour | CookEventUndo | CookEventVerdict | CookEventAbandon);
+
+export interface Contracts {
+  'ask.json': Ask;
+  'cook-event.json': CookEvent;
+  'cook.json': Cook;
+  'kitchen.json': Kitchen;
+  'log.json': Log;
+  'plan-request.json': PlanRequest;
+  'plan.json': Plan;
+  'problem.json': Problem;
+  'session.json': Session;
+  'sign-in.json': SignIn;
+  'start-cook.json': StartCook;
+  'working.json': Working;
+}
+/**
+ * What a signed-in cook asks, in the kitchen's own pans and dishes.
+ */
+export interface Ask {
+  format: 'velko.ask/1';
+  dish_id: number;
+  covers: number;
+  portion: 'main' | 'starter';
+  pan_id: number;
+  burner_id: number;
+  /**
+   * 24-hour clock in the kitchen's time zone, HH:MM
+   */
+  table_at: string;
+  /**
+   * mark on the knob; null lets Velko choose
+   */
+  heat?: string | null;
+}
+export interface CookEventStart {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'start';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+}
+export interface CookEventDone {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'done';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * index of the stage in the plan
+   */
+  stage: number;
+}
+export interface CookEventPour {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'pour';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * index of the stage in the plan
+   */
+  stage: number;
+  /**
+   * mL
+   */
+  volume_ml: number;
+}
+export interface CookEventUndo {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'undo';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  event: string;
+}
+export interface CookEventVerdict {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'verdict';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  looseness: 'stands' | 'slow slump' | 'wave' | 'very loose';
+  bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+  note?: string;
+}
+export interface CookEventAbandon {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'abandon';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+}
+/**
+ * One cook: what was planned, what happened.
+ */
+export interface Cook {
+  format: 'velko.cook/1';
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  /**
+   * role account
+   */
+  cook: string;
+  table_at: string;
+  working: Working;
+  state: {
+    status: 'waiting' | 'cooking' | 'at-table' | 'given-up';
+    started_at: string | null;
+    first_liquid_at: string | null;
+    /**
+     * index of the stage to do now; null when all are done
+     */
+    stage: number | null;
+    done: {
+      stage: number;
+      /**
+       * made by the device, RFC 9562, lower case
+       */
+      event: string;
+      at: string;
+      volume_ml: number | null;
+    }[];
+    /**
+     * stock so far
+     */
+    poured_ml: number;
+    verdict: {
+      looseness: 'stands' | 'slow slump' | 'wave' | 'very loose';
+      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      note: string;
+    } | null;
+  };
+  happened: {
+    pours: {
+      minute: number;
+      volume_ml: number;
+      kind: 'wine' | 'pour';
+    }[];
+    /**
+     * stock
+     */
+    poured_ml: number;
+    pull_min: number | null;
+    table_min: number | null;
+    track: {
+      min: number[];
+      free_g: number[];
+      drunk_g_per_g: number[];
+      temperature_c: number[];
+      doneness_min: number[];
+    } | null;
+    at_table: {
+      /**
+       * g/g
+       */
+      looseness: number;
+      /**
+       * min at 100 °C
+       */
+      doneness_min: number;
+      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      drunk_g_per_g: number;
+      temperature_c: number;
+    } | null;
+  };
+}
+/**
+ * The worked-out pan, on the kitchen's clock.
+ */
+export interface Working {
+  format: 'velko.working/1';
+  ask: Ask;
+  dish: {
+    name: string;
+    rice: string;
+    stock: string;
+    finish: string;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    window_min: number[];
+  };
+  pan: {
+    name: string;
+    base_cm: number;
+    rim_cm: number;
+    height_cm: number;
+  };
+  burner: {
+    name: string;
+    marks: {
+      mark: string;
+      net_w: number;
+      measured: boolean;
+    }[];
+    /**
+     * where the knob stands
+     */
+    mark: string;
+  };
+  ladle_ml: number;
+  clock: {
+    /**
+     * RFC 3339, in the kitchen's time zone
+     */
+    toast_at: string;
+    /**
+     * RFC 3339, in the kitchen's time zone
+     */
+    first_liquid_at: string;
+    /**
+     * RFC 3339, in the kitchen's time zone
+     */
+    pull_at: string;
+    /**
+     * RFC 3339, in the kitchen's time zone
+     */
+    table_at: string;
+    /**
+     * minutes from now until the first hand is needed; negative when it is too late
+     */
+    starts_in_min: number;
+  };
+  why: {
+    covers: number;
+    ml_per_g: number;
+    /**
+     * mL per g raw rice
+     */
+    drunk: number;
+    /**
+     * mL per g
+     */
+    boiled_off: number;
+    /**
+     * mL per g
+     */
+    sauce: number;
+  }[];
+  offers: {
+    /**
+     * code of the warning it answers
+     */
+    warning: string;
+    label: string;
+    /**
+     * fields of the ask to set
+     */
+    change: {
+      pan_id?: number;
+      burner_id?: number;
+      heat?: string | null;
+      covers?: number;
+      table_at?: string;
+    };
+  }[];
+  plan: Plan;
+}
+/**
+ * The answer to a plan request.
+ */
+export interface Plan {
+  format: 'velko.plan/1';
+  /**
+   * g raw
+   */
+  rice_g: number;
+  /**
+   * all doses, mL
+   */
+  stock_ml: number;
+  /**
+   * held back on top, mL
+   */
+  reserve_ml: number;
+  ratio: {
+    /**
+     * stock to raw rice
+     */
+    ml_per_g: number;
+    /**
+     * parts of stock to one of raw rice
+     */
+    by_volume: number;
+  };
+  balance: {
+    stock_ml: number;
+    wine_ml: number;
+    drunk_g: number;
+    boiled_off_g: number;
+    free_g: number;
+    lifted_out_g: number;
+  };
+  timing: {
+    pull_min: number;
+    dry_min: number | null;
+    table_min: number;
+  };
+  at_table: {
+    /**
+     * g/g
+     */
+    looseness: number;
+    /**
+     * min at 100 °C
+     */
+    doneness_min: number;
+    bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+    drunk_g_per_g: number;
+    temperature_c: number;
+  };
+  layer_mm: number;
+  /**
+   * @minItems 1
+   */
+  heat: {
+    /**
+     * min
+     */
+    from_min: number;
+    setting: string;
+    /**
+     * W
+     */
+    net_w: number;
+  }[];
+  stages: {
+    /**
+     * min of the cook; 0 is the first liquid
+     */
+    at_min: number;
+    kind:
+      | 'toast'
+      | 'wine'
+      | 'pour'
+      | 'heat'
+      | 'stir'
+      | 'level'
+      | 'add'
+      | 'lid'
+      | 'taste'
+      | 'off'
+      | 'finish'
+      | 'rest'
+      | 'crust'
+      | 'serve';
+    /**
+     * mL
+     */
+    volume_ml: number | null;
+    /**
+     * of the ladle in hand
+     */
+    ladles: number | null;
+    /**
+     * where the knob stands from here
+     */
+    setting: string | null;
+    /**
+     * the sign to wait for or to look at
+     */
+    say: string;
+  }[];
+  track: {
+    min: number[];
+    free_g: number[];
+    drunk_g_per_g: number[];
+    temperature_c: number[];
+    doneness_min: number[];
+  };
+  crust: {
+    centre_gold_min: number | null;
+    rim_gold_min: number | null;
+    burnt_min: number | null;
+  };
+  salt: {
+    percent_at_table: number;
+    sodium_mg_per_cover: number;
+  };
+  warnings: {
+    code: string;
+    message: string;
+    fix: string;
+  }[];
+  /**
+   * what the request left out, as it was taken
+   */
+  assumed: {
+    [k: string]: unknown | undefined;
+  };
+}
+/**
+ * What a kitchen has, as its screens need it.
+ */
+export interface Kitchen {
+  format: 'velko.kitchen/1';
+  name: string;
+  altitude_m: number;
+  boiling_c: number;
+  room_c: number;
+  timezone: string;
+  units: 'metric' | 'us';
+  pans: {
+    id: number;
+    name: string;
+    base_cm: number;
+    rim_cm: number;
+    height_cm: number;
+    metal_j_per_k: number;
+  }[];
+  burners: {
+    id: number;
+    name: string;
+    ring_cm: number;
+    fuel: 'gas' | 'induction';
+    rated_w: number;
+    settings: {
+      mark: string;
+      net_w: number;
+      measured: boolean;
+    }[];
+  }[];
+  ladles_ml: number[];
+  dishes: {
+    id: number;
+    name: string;
+    family: string;
+    rice: string;
+    stock: string;
+    grams_main: number;
+    grams_starter: number;
+    doses: string;
+    looseness: number;
+  }[];
+}
+/**
+ * Cooks, newest first.
+ */
+export interface Log {
+  format: 'velko.log/1';
+  cooks: {
+    /**
+     * made by the device, RFC 9562, lower case
+     */
+    id: string;
+    dish: string;
+    cook: string;
+    covers: number;
+    pan: string;
+    burner: string;
+    table_at: string;
+    status: string;
+    rice_g: number;
+    planned: {
+      stock_ml: number;
+      pull_min: number;
+      table_min: number;
+      looseness: number;
+      track: {
+        min: number[];
+        free_g: number[];
+      };
+      heat: {
+        /**
+         * min
+         */
+        from_min: number;
+        setting: string;
+        /**
+         * W
+         */
+        net_w: number;
+      }[];
+    };
+    happened: {
+      poured_ml: number;
+      pull_min: number | null;
+      table_min: number | null;
+      pours: {
+        minute: number;
+        volume_ml: number;
+        kind: string;
+      }[];
+      track: {
+        min: number[];
+        free_g: number[];
+      } | null;
+      looseness: number | null;
+      bite: string | null;
+    };
+    verdict: {
+      looseness: 'stands' | 'slow slump' | 'wave' | 'very loose';
+      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      note: string;
+    } | null;
+  }[];
+  /**
+   * address of the next page
+   */
+  next: string | null;
+}
+/**
+ * What a cook asks of the engine. Minute 0 is the first liquid on the rice.
+ */
+export interface PlanRequest {
+  format: 'velko.plan-request/1';
+  family: 'risotto' | 'pan-rice' | 'soupy-rice';
+  covers: number;
+  rice: {
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * g raw
+     */
+    grams_per_cover?: number;
+    /**
+     * low and high end, min at 100 °C
+     *
+     * @minItems 2
+     * @maxItems 2
+     *
+     * Items: min at 100 °C
+     */
+    window_min?: number[];
+  };
+  kitchen?: {
+    /**
+     * m above the sea
+     */
+    altitude_m?: number;
+    /**
+     * °C
+     */
+    room_c?: number;
+  };
+  pan?: {
+    /**
+     * cm
+     */
+    base_diameter_cm?: number;
+    /**
+     * cm, not less than the base
+     */
+    rim_diameter_cm?: number;
+    /**
+     * cm
+     */
+    height_cm?: number;
+    /**
+     * J/K
+     */
+    metal_j_per_k?: number;
+  };
+  burner?: {
+    /**
+     * cm
+     */
+    ring_diameter_cm?: number;
+    /**
+     * net power by mark on the knob
+     */
+    net_w?: {
+      /**
+       * W into boiling contents
+       */
+      [k: string]: number | undefined;
+    };
+  };
+  stock?: {
+    /**
+     * °C
+     */
+    temperature_c?: number;
+    /**
+     * g per 100 g
+     */
+    salt_percent?: number;
+  };
+  /**
+   * mL
+   */
+  wine_ml?: number;
+  /**
+   * mL
+   */
+  ladle_ml?: number;
+  method?: {
+    doses?: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
+    stirring?: 'constant' | 'now-and-then' | 'never';
+    /**
+     * @minItems 1
+     * @maxItems 40
+     */
+    heat?: {
+      /**
+       * min of the cook
+       */
+      from_min: number;
+      setting: string;
+    }[];
+    sealed?: boolean;
+    rinsed?: boolean;
+    /**
+     * min
+     */
+    soak_min?: number;
+    /**
+     * min
+     */
+    finish_min?: number;
+    /**
+     * min
+     */
+    rest_min?: number;
+    rest_covered?: boolean;
+  };
+  target?: {
+    /**
+     * g free liquid per g raw rice
+     */
+    looseness?: number;
+    /**
+     * min
+     */
+    minutes_to_table?: number;
+    crust?: 'none' | 'gold' | 'dark';
+  };
+}
+/**
+ * A refusal, RFC 9457.
+ */
+export interface Problem {
+  type: string;
+  title: string;
+  status: number;
+  detail?: string;
+  errors?: {
+    /**
+     * JSON Pointer (RFC 6901) to the field
+     */
+    pointer: string;
+    detail: string;
+  }[];
+}
+/**
+ * Who is signed in, and what time it is in the kitchen.
+ */
+export interface Session {
+  format: 'velko.session/1';
+  cook: {
+    name: string;
+    role: string;
+    kitchen: string;
+    timezone: string;
+  } | null;
+  /**
+   * RFC 3339, in the kitchen's time zone
+   */
+  now: string;
+}
+/**
+ * E-mail and password.
+ */
+export interface SignIn {
+  format: 'velko.sign-in/1';
+  email: string;
+  password: string;
+}
+/**
+ * Put a worked-out pan on the fire. The same id twice is one cook.
+ */
+export interface StartCook {
+  format: 'velko.start-cook/1';
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  ask: Ask;
+}

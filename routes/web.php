@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CookController;
+use App\Http\Controllers\CookEventController;
+use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\WorkOutController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+    Route::middleware(['auth', 'throttle:kitchen'])->group(function (): void {
+        Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('kitchen', KitchenController::class);
+        Route::post('plan', PlanController::class);
+        Route::post('work-out', WorkOutController::class);
+        Route::get('cooks', [CookController::class, 'index']);
+        Route::post('cooks', [CookController::class, 'store']);
+        Route::get('cooks/{cook}', [CookController::class, 'show'])->whereUuid('cook');
+        Route::post('cooks/{cook}/events', [CookEventController::class, 'store'])->whereUuid('cook');
+    });
+
+    Route::any('{any}', static fn () => abort(404))->where('any', '.*');
+});
+
+Route::view('{any?}', 'app')->where('any', '.*');
