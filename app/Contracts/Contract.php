@@ -20,9 +20,7 @@ final class Contract
 
     private static ?Validator $validator = null;
 
-    private function __construct(private readonly string $name)
-    {
-    }
+    private function __construct(private readonly string $name) {}
 
     /** @param  string  $name  of the file in contracts/, without ending */
     public static function named(string $name): self

@@ -8,9 +8,7 @@ namespace App\Contracts;
 final readonly class Fault
 {
     /** @param  string  $path  JSON Pointer (RFC 6901); empty for the document itself */
-    public function __construct(public string $path, public string $detail)
-    {
-    }
+    public function __construct(public string $path, public string $detail) {}
 
     public function line(): string
     {

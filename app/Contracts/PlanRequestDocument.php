@@ -26,9 +26,7 @@ final class PlanRequestDocument
     private array $faults = [];
 
     /** @param  array<string, mixed>  $document  already held to the schema */
-    private function __construct(private readonly array $document)
-    {
-    }
+    private function __construct(private readonly array $document) {}
 
     /** @throws BadDocument */
     public static function read(string $json): self

@@ -26,8 +26,7 @@ final readonly class Asked
         public string $portion,
         public ?string $heat,
         public CarbonImmutable $tableAt,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  array<string, mixed>  $document  velko.ask/1, held to its schema

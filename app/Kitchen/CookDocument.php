@@ -30,7 +30,7 @@ final class CookDocument
     /** @var array<string, mixed> velko.plan/1 */
     private readonly array $plan;
 
-    private function __construct(private readonly Cook $cook)
+    private function __construct(private readonly Cook $cook, private readonly int $now)
     {
         $this->working = $cook->plan->working;
         $this->plan = $this->working['plan'];
@@ -41,9 +41,9 @@ final class CookDocument
     }
 
     /** @return array<string, mixed> velko.cook/1 */
-    public static function of(Cook $cook): array
+    public static function of(Cook $cook, CarbonImmutable $now): array
     {
-        $self = new self($cook);
+        $self = new self($cook, $now->getTimestampMs());
 
         return [
             'format' => 'velko.cook/1',
@@ -57,9 +57,9 @@ final class CookDocument
     }
 
     /** @return array<string, mixed> one of velko.log/1 */
-    public static function line(Cook $cook): array
+    public static function line(Cook $cook, CarbonImmutable $now): array
     {
-        $self = new self($cook);
+        $self = new self($cook, $now->getTimestampMs());
         $plan = $self->plan;
         $happened = $self->happened(true);
 
@@ -122,7 +122,7 @@ final class CookDocument
         $ask = null;
         if (! $onlyWhenPulled || $pull !== null) {
             $ask = PlanRequestDocument::of($this->cook->plan->request)->ask();
-            $run = Happened::of($ask, self::heat($this->plan['heat']), $replay);
+            $run = Happened::of($ask, self::heat($this->plan['heat']), $replay, $this->now);
         }
 
         return [
@@ -140,7 +140,7 @@ final class CookDocument
     {
         $verdict = $this->replay->verdict;
 
-        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note];
+        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'])];
     }
 
     private function tableAt(): string

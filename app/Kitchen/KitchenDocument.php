@@ -10,15 +10,22 @@ use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Ladle;
 use App\Models\Pan;
+use Carbon\CarbonImmutable;
+use Velko\Core\Planning\RisottoPlanner;
 use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Choosing;
 use Velko\Core\Water\Atmosphere;
 use Velko\Core\Water\Steam;
 
 /** velko.kitchen/1: what a kitchen has. */
 final class KitchenDocument
 {
+    private const COVERS_TO_BEGIN = 6;
+
+    private const MINUTES_TO_BEGIN = 30;
+
     /** @return array<string, mixed> */
-    public static function of(Kitchen $kitchen): array
+    public static function of(Kitchen $kitchen, CarbonImmutable $now): array
     {
         $kitchen->withStation();
 
@@ -36,11 +43,42 @@ final class KitchenDocument
                 'settings' => self::marks($burner),
             ])->values()->all(),
             'ladles_ml' => $kitchen->ladles->sortBy('ml')->map(static fn (Ladle $ladle): float => $ladle->ml)->values()->all(),
+            'begin' => self::begin($kitchen, $now),
             'dishes' => $kitchen->dishes->sortBy('name')->map(static fn (Dish $dish): array => [
                 ...$dish->only(['id', 'name', 'family', 'grams_main', 'grams_starter', 'doses', 'looseness']),
                 'rice' => Variety::from($dish->rice->variety)->label(),
                 'stock' => $dish->stock->name,
             ])->values()->all(),
+        ];
+    }
+
+    /**
+     * The ask to begin with: a table of six in half an hour, in the smallest pan that holds it.
+     *
+     * @return array<string, mixed>|null velko.ask/1; null while the kitchen lacks a dish, a pan or a ring
+     */
+    private static function begin(Kitchen $kitchen, CarbonImmutable $now): ?array
+    {
+        $dish = $kitchen->dishes->sortBy('name')->first();
+        if ($dish === null || $kitchen->pans->isEmpty() || $kitchen->burners->isEmpty()) {
+            return null;
+        }
+        [$pan, $burner] = Choosing::forRisotto(
+            $kitchen->pans->keyBy('id')->map(Station::pan(...))->all(),
+            $kitchen->burners->keyBy('id')->map(Station::burner(...))->all(),
+            self::COVERS_TO_BEGIN * $dish->grams_main,
+            RisottoPlanner::LAZY_BUBBLE,
+        ) ?? [$kitchen->pans->first()->id, $kitchen->burners->first()->id];
+
+        return [
+            'format' => 'velko.ask/1',
+            'dish_id' => $dish->id,
+            'covers' => self::COVERS_TO_BEGIN,
+            'portion' => 'main',
+            'pan_id' => $pan,
+            'burner_id' => $burner,
+            'table_at' => $now->setTimezone($kitchen->timezone)->addMinutes(self::MINUTES_TO_BEGIN)->ceilMinutes(5)->format('H:i'),
+            'heat' => null,
         ];
     }
 

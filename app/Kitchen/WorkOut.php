@@ -28,8 +28,7 @@ final readonly class WorkOut
         private Plan $plan,
         public array $request,
         private array $assumed,
-    ) {
-    }
+    ) {}
 
     public static function of(Asked $asked, CarbonImmutable $now): self
     {
@@ -54,6 +53,7 @@ final readonly class WorkOut
                 'rice' => Variety::from($asked->dish->rice->variety)->label(),
                 'stock' => $asked->dish->stock->name,
                 'finish' => $asked->dish->finish,
+                'stirring' => $ask->method->stirring->words(),
                 'window_min' => [$ask->grain->window->low, $ask->grain->window->high],
             ],
             'pan' => ['name' => $asked->pan->name, 'base_cm' => $asked->pan->base_cm, 'rim_cm' => $asked->pan->rim_cm, 'height_cm' => $asked->pan->height_cm],

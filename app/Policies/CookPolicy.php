@@ -4,6 +4,4 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-final class CookPolicy extends KitchenRowPolicy
-{
-}
+final class CookPolicy extends KitchenRowPolicy {}

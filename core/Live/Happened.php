@@ -20,16 +20,15 @@ final readonly class Happened
     private const LONGEST = 180.0;
 
     /** @param  State|null  $atTable  null while it has not left the heat */
-    private function __construct(public Track $track, public ?State $atTable)
-    {
-    }
+    private function __construct(public Track $track, public ?State $atTable) {}
 
     /**
      * @param  non-empty-list<HeatChange>  $heat
+     * @param  int  $now  ms since 1970: a pan still on the heat is followed until here
      *
      * @return self|null null before the first liquid
      */
-    public static function of(Ask $ask, array $heat, Replay $replay): ?self
+    public static function of(Ask $ask, array $heat, Replay $replay, int $now): ?self
     {
         $pours = $replay->pours();
         if ($pours === []) {
@@ -51,6 +50,8 @@ final readonly class Happened
             }
         }
         if ($pull === null) {
+            $pan->runTo($state, 60 * min($replay->minute($now) ?? 0.0, self::LONGEST));
+
             return new self($track, null);
         }
         $pan->runTo($state, 60 * min($pull, self::LONGEST));

@@ -7,7 +7,5 @@ namespace Velko\Core\Live;
 /** Something that went into the pan at a minute of the cook. */
 final readonly class Pour
 {
-    public function __construct(public float $minute, public float $volume, public bool $wine)
-    {
-    }
+    public function __construct(public float $minute, public float $volume, public bool $wine) {}
 }

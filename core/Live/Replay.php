@@ -27,8 +27,7 @@ final readonly class Replay
         public ?int $startedAt,
         public ?int $firstLiquidAt,
         public ?Verdict $verdict,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  list<Stage>  $stages  of the plan
@@ -131,7 +130,8 @@ final readonly class Replay
         return null;
     }
 
-    private function minute(int $at): ?float
+    /** Minute of the cook at a moment, ms since 1970; null before the first liquid. */
+    public function minute(int $at): ?float
     {
         return $this->firstLiquidAt === null ? null : ($at - $this->firstLiquidAt) / 60000;
     }

@@ -23,6 +23,5 @@ final readonly class Touch
         public ?float $volume = null,
         public ?string $undoes = null,
         public ?Verdict $verdict = null,
-    ) {
-    }
+    ) {}
 }

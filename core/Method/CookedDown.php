@@ -38,6 +38,6 @@ final readonly class CookedDown implements DoseSchool
 
     public function sign(): string
     {
-        return 'when it hisses and the floor of the pan is bare';
+        return 'when it hisses and the floor is bare';
     }
 }

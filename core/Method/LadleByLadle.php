@@ -51,6 +51,6 @@ final readonly class LadleByLadle implements DoseSchool
 
     public function sign(): string
     {
-        return 'when the trail of the spoon closes slowly, never dry';
+        return 'when the trail closes slowly';
     }
 }

@@ -25,8 +25,7 @@ final readonly class Load
         public float $net,
         public Grain $grain,
         public Ladle $ladle,
-    ) {
-    }
+    ) {}
 
     /** What the pan uses up in a minute of simmering: the rice drinks by weight, the pan boils off by heat. mL */
     public function usePerMinute(): float

@@ -24,8 +24,7 @@ final readonly class Method
         public float $finish,
         public float $rest,
         public bool $restCovered,
-    ) {
-    }
+    ) {}
 
     /** Minutes on the fire before the first liquid. */
     public function toast(): float

@@ -24,8 +24,7 @@ final readonly class Conditions
         public float $airVapour,
         public float $area,
         public float $metal,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  float  $altitude  m

@@ -39,8 +39,7 @@ final readonly class Ask
         public float $minutesToTable,
         public float $altitude,
         public float $room,
-    ) {
-    }
+    ) {}
 
     /** g raw */
     public function rice(): float

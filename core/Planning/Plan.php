@@ -35,8 +35,7 @@ final readonly class Plan
         public ?float $dryMinute,
         public array $warnings,
         public float $cost,
-    ) {
-    }
+    ) {}
 
     /** @param  list<Warning>  $warnings */
     public function with(array $warnings): self

@@ -234,16 +234,16 @@ final class RisottoPlanner
         $method = $ask->method;
         $stages = [];
         if ($method->sealed) {
-            $stages[] = new Stage(-$method->toast(), 'toast', 'every grain hot and shiny, glassy at the rim, a light ticking; never brown', mark: $this->heat[0]->mark);
+            $stages[] = new Stage(-$method->toast(), 'toast', 'shiny and ticking, never brown', mark: $this->heat[0]->mark);
         }
         if ($ask->wine > 0) {
-            $stages[] = new Stage(0.0, 'wine', 'boil it away until the sharp smell is gone and a spoon leaves a dry trail', $ask->wine, mark: $this->heat[0]->mark);
+            $stages[] = new Stage(0.0, 'wine', 'until the smell is gone and the trail is dry', $ask->wine, mark: $this->heat[0]->mark);
         }
         $last = count($seconds) - 1;
         foreach ($seconds as $i => $second) {
             $say = match (true) {
                 $i === $last && $i > 0 => 'the last dose: it makes the sauce',
-                $i === 0 => 'straight in, back to a lazy bubble; '.$method->stirring->words(),
+                $i === 0 => 'back to a lazy bubble; '.$method->stirring->words(),
                 default => $method->doses->sign(),
             };
             $stages[] = new Stage($second / 60, 'pour', $say, $volumes[$i], round($volumes[$i] / $ask->ladle->ml, 2), $i === 0 ? $this->heat[0]->mark : null);
@@ -255,19 +255,19 @@ final class RisottoPlanner
         }
         foreach ($track->doneness as $row => $doneness) {
             if ($doneness >= $ask->grain->window->low - self::TASTE_LEAD && $track->minute[$row] < $pulled->minute()) {
-                $stages[] = new Stage($track->minute[$row], 'taste', 'tender with a small firm heart is right; crunchy needs minutes');
+                $stages[] = new Stage($track->minute[$row], 'taste', 'tender with a small firm heart is right');
                 break;
             }
         }
         $off = $pulled->minute();
-        $stages[] = new Stage($off, 'off', 'off the heat with a little bite left: it cooks on by itself');
+        $stages[] = new Stage($off, 'off', 'with a little bite left: it cooks on');
         if ($method->finish > 0) {
             $stages[] = new Stage($off, 'finish', 'butter first, then the cheese, beaten in until glossy');
         }
         if ($method->rest > 0) {
             $stages[] = new Stage($off + $method->finish, 'rest', $method->restCovered ? 'under a cloth, all flames out' : 'off the heat');
         }
-        $stages[] = new Stage($atTable->minute(), 'serve', 'it should fall as a '.Looseness::nearest($atTable->free / $this->rice)->value);
+        $stages[] = new Stage($atTable->minute(), 'serve', 'falls as a '.Looseness::nearest($atTable->free / $this->rice)->value);
         usort($stages, static fn (Stage $a, Stage $b): int => $a->minute <=> $b->minute);
 
         return $stages;

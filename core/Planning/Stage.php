@@ -22,6 +22,5 @@ final readonly class Stage
         public ?float $volume = null,
         public ?float $ladles = null,
         public ?string $mark = null,
-    ) {
-    }
+    ) {}
 }

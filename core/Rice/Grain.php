@@ -28,8 +28,7 @@ final readonly class Grain
         public float $rate,
         public float $hot,
         public Window $window,
-    ) {
-    }
+    ) {}
 
     public function withWindow(Window $window): self
     {

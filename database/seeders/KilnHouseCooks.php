@@ -134,7 +134,7 @@ final class KilnHouseCooks extends Seeder
             $planned->ladle, $planned->method, $planned->stockTemperature, $planned->stockSaltPercent, $planned->wine,
             $planned->looseness, $planned->minutesToTable, $planned->altitude, $planned->room,
         );
-        $atTable = Happened::of($real, CookDocument::heat($cook->plan->working['plan']['heat']), Replay::of($stages, $touches))?->atTable;
+        $atTable = Happened::of($real, CookDocument::heat($cook->plan->working['plan']['heat']), Replay::of($stages, $touches), 0)?->atTable;
 
         return $atTable === null
             ? [Looseness::Stands, Bite::HardHeart]

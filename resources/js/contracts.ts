@@ -166,6 +166,10 @@ export interface Cook {
       looseness: 'stands' | 'slow slump' | 'wave' | 'very loose';
       bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
       note: string;
+      /**
+       * bite right or just under, and as loose as the dish asks
+       */
+      as_wanted: boolean;
     } | null;
   };
   happened: {
@@ -213,6 +217,10 @@ export interface Working {
     rice: string;
     stock: string;
     finish: string;
+    /**
+     * how to stir, in words
+     */
+    stirring: string;
     /**
      * @minItems 2
      * @maxItems 2
@@ -460,6 +468,7 @@ export interface Kitchen {
     }[];
   }[];
   ladles_ml: number[];
+  begin: Ask | null;
   dishes: {
     id: number;
     name: string;
@@ -531,6 +540,10 @@ export interface Log {
       looseness: 'stands' | 'slow slump' | 'wave' | 'very loose';
       bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
       note: string;
+      /**
+       * bite right or just under, and as loose as the dish asks
+       */
+      as_wanted: boolean;
     } | null;
   }[];
   /**

@@ -21,6 +21,7 @@ final class CookController
 
     public function index(): JsonResponse
     {
+        $now = CarbonImmutable::now();
         $page = Cook::query()->with(['plan', 'user', 'events', 'kitchen'])
             ->join('plans', 'plans.id', '=', 'cooks.plan_id')
             ->orderByDesc('plans.table_at')->orderByDesc('cooks.id')
@@ -29,7 +30,7 @@ final class CookController
 
         return new JsonResponse([
             'format' => 'velko.log/1',
-            'cooks' => array_map(CookDocument::line(...), $page->items()),
+            'cooks' => array_map(static fn (Cook $cook): array => CookDocument::line($cook, $now), $page->items()),
             'next' => $page->nextPageUrl(),
         ]);
     }
@@ -40,13 +41,13 @@ final class CookController
         $now = CarbonImmutable::now();
         $cook = PutOnTheFire::once($document['id'], Asked::of($document['ask'], $user->kitchen, $now), $user, $now);
 
-        return new JsonResponse(CookDocument::of($cook), $cook->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse(CookDocument::of($cook, $now), $cook->wasRecentlyCreated ? 201 : 200);
     }
 
     public function show(Cook $cook): JsonResponse
     {
         Gate::authorize('view', $cook);
 
-        return new JsonResponse(CookDocument::of($cook->load(['plan', 'user', 'events', 'kitchen'])));
+        return new JsonResponse(CookDocument::of($cook->load(['plan', 'user', 'events', 'kitchen']), CarbonImmutable::now()));
     }
 }

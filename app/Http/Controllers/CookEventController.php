@@ -9,6 +9,7 @@ use App\Kitchen\CookDocument;
 use App\Kitchen\KeepEvent;
 use App\Models\Cook;
 use App\Models\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -20,6 +21,6 @@ final class CookEventController
         Gate::authorize('update', $cook);
         $isNew = KeepEvent::once($cook, $user, $request->document());
 
-        return new JsonResponse(CookDocument::of($cook->load(['plan', 'user', 'events', 'kitchen'])), $isNew ? 201 : 200);
+        return new JsonResponse(CookDocument::of($cook->load(['plan', 'user', 'events', 'kitchen']), CarbonImmutable::now()), $isNew ? 201 : 200);
     }
 }

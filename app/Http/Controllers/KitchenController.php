@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Kitchen\KitchenDocument;
 use App\Models\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -13,6 +14,6 @@ final class KitchenController
 {
     public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse(KitchenDocument::of($user->kitchen));
+        return new JsonResponse(KitchenDocument::of($user->kitchen, CarbonImmutable::now()));
     }
 }

@@ -1,0 +1,47 @@
+import { useQuery } from '@tanstack/react-query';
+import { Navigate, Route, Routes } from 'react-router';
+import { api } from './api';
+import { SignedIn } from './cook';
+import { Rail } from './parts/Rail';
+import { LogBook } from './screens/LogBook';
+import { SignIn } from './screens/SignIn';
+import { Stove } from './screens/Stove';
+import { StoveDoor } from './screens/StoveDoor';
+import { WorkOut } from './screens/WorkOut';
+
+export function App() {
+  const session = useQuery({ queryKey: ['session'], queryFn: api.session, staleTime: Infinity });
+
+  if (session.isPending) {
+    return <main className="p-8 text-ink-soft">Opening the kitchen …</main>;
+  }
+  if (session.isError) {
+    return (
+      <main className="grid min-h-dvh place-content-center gap-4 p-8 text-center text-xl">
+        <p>The kitchen cannot be reached.</p>
+        <button className="rounded-lg bg-ink px-6 py-3 text-paper" onClick={() => void session.refetch()}>
+          Try again
+        </button>
+      </main>
+    );
+  }
+  const cook = session.data.cook;
+  if (cook === null) {
+    return <SignIn />;
+  }
+  return (
+    <SignedIn value={cook}>
+      <div className="flex min-h-dvh flex-col max-md:pb-16">
+        <Rail />
+        <Routes>
+          <Route path="/" element={<WorkOut />} />
+          <Route path="/stove" element={<StoveDoor />} />
+          <Route path="/stove/:id" element={<Stove />} />
+          <Route path="/log" element={<LogBook />} />
+          <Route path="/log/:id" element={<LogBook />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
+      </div>
+    </SignedIn>
+  );
+}

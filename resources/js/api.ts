@@ -1,0 +1,55 @@
+import type { Ask, Cook, CookEvent, Kitchen, Log, Problem, Session, Working } from './contracts';
+
+/** The server understood and said no; `errors` name the fields. */
+export class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail ?? problem.title);
+    this.name = 'Refusal';
+  }
+
+  /** What was said about a field, by its JSON Pointer. */
+  about(pointer: string): string | undefined {
+    return this.problem.errors?.find((error) => error.pointer === pointer)?.detail;
+  }
+
+  get signedOut(): boolean {
+    return this.problem.status === 401 || this.problem.status === 419;
+  }
+}
+
+function token(): string {
+  const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
+}
+
+async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  const response = await fetch(`/api/${path}`, {
+    method,
+    headers: {
+      Accept: 'application/json',
+      'X-XSRF-TOKEN': token(),
+      ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+    },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    ...(signal ? { signal } : {}),
+  });
+  const answer: unknown = await response.json();
+  if (!response.ok) {
+    throw new Refusal(answer as Problem);
+  }
+  return answer as T;
+}
+
+export const api = {
+  session: () => call<Session>('GET', 'session'),
+  signIn: (email: string, password: string) =>
+    call<Session>('POST', 'session', { format: 'velko.sign-in/1', email, password }),
+  signOut: () => call<Session>('DELETE', 'session'),
+  kitchen: () => call<Kitchen>('GET', 'kitchen'),
+  workOut: (ask: Ask, signal?: AbortSignal) => call<Working>('POST', 'work-out', ask, signal),
+  start: (id: string, ask: Ask) => call<Cook>('POST', 'cooks', { format: 'velko.start-cook/1', id, ask }),
+  cook: (id: string) => call<Cook>('GET', `cooks/${id}`),
+  keep: (id: string, event: CookEvent) => call<Cook>('POST', `cooks/${id}/events`, event),
+  log: (cursor: string | null) =>
+    call<Log>('GET', cursor === null ? 'cooks' : `cooks?${new URLSearchParams({ cursor })}`),
+};

@@ -1,0 +1,24 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { createContext, useContext } from 'react';
+import type { Session } from './contracts';
+
+export type SignedInCook = NonNullable<Session['cook']>;
+
+const Context = createContext<SignedInCook | null>(null);
+
+export const SignedIn = Context.Provider;
+
+/** Who stands at the tablet. Only below <SignedIn>. */
+export function useCook(): SignedInCook {
+  const cook = useContext(Context);
+  if (cook === null) {
+    throw new Error('useCook is for screens behind the sign-in');
+  }
+  return cook;
+}
+
+/** Another cook at the tablet, or none: nothing the last one saw stays behind. */
+export function turnOver(client: QueryClient, session: Session): void {
+  client.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
+  client.setQueryData(['session'], session);
+}

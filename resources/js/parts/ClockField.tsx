@@ -1,0 +1,78 @@
+import { Minus, Plus } from 'lucide-react';
+import { useState } from 'react';
+import { StepKey } from './StepKey';
+
+const STEP_MIN = 5;
+
+/** A time of day on the 24-hour clock, typed ("1940", "19:40", "19.40") or stepped by five minutes. */
+export function ClockField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const text = draft ?? value;
+  const read = readClock(text);
+  const step = (by: number) => {
+    setDraft(null);
+    const [hours = 0, minutes = 0] = value.split(':').map(Number);
+    const next = (((hours * 60 + minutes + by) % 1440) + 1440) % 1440;
+    onChange(written(Math.floor(next / 60), next % 60));
+  };
+
+  return (
+    <div>
+      <div className="flex items-stretch gap-1.5">
+        <StepKey label={`${label}: five minutes earlier`} onPress={() => step(-STEP_MIN)}>
+          <Minus aria-hidden="true" className="size-5" />
+        </StepKey>
+        <input
+          aria-label={label}
+          aria-invalid={read === null}
+          inputMode="numeric"
+          value={text}
+          onChange={(event) => {
+            setDraft(event.target.value);
+            const next = readClock(event.target.value);
+            if (next !== null && event.target.value.replace(/\D/g, '').length >= 4) {
+              onChange(next);
+            }
+          }}
+          onBlur={() => {
+            setDraft(null);
+            if (read !== null) onChange(read);
+          }}
+          onKeyDown={(event) => {
+            if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+              event.preventDefault();
+              step(event.key === 'ArrowUp' ? STEP_MIN : -STEP_MIN);
+            }
+          }}
+          className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white text-center text-[26px] font-bold aria-invalid:border-tomato"
+        />
+        <StepKey label={`${label}: five minutes later`} onPress={() => step(STEP_MIN)}>
+          <Plus aria-hidden="true" className="size-5" />
+        </StepKey>
+      </div>
+      {read === null && (
+        <p role="alert" className="mt-1 text-tomato">
+          a time from 00:00 to 23:59
+        </p>
+      )}
+    </div>
+  );
+}
+
+function readClock(text: string): string | null {
+  const match = /^\s*(\d{1,2})\s*[:.h ]?\s*(\d{2})\s*$/.exec(text);
+  const hours = Number(match?.[1]);
+  const minutes = Number(match?.[2]);
+  return match && hours < 24 && minutes < 60 ? written(hours, minutes) : null;
+}
+
+const written = (hours: number, minutes: number) =>
+  `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;

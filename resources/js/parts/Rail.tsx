@@ -1,0 +1,66 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { BookOpenText, Flame, LogOut, Soup } from 'lucide-react';
+import { NavLink } from 'react-router';
+import { api } from '../api';
+import { turnOver, useCook } from '../cook';
+import { clock, useNow } from '../time';
+import { Tickets } from './Tickets';
+
+const PLACES = [
+  { to: '/', label: 'Pan', icon: Soup },
+  { to: '/stove', label: 'Stove', icon: Flame },
+  { to: '/log', label: 'Log', icon: BookOpenText },
+] as const;
+
+/** The strip above every screen: places, what is on the fire, the kitchen's clock. At the bottom on a phone. */
+export function Rail() {
+  const cook = useCook();
+  const client = useQueryClient();
+  const leave = () => {
+    void api.signOut().then((session) => turnOver(client, session));
+  };
+
+  return (
+    <header className="z-20 flex h-14 shrink-0 items-stretch border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:h-16 max-md:border-t-2 max-md:border-b-0">
+      <nav aria-label="Places" className="flex items-stretch">
+        {PLACES.map(({ to, label, icon: Icon }) => (
+          <NavLink
+            key={to}
+            to={to}
+            end={to === '/'}
+            className="flex min-w-20 items-center justify-center gap-2 border-b-4 border-transparent px-5 text-xl font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:flex-col max-md:gap-0 max-md:px-2 max-md:text-sm"
+          >
+            <Icon aria-hidden="true" className="size-5" />
+            {label}
+          </NavLink>
+        ))}
+      </nav>
+      <Tickets />
+      <div className="ml-auto flex items-center gap-4 pr-2 pl-3">
+        <span className="text-right leading-tight text-ink-soft max-lg:hidden">
+          {cook.name}
+          <br />
+          <span className="text-sm">{cook.kitchen}</span>
+        </span>
+        <WallClock timezone={cook.timezone} />
+        <button
+          onClick={leave}
+          className="grid size-12 place-content-center rounded-lg"
+          aria-label="Sign out"
+          title="Sign out"
+        >
+          <LogOut aria-hidden="true" className="size-6" />
+        </button>
+      </div>
+    </header>
+  );
+}
+
+function WallClock({ timezone }: { timezone: string }) {
+  const now = useNow();
+  return (
+    <time aria-label="Kitchen clock" className="text-3xl font-bold tracking-tight max-md:text-xl">
+      {clock(now, timezone, true)}
+    </time>
+  );
+}

@@ -1,0 +1,58 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api } from '../api';
+import { VERB } from '../stove/steps';
+import { remembered } from '../stove/running';
+import { countdown, useNow } from '../time';
+import { dueAt } from '../stove/due';
+
+/** A small ticket per pan on the fire: dish, what is next, how long until then. */
+export function Tickets() {
+  const running = remembered();
+  return (
+    <ul
+      aria-label="On the fire"
+      className="flex min-w-0 items-start gap-2 overflow-hidden px-3 max-md:hidden"
+    >
+      {running.map((id) => (
+        <Ticket key={id} id={id} />
+      ))}
+    </ul>
+  );
+}
+
+function Ticket({ id }: { id: string }) {
+  const cook = useQuery({
+    queryKey: ['cook', id],
+    queryFn: () => api.cook(id),
+    staleTime: 15_000,
+    refetchInterval: 15_000,
+  });
+  const now = useNow(1000);
+  if (
+    !cook.data ||
+    !['waiting', 'cooking'].includes(cook.data.state.status) ||
+    cook.data.state.stage === null
+  ) {
+    return null;
+  }
+  const stage = cook.data.working.plan.stages[cook.data.state.stage];
+  if (!stage) {
+    return null;
+  }
+  const left = (dueAt(cook.data, cook.data.state.stage) - now) / 1000;
+  return (
+    <li className="min-w-0">
+      <Link
+        to={`/stove/${id}`}
+        className="block min-w-0 rounded-b-md border-x border-b border-steel-deep bg-paper px-3 pt-1 pb-1.5 text-sm leading-tight shadow-sm"
+      >
+        <span className="block truncate font-semibold">{cook.data.working.dish.name}</span>
+        <span className="block truncate">
+          {cook.data.state.status === 'waiting' ? 'pan on' : VERB[stage.kind].toLowerCase()}{' '}
+          <b className={left < 0 ? 'text-tomato' : ''}>{left < 0 ? 'now' : countdown(left)}</b>
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,42 @@
+import type { Plan } from '../contracts';
+
+const PARTS = [
+  { key: 'drunk_g', label: 'drunk by the rice', fill: 'var(--color-grain)' },
+  { key: 'boiled_off_g', label: 'boiled off', fill: 'var(--color-steam)' },
+  { key: 'free_g', label: 'left as sauce', fill: 'var(--color-stock-light)' },
+] as const;
+
+/** One bar: where every millilitre of stock and wine ends. */
+export function WhereItGoes({ plan }: { plan: Plan }) {
+  const { balance } = plan;
+  const total = balance.stock_ml + balance.wine_ml;
+  return (
+    <figure>
+      <figcaption className="text-sm text-ink-soft">Where it goes</figcaption>
+      <div className="mt-1 flex h-7 overflow-hidden rounded border-2 border-ink" aria-hidden="true">
+        {PARTS.map((part) => (
+          <div
+            key={part.key}
+            style={{ width: `${(100 * balance[part.key]) / total}%`, background: part.fill }}
+            className="border-r-2 border-ink last:border-0"
+          />
+        ))}
+      </div>
+      <dl className="mt-1 grid grid-cols-[auto_1fr_auto] items-center gap-x-2 text-[15px] leading-snug">
+        {PARTS.map((part) => (
+          <div key={part.key} className="contents">
+            <dt className="contents">
+              <span
+                aria-hidden="true"
+                className="size-3 border border-ink"
+                style={{ background: part.fill }}
+              />
+              <span>{part.label}</span>
+            </dt>
+            <dd className="text-right font-semibold">{Math.round(balance[part.key])}</dd>
+          </div>
+        ))}
+      </dl>
+    </figure>
+  );
+}

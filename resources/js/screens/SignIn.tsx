@@ -1,0 +1,101 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState, type SubmitEvent } from 'react';
+import { api, Refusal } from '../api';
+import { turnOver } from '../cook';
+
+export function SignIn() {
+  const client = useQueryClient();
+  const [email, setEmail] = useState('');
+  const [password, setPassword] = useState('');
+  const entry = useMutation({
+    mutationFn: () => api.signIn(email, password),
+    onSuccess: (session) => turnOver(client, session),
+  });
+  const refusal = entry.error instanceof Refusal ? entry.error : null;
+  const said =
+    refusal?.problem.status === 429
+      ? 'Too many tries. Wait a minute, then try again.'
+      : (refusal?.problem.errors?.[0]?.detail ??
+        (entry.error ? 'The kitchen cannot be reached. Try again.' : null));
+
+  const open = (event: SubmitEvent) => {
+    event.preventDefault();
+    entry.mutate();
+  };
+
+  return (
+    <main className="grid min-h-dvh bg-iron text-chalk md:grid-cols-[1fr_minmax(380px,480px)]">
+      <div className="relative hidden overflow-hidden md:block" aria-hidden="true">
+        <PanFromAbove />
+      </div>
+      <form onSubmit={open} className="flex flex-col justify-center gap-5 bg-paper p-10 text-ink">
+        <div>
+          <h1 className="text-5xl font-bold tracking-tight">Velko</h1>
+          <p className="mt-2 text-lg text-ink-soft">Stock, heat and rest for rice.</p>
+        </div>
+        <label className="grid gap-1 text-lg">
+          E-mail
+          <input
+            type="email"
+            autoComplete="username"
+            required
+            value={email}
+            onChange={(change) => setEmail(change.target.value)}
+            className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
+          />
+        </label>
+        <label className="grid gap-1 text-lg">
+          Password
+          <input
+            type="password"
+            autoComplete="current-password"
+            required
+            value={password}
+            onChange={(change) => setPassword(change.target.value)}
+            className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
+          />
+        </label>
+        <p role="alert" className="min-h-7 text-lg text-tomato">
+          {said}
+        </p>
+        <button
+          disabled={entry.isPending}
+          className="h-16 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-60"
+        >
+          To the stove
+        </button>
+      </form>
+    </main>
+  );
+}
+
+/** The house picture: a wide pan seen from above, rice in rings. */
+function PanFromAbove() {
+  const rings = Array.from({ length: 13 }, (_, ring) => ring);
+  return (
+    <svg viewBox="0 0 800 800" preserveAspectRatio="xMidYMid slice" className="absolute inset-0 size-full">
+      <circle cx="360" cy="430" r="372" fill="#14161a" />
+      <circle cx="360" cy="430" r="340" fill="#8a5424" />
+      {rings.map((ring) =>
+        Array.from({ length: 8 + ring * 6 }, (_, grain) => {
+          const turn = (grain / (8 + ring * 6)) * 2 * Math.PI + ring * 0.41;
+          const away = 18 + ring * 24;
+          const x = 360 + away * Math.cos(turn);
+          const y = 430 + away * Math.sin(turn);
+          const shade = ['#f4eddc', '#e6d7a8', '#f0a81c', '#e9c98a'][(grain * 7 + ring * 3) % 4] ?? '#f4eddc';
+          return (
+            <ellipse
+              key={`${ring}-${grain}`}
+              cx={x}
+              cy={y}
+              rx="9.5"
+              ry="4.6"
+              fill={shade}
+              transform={`rotate(${((grain * 137 + ring * 53) % 180).toString()} ${x} ${y})`}
+            />
+          );
+        }),
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,111 @@
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { ladles, trimmed } from '../measure';
+
+const MOST_ML = 20_000;
+
+/** What really went in: nudge by half ladles, or type it. */
+export function OtherAmount({
+  planned,
+  ladle,
+  onPour,
+  onClose,
+}: {
+  planned: number;
+  ladle: number;
+  onPour: (volume: number) => void;
+  onClose: () => void;
+}) {
+  const [text, setText] = useState(trimmed(planned, 0));
+  const volume = /^\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.replace(',', '.')) : null;
+  const fits = volume !== null && volume <= MOST_ML;
+  const nudge = (by: number) =>
+    setText(trimmed(Math.max(0, Math.min(MOST_ML, (volume ?? planned) + by * (ladle / 2))), 0));
+
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/60" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-0 bottom-0 z-40 mx-auto max-w-4xl rounded-t-2xl border-2 border-b-0 border-chalk bg-iron p-6 text-chalk"
+        >
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (fits) onPour(volume);
+            }}
+          >
+            <Dialog.Title className="text-3xl font-semibold">How much went in?</Dialog.Title>
+            <div className="mt-4 flex items-stretch gap-3">
+              <Nudge onPress={() => nudge(-1)} label="half a ladle less">
+                − ½
+              </Nudge>
+              <label className="flex min-w-0 flex-1 items-baseline gap-3 rounded-lg border-2 border-chalk px-4 focus-within:border-saffron">
+                <span className="sr-only">Amount in mL</span>
+                <input
+                  autoFocus
+                  onFocus={(event) => event.target.select()}
+                  inputMode="decimal"
+                  value={text}
+                  aria-invalid={!fits}
+                  onChange={(event) => setText(event.target.value)}
+                  onKeyDown={(event) => {
+                    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+                      event.preventDefault();
+                      nudge(event.key === 'ArrowUp' ? 1 : -1);
+                    }
+                  }}
+                  className="w-full min-w-0 bg-transparent text-right text-8xl font-bold shadow-none outline-none max-md:text-6xl"
+                />
+                <span className="text-4xl">mL</span>
+              </label>
+              <Nudge onPress={() => nudge(1)} label="half a ladle more">
+                + ½
+              </Nudge>
+            </div>
+            <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
+              {fits ? (
+                `${ladles(volume / ladle)} of ${trimmed(ladle, 0)}; planned ${trimmed(planned, 0)}`
+              ) : (
+                <span className="text-tomato-light">a number from 0 to {MOST_ML} mL</span>
+              )}
+            </p>
+            <div className="mt-3 grid grid-cols-2 gap-3">
+              <Dialog.Close className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-3xl font-semibold">
+                Back
+              </Dialog.Close>
+              <button
+                disabled={!fits}
+                className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
+              >
+                It went in
+              </button>
+            </div>
+          </form>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Nudge({
+  label,
+  onPress,
+  children,
+}: {
+  label: string;
+  onPress: () => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      onClick={onPress}
+      className="min-h-24 min-w-28 rounded-lg border-2 border-iron-rule bg-iron-light text-4xl font-bold max-md:min-w-20"
+    >
+      {children}
+    </button>
+  );
+}
