@@ -6,8 +6,6 @@ namespace App\Kitchen;
 
 use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
-use App\Models\Burner;
-use App\Models\Pan;
 use Carbon\CarbonImmutable;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\RisottoPlanner;
@@ -131,21 +129,22 @@ final readonly class WorkOut
     {
         $pans = $this->asked->kitchen->pans->keyBy('id');
         $burners = $this->asked->kitchen->burners->keyBy('id');
-        $choice = Choosing::forRisotto(
-            $pans->map(static fn (Pan $pan) => Station::pan($pan))->all(),
-            $burners->map(static fn (Burner $burner) => Station::burner($burner))->all(),
-            $this->plan->rice(),
-            RisottoPlanner::LAZY_BUBBLE,
-        );
+        $corePans = $pans->map(Station::pan(...))->all();
+        $coreBurners = $burners->map(Station::burner(...))->all();
+        $rice = $this->plan->rice();
+        $choice = Choosing::forRisotto($corePans, $coreBurners, $rice, RisottoPlanner::LAZY_BUBBLE)
+            ?? Choosing::largestForRisotto($corePans, $coreBurners, RisottoPlanner::LAZY_BUBBLE);
         if ($choice === null || $choice === [$this->asked->pan->id, $this->asked->burner->id]) {
             return null;
         }
         [$pan, $burner] = $choice;
+        $name = sprintf('%s on %s', $pans[$pan]->name ?? '', $burners[$burner]->name ?? '');
+        $change = ['pan_id' => $pan, 'burner_id' => $burner, 'heat' => null];
+        $covers = (int) floor(Choosing::mostRice($corePans[$pan]) / $this->plan->ask->gramsPerCover);
 
-        return [
-            'label' => sprintf('%s on %s', $pans[$pan]->name ?? '', $burners[$burner]->name ?? ''),
-            'change' => ['pan_id' => $pan, 'burner_id' => $burner, 'heat' => null],
-        ];
+        return $covers >= $this->asked->covers || $covers < 1
+            ? ['label' => $name, 'change' => $change]
+            : ['label' => "$covers of them in the $name", 'change' => [...$change, 'covers' => $covers]];
     }
 
     /** @return array{label: string, change: array<string, mixed>}|null */

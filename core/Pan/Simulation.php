@@ -146,11 +146,11 @@ final class Simulation
         $hot = $this->grain->hot;
         $halfWet = Kinetics::HALF_WET * $rice;
         $opening = exp(-$dt / (60 * Kinetics::SEAL_MINUTES));
+        $open = 1 - $state->cover;
         $surface = self::SURFACE_AT_90 / (Steam::saturationPressure(90.0) - Steam::inRoomAir(20.0))
-            * $this->conditions->area * (1 - $state->cover) * $dt;
+            * $this->conditions->area * $open * $dt;
         $heat = $state->net * $dt;
         $losing = $state->losing * $dt;
-        $steamShare = (1 - $state->cover) / Steam::LATENT_HEAT;
         $track = $this->track;
 
         $t = $state->second;
@@ -191,7 +191,8 @@ final class Simulation
             $capacity = $metal + Steam::SPECIFIC_HEAT * ($free + $rice * $drunk);
             $temperature += ($heat - $losing * ($temperature - $room) - $vapour * Steam::LATENT_HEAT) / $capacity;
             if ($temperature > $boiling) {
-                $vapour += ($temperature - $boiling) * $capacity * $steamShare;
+                // All heat beyond warming leaves as steam; a lid gives its share of the whole back.
+                $vapour = ($vapour + ($temperature - $boiling) * $capacity / Steam::LATENT_HEAT) * $open;
                 $temperature = $boiling;
             }
             $left = $free - $drinks;

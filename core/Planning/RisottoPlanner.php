@@ -36,6 +36,9 @@ final class RisottoPlanner
     /** First bite test before the low end of the window, min. */
     private const TASTE_LEAD = 2.0;
 
+    /** The last chance to taste, min before the pull. */
+    private const TASTE_BEFORE_PULL = 1.0;
+
     /** No cook is followed for longer than this, s. */
     private const LONGEST_COOK = 5400.0;
 
@@ -45,6 +48,12 @@ final class RisottoPlanner
     private const LOOK_EVERY = 20.0;
 
     private const LOOSENESS_TOLERANCE = 0.003;
+
+    /** Free liquid, g per g rice, with which nothing cooks on. */
+    private const BONE_DRY = 0.004;
+
+    /** How far a last dose that is too small to finish the rice counts as below the target, g/g per minute missing. */
+    private const DRY_COSTS_PER_MINUTE = 0.1;
 
     private const DONENESS_TOLERANCE = 0.03;
 
@@ -158,7 +167,7 @@ final class RisottoPlanner
         while (true) {
             $from = $doses[$n - 1];
             $volume = Root::of(
-                fn (float $v): float => $this->tail($from->before, $v, $pull)[0]->free / $this->rice,
+                fn (float $v): float => $this->loosenessAfter($from->before, $v, $pull),
                 $this->ask->looseness,
                 $guess ?? $this->ask->looseness * $this->rice,
                 1 / $this->rice,
@@ -173,20 +182,29 @@ final class RisottoPlanner
         }
     }
 
+    /** Free liquid per raw rice at the table, g/g; below nothing when the pan is dry before the rice is done. */
+    private function loosenessAfter(State $before, float $volume, float $pull): float
+    {
+        [$atTable, , $missing] = $this->tail($before, $volume, $pull);
+
+        return $atTable->free / $this->rice - $missing * self::DRY_COSTS_PER_MINUTE;
+    }
+
     /**
-     * From one dose to the table.
+     * From one dose to the table. A pan that runs dry comes off there: its rice would not get done any more.
      *
-     * @return array{State, float} the pan when it is eaten, and the second it came off
+     * @return array{State, float, float} the pan when it is eaten, the second it came off, minutes of doneness missing then
      */
     private function tail(State $before, float $volume, float $pull): array
     {
         $state = clone $before;
         $this->pan->pourStock($state, $volume);
-        $this->pan->runTo($state, self::LONGEST_COOK, -1.0, $pull);
+        $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $pull);
         $pulledAt = $state->second;
+        $missing = max(0.0, $pull - $state->doneness);
         $this->pan->toTable($state);
 
-        return [$state, $pulledAt];
+        return [$state, $pulledAt, $missing];
     }
 
     /**
@@ -253,13 +271,8 @@ final class RisottoPlanner
                 $stages[] = new Stage($change->fromMinute, 'heat', 'turn the knob', mark: $change->mark);
             }
         }
-        foreach ($track->doneness as $row => $doneness) {
-            if ($doneness >= $ask->grain->window->low - self::TASTE_LEAD && $track->minute[$row] < $pulled->minute()) {
-                $stages[] = new Stage($track->minute[$row], 'taste', 'tender with a small firm heart is right');
-                break;
-            }
-        }
         $off = $pulled->minute();
+        $stages[] = new Stage($this->tasteMinute($track, $off), 'taste', 'tender with a small firm heart is right');
         $stages[] = new Stage($off, 'off', 'with a little bite left: it cooks on');
         if ($method->finish > 0) {
             $stages[] = new Stage($off, 'finish', 'butter first, then the cheese, beaten in until glossy');
@@ -271,6 +284,19 @@ final class RisottoPlanner
         usort($stages, static fn (Stage $a, Stage $b): int => $a->minute <=> $b->minute);
 
         return $stages;
+    }
+
+    /** From two minutes before the low end of the window; where the pull comes sooner than that, a minute before it. */
+    private function tasteMinute(Track $track, float $off): float
+    {
+        $latest = max(0.0, $off - self::TASTE_BEFORE_PULL);
+        foreach ($track->doneness as $row => $doneness) {
+            if ($doneness >= $this->ask->grain->window->low - self::TASTE_LEAD) {
+                return min($latest, $track->minute[$row]);
+            }
+        }
+
+        return $latest;
     }
 
     private function atFirstLiquid(): State

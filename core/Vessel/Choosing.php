@@ -23,21 +23,62 @@ final class Choosing
      */
     public static function forRisotto(array $pans, array $burners, float $rice, float $wanted): ?array
     {
-        uasort($pans, static fn (Pan $a, Pan $b): int => $a->baseArea() <=> $b->baseArea());
-        uasort($burners, static fn (Burner $a, Burner $b): int => $a->ring <=> $b->ring);
-
-        foreach ($pans as $panId => $pan) {
-            $volume = $rice * (1 + self::DRUNK) / Pan::COOKED_G_PER_ML + $rice * self::SAUCE;
-            if ($pan->layer($rice, self::DRUNK) > Pan::RISOTTO_LAYER_MM || $volume > $pan->workingVolume()) {
-                continue;
-            }
-            foreach ($burners as $burnerId => $burner) {
-                if ($burner->reaches($pan) && $burner->strongest() >= $wanted * $pan->baseArea()) {
-                    return [$panId, $burnerId];
-                }
+        foreach (self::pairs($pans, $burners, $wanted) as $pair) {
+            if (self::mostRice($pans[$pair[0]]) >= $rice) {
+                return $pair;
             }
         }
 
         return null;
+    }
+
+    /**
+     * The pan that takes most, with the smallest ring that serves it.
+     *
+     * @param  array<int, Pan>  $pans  by id
+     * @param  array<int, Burner>  $burners  by id
+     * @param  float  $wanted  W/m², as above
+     *
+     * @return array{int, int}|null ids of pan and burner
+     */
+    public static function largestForRisotto(array $pans, array $burners, float $wanted): ?array
+    {
+        $pairs = self::pairs($pans, $burners, $wanted);
+        usort($pairs, static fn (array $a, array $b): int => self::mostRice($pans[$b[0]]) <=> self::mostRice($pans[$a[0]]));
+
+        return $pairs[0] ?? null;
+    }
+
+    /** Raw rice for which a pan is just deep and just roomy enough, g. */
+    public static function mostRice(Pan $pan): float
+    {
+        return min(
+            $pan->riceForLayer(Pan::RISOTTO_LAYER_MM, self::DRUNK),
+            $pan->workingVolume() / ((1 + self::DRUNK) / Pan::COOKED_G_PER_ML + self::SAUCE),
+        );
+    }
+
+    /**
+     * Every pan with a ring that reaches it and is strong enough, smallest pan first, smallest ring first.
+     *
+     * @param  array<int, Pan>  $pans
+     * @param  array<int, Burner>  $burners
+     *
+     * @return list<array{int, int}>
+     */
+    private static function pairs(array $pans, array $burners, float $wanted): array
+    {
+        uasort($pans, static fn (Pan $a, Pan $b): int => $a->baseArea() <=> $b->baseArea());
+        uasort($burners, static fn (Burner $a, Burner $b): int => $a->ring <=> $b->ring);
+        $pairs = [];
+        foreach ($pans as $panId => $pan) {
+            foreach ($burners as $burnerId => $burner) {
+                if ($burner->reaches($pan) && $burner->strongest() >= $wanted * $pan->baseArea()) {
+                    $pairs[] = [$panId, $burnerId];
+                }
+            }
+        }
+
+        return $pairs;
     }
 }

@@ -2,6 +2,9 @@
 
 export const millilitres = (ml: number): string => (ml < 999.5 ? `${Math.round(ml)} mL` : `${litres(ml)} L`);
 
+/** A dose, as it is read off a jug: always in mL. */
+export const dose = (ml: number): string => `${Math.round(ml)} mL`;
+
 export const litres = (ml: number): string => trimmed(ml / 1000, 2);
 
 export const grams = (g: number): string => (g < 999.5 ? `${Math.round(g)} g` : `${trimmed(g / 1000, 2)} kg`);

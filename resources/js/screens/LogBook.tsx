@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router';
 import { api } from '../api';
 import type { Cook, Log } from '../contracts';
 import { useCook } from '../cook';
-import { grams, millilitres, minute } from '../measure';
+import { dose, grams, millilitres, minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
 import { VERB } from '../stove/steps';
@@ -224,11 +224,11 @@ function Page({ cook }: { cook: Cook }) {
                 <tr key={index} className="border-t border-rule">
                   <td className="py-1 font-semibold">{VERB[stage.kind]}</td>
                   <td className="text-right">
-                    {stage.volume_ml === null ? '' : millilitres(stage.volume_ml)}
+                    {stage.volume_ml === null ? '' : dose(stage.volume_ml)}
                   </td>
                   <td className="text-right text-ink-soft">{minute(stage.at_min)}</td>
                   <td className="text-right font-semibold">
-                    {touch?.volume_ml === null || touch === undefined ? '' : millilitres(touch.volume_ml)}
+                    {touch?.volume_ml === null || touch === undefined ? '' : dose(touch.volume_ml)}
                   </td>
                   <td className="text-right text-ink-soft">
                     {touch === undefined ? '–' : minute((Date.parse(touch.at) - first) / 60_000)}

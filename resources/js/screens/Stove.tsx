@@ -242,10 +242,12 @@ function Beside({ cook, now, timezone }: { cook: Cook; now: number; timezone: st
   return (
     <aside
       aria-label="What is left"
-      className="grid grid-cols-[170px_minmax(0,1fr)] gap-3 border-l-2 border-iron-rule p-4 max-md:border-l-0"
+      className="grid grid-cols-[170px_minmax(0,1fr)] gap-3 border-l-2 border-iron-rule p-4 max-md:block max-md:border-l-0 max-md:py-1"
     >
-      <StockColumn ground="iron" width={168} height={510} bands={bands} reserve={plan.reserve_ml} />
-      <div className="flex flex-col gap-3 text-xl">
+      <div className="max-md:hidden">
+        <StockColumn ground="iron" width={168} height={510} bands={bands} reserve={plan.reserve_ml} />
+      </div>
+      <div className="flex flex-col gap-3 text-xl max-md:gap-1">
         <div>
           <p className="text-chalk-soft">left to pour</p>
           <p className="text-4xl font-bold">{millilitres(left)}</p>

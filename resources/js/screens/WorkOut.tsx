@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { api, Refusal } from '../api';
 import type { Ask, Kitchen, Working } from '../contracts';
 import { useCook } from '../cook';
-import { grams, ladles, millilitres, minute, trimmed } from '../measure';
+import { dose, grams, ladles, millilitres, minute, trimmed } from '../measure';
 import { Choice } from '../parts/Choice';
 import { Explain } from '../parts/Explain';
 import { ClockField } from '../parts/ClockField';
@@ -410,30 +410,34 @@ function Numbers({ working, clockAt }: { working: Working; clockAt: (min: number
 function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
   const { plan, ladle_ml } = working;
   return (
-    <table aria-label="Steps" className="w-full table-fixed text-base leading-snug max-md:table-auto">
+    <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
       <colgroup>
-        {[60, 46, 112, 78, 112, null].map((width, column) => (
-          <col key={column} style={width === null ? {} : { width }} />
-        ))}
+        {['w-15', 'w-11 max-md:w-0', 'w-28 max-md:w-21', 'w-20', 'w-28 max-md:w-15', ''].map(
+          (width, column) => (
+            <col key={column} className={width} />
+          ),
+        )}
       </colgroup>
       <thead className="text-left text-sm text-ink-soft">
         <tr>
           <th className="font-normal">time</th>
-          <th className="pr-3 text-right font-normal">min</th>
+          <th className="pr-3 text-right font-normal max-md:hidden">min</th>
           <th className="font-normal">do</th>
           <th className="pr-3 text-right font-normal">amount</th>
-          <th className="font-normal whitespace-nowrap">ladles of {trimmed(ladle_ml, 0)}</th>
+          <th className="font-normal whitespace-nowrap">
+            <span className="max-md:hidden">ladles</span> of {trimmed(ladle_ml, 0)}
+          </th>
           <th className="font-normal">sign</th>
         </tr>
       </thead>
       <tbody>
         {plan.stages.map((stage, row) => (
           <tr key={row} className="border-t border-rule align-baseline">
-            <td className="py-1 pr-3 font-semibold whitespace-nowrap">{clockAt(stage.at_min)}</td>
-            <td className="pr-3 text-right text-ink-soft">{minute(stage.at_min)}</td>
+            <td className="py-1 pr-2 font-semibold whitespace-nowrap">{clockAt(stage.at_min)}</td>
+            <td className="pr-3 text-right text-ink-soft max-md:hidden">{minute(stage.at_min)}</td>
             <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
             <td className="pr-3 text-right font-bold whitespace-nowrap">
-              {stage.volume_ml === null ? '' : millilitres(stage.volume_ml)}
+              {stage.volume_ml === null ? '' : dose(stage.volume_ml)}
             </td>
             <td className="pr-3 whitespace-nowrap text-ink-soft">
               {stage.ladles === null ? '' : ladles(stage.ladles).replace(/ ladles?$/, '')}

@@ -50,7 +50,7 @@ export function Keys({ cook, say, stage, index }: { cook: Cook; say: Say; stage:
   });
 
   return (
-    <div className="grid grid-cols-[2fr_1.4fr_1fr_1fr] gap-2 p-2 max-md:grid-cols-2">
+    <div className="grid grid-cols-[2fr_1.4fr_1fr_1fr] gap-2 bg-iron p-2 max-md:sticky max-md:bottom-16 max-md:grid-cols-2">
       <Key letter="D" onPress={done} main>
         {waiting ? 'Pan is on' : 'Done'}
       </Key>

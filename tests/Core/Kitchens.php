@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\Method;
+use Velko\Core\Method\Schools;
+use Velko\Core\Method\Stirring;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Defaults;
+use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Ladle;
+use Velko\Core\Vessel\Pan;
+
+/** Asks for tests: the house pan with anything about it changed, and random kitchens from a seed. */
+final class Kitchens
+{
+    /** Four covers of carnaroli in a 28 cm sautoir on a middling ring. */
+    public static function ask(
+        int $covers = 4,
+        float $grams = 80,
+        Variety $variety = Variety::Carnaroli,
+        float $base = 26,
+        float $height = 15,
+        float $metal = 900,
+        float $ring = 18,
+        array $net = Defaults::NET_W,
+        float $ladle = 90,
+        string $doses = 'ladle-by-ladle',
+        ?string $mark = null,
+        ?array $track = null,
+        bool $sealed = true,
+        float $finish = 1,
+        float $rest = 0,
+        bool $restCovered = false,
+        float $stock = 90,
+        float $salt = 0.6,
+        float $wine = 0,
+        float $looseness = 0.85,
+        float $toTable = 2,
+        float $altitude = 0,
+        float $room = 24,
+    ): Ask {
+        return new Ask(
+            $covers, $grams, $variety->grain(), new Pan($base, $base * 1.08, $height, $metal), new Burner($ring, $net), new Ladle($ladle),
+            new Method(Schools::named($doses), Stirring::Constant, $track ?? ($mark === null ? null : [new HeatChange(0, $mark)]), $sealed, $finish, $rest, $restCovered),
+            $stock, $salt, $wine, $looseness, $toTable, $altitude, $room,
+        );
+    }
+
+    /**
+     * Kitchens in which a risotto can be cooked: the ring brings the pan to a simmer and the pan holds the rice.
+     *
+     * @return iterable<string, Ask>
+     */
+    public static function random(int $count, int $seed): iterable
+    {
+        $chance = new Randomizer(new Mt19937($seed));
+        $between = static fn (float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
+        $schools = array_keys(Schools::all());
+        $varieties = [Variety::Arborio, Variety::Carnaroli, Variety::VialoneNano, Variety::Sushi, Variety::Round];
+        for ($i = 0; $i < $count; $i++) {
+            $base = $between(18, 50);
+            $area = M_PI * ($base / 200) ** 2;
+            $grams = $between(40, 110);
+            $most = 50 * $area * 1000 * 0.79 / 2.6 / $grams;
+            $covers = max(1, (int) ($between(0.15, 1.0) * $most));
+            $full = $between(14000, 24000) * $area;
+            yield "kitchen $i of seed $seed" => self::ask(
+                covers: $covers, grams: $grams, variety: $varieties[$chance->getInt(0, 4)], base: $base, height: 16,
+                metal: $between(300, 3500), ring: $base * 0.7,
+                net: ['low' => 0.15 * $full, 'medium' => 0.7 * $full, 'high' => $full],
+                ladle: [60, 90, 120, 150][$chance->getInt(0, 3)], doses: $schools[$chance->getInt(0, 3)],
+                sealed: $chance->getInt(0, 4) > 0, finish: $between(0, 2), rest: $between(0, 2), restCovered: $chance->getInt(0, 1) === 1,
+                stock: $between(60, 97), salt: $between(0, 1), wine: $chance->getInt(0, 1) * $covers * $grams * $between(0.2, 0.5),
+                looseness: $between(0.5, 1.1), toTable: $between(0, 4), altitude: $between(0, 2500), room: $between(15, 38),
+            );
+        }
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Kitchens;
+use Velko\Core\Live\Happened;
+use Velko\Core\Live\Replay;
+use Velko\Core\Live\Status;
+use Velko\Core\Live\Touch;
+use Velko\Core\Live\Verdict;
+use Velko\Core\Planning\Looseness;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\RisottoPlanner;
+use Velko\Core\Planning\Stage;
+use Velko\Core\Rice\Bite;
+
+const BEGAN = 1_700_000_000_000;
+
+/** @return list<Stage> */
+function shortStages(): array
+{
+    return [new Stage(-3, 'toast', ''), new Stage(0, 'wine', '', 100), new Stage(2, 'pour', '', 270, 3), new Stage(5, 'pour', '', 90, 1), new Stage(9, 'off', ''), new Stage(12, 'serve', '')];
+}
+
+function touched(string $id, string $kind, float $minute, ?int $stage = null, ?float $volume = null, ?string $undoes = null, ?Verdict $verdict = null): Touch
+{
+    return new Touch($id, $kind, BEGAN + (int) (60000 * $minute), $stage, $volume, $undoes, $verdict);
+}
+
+/**
+ * Every stage done just as planned, the first liquid at BEGAN.
+ *
+ * @return list<Touch>
+ */
+function asPlanned(Plan $plan): array
+{
+    $touches = [touched('start', 'start', -3)];
+    foreach ($plan->stages as $i => $stage) {
+        $touches[] = touched("t$i", $stage->volume === null ? 'done' : 'pour', $stage->minute, $i, $stage->volume);
+    }
+
+    return $touches;
+}
+
+it('waits until somebody begins', function (): void {
+    $replay = Replay::of(shortStages(), []);
+    expect($replay->status)->toBe(Status::Waiting)->and($replay->now())->toBe(0)->and($replay->pours())->toBe([])->and($replay->minute(BEGAN))->toBeNull();
+});
+
+it('counts minutes from the first liquid, wine or stock', function (): void {
+    $replay = Replay::of(shortStages(), [touched('a', 'start', -4), touched('b', 'done', -1, 0), touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2.5, 2, 300)]);
+    expect($replay->status)->toBe(Status::Cooking)
+        ->and($replay->firstLiquidAt)->toBe(BEGAN)
+        ->and($replay->now())->toBe(3)
+        ->and($replay->poured())->toBe(300.0)
+        ->and(array_map(static fn ($pour) => [$pour->minute, $pour->volume, $pour->wine], $replay->pours()))->toBe([[0.0, 100.0, true], [2.5, 300.0, false]]);
+});
+
+it('is the same whatever the order in which the touches arrive', function (): void {
+    $touches = [touched('a', 'start', -4), touched('b', 'done', -1, 0), touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2.5, 2, 300), touched('e', 'undo', 2.6, undoes: 'd')];
+    $replay = Replay::of(shortStages(), $touches);
+    shuffle($touches);
+    expect(Replay::of(shortStages(), $touches))->toEqual($replay);
+});
+
+it('takes back what was undone', function (): void {
+    $replay = Replay::of(shortStages(), [touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2, 2, 500), touched('e', 'undo', 2.1, undoes: 'd'), touched('f', 'pour', 2.2, 2, 270)]);
+    expect($replay->poured())->toBe(270.0)->and($replay->now())->toBe(3);
+});
+
+it('counts a stage once, however often it was touched', function (): void {
+    $replay = Replay::of(shortStages(), [touched('c', 'pour', 0, 2, 270), touched('d', 'pour', 0.01, 2, 270)]);
+    expect($replay->poured())->toBe(270.0);
+});
+
+it('passes over a stage that was left out', function (): void {
+    $replay = Replay::of(shortStages(), [touched('c', 'pour', 0, 2, 270)]);
+    expect($replay->now())->toBe(3);
+});
+
+it('ends at the table, or when the pan is given up', function (): void {
+    $all = array_map(static fn (int $i): Touch => touched("s$i", 'done', $i, $i), range(0, 5));
+    expect(Replay::of(shortStages(), $all)->status)->toBe(Status::AtTable)
+        ->and(Replay::of(shortStages(), $all)->now())->toBeNull()
+        ->and(Replay::of(shortStages(), [touched('a', 'start', 0), touched('b', 'abandon', 1)])->status)->toBe(Status::GivenUp)
+        ->and(Replay::of(shortStages(), [touched('a', 'start', 0), touched('b', 'abandon', 1)])->now())->toBeNull();
+});
+
+it('keeps the last verdict', function (): void {
+    $replay = Replay::of(shortStages(), [
+        touched('a', 'verdict', 1, verdict: new Verdict(Looseness::Stands, Bite::Soft, '')),
+        touched('b', 'verdict', 2, verdict: new Verdict(Looseness::Wave, Bite::Right, 'good')),
+    ]);
+    expect($replay->verdict->note)->toBe('good')
+        ->and($replay->verdict->asWanted(0.85))->toBeTrue()
+        ->and($replay->verdict->asWanted(0.45))->toBeFalse()
+        ->and((new Verdict(Looseness::Wave, Bite::Mush, ''))->asWanted(0.85))->toBeFalse();
+});
+
+it('is not confused by a stage that the plan does not have', function (): void {
+    expect(Replay::of(shortStages(), [touched('a', 'done', 0, 99)])->now())->toBe(0);
+});
+
+it('lands where the plan said when everything is poured as planned', function (string $school): void {
+    $plan = RisottoPlanner::plan(Kitchens::ask(doses: $school, wine: 100));
+    $happened = Happened::of($plan->ask, $plan->heat, Replay::of($plan->stages, asPlanned($plan)), 0);
+    expect($happened->atTable->free / $plan->atTable->free)->toEqualWithDelta(1.0, 0.01)
+        ->and($happened->atTable->doneness / $plan->atTable->doneness)->toEqualWithDelta(1.0, 0.01)
+        ->and($happened->atTable->drunk / $plan->atTable->drunk)->toEqualWithDelta(1.0, 0.01);
+})->with(['ladle-by-ladle', 'little-and-often', 'kept-covered', 'cooked-down']);
+
+it('is looser for every millilitre too many', function (): void {
+    $plan = RisottoPlanner::plan(Kitchens::ask());
+    $touches = asPlanned($plan);
+    $last = array_key_last(array_filter($touches, static fn (Touch $touch): bool => $touch->kind === 'pour'));
+    $touches[$last] = touched('more', 'pour', ($touches[$last]->at - BEGAN) / 60000, $touches[$last]->stage, $touches[$last]->volume + 96);
+    $happened = Happened::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 0);
+    expect($happened->atTable->free / 320)->toEqualWithDelta($plan->looseness() + 0.3, 0.03);
+});
+
+it('follows a pan on the heat until now, and no further', function (): void {
+    $plan = RisottoPlanner::plan(Kitchens::ask());
+    $replay = Replay::of($plan->stages, array_slice(asPlanned($plan), 0, 3));
+    $happened = Happened::of($plan->ask, $plan->heat, $replay, BEGAN + 240_000);
+    expect($happened->atTable)->toBeNull()
+        ->and(max($happened->track->minute))->toEqualWithDelta(4.0, 1e-9);
+});
+
+it('does not run for ever when a touch is days late', function (): void {
+    $plan = RisottoPlanner::plan(Kitchens::ask());
+    $touches = [...array_slice(asPlanned($plan), 0, 3), touched('z', 'pour', 60 * 24 * 400, 3, 90)];
+    $happened = Happened::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches), PHP_INT_MAX);
+    expect(max($happened->track->minute))->toBeLessThanOrEqual(180.0);
+});

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+use Velko\Core\Pan\Conditions;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\Stop;
+use Velko\Core\Pan\Track;
+use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Pan;
+
+function pan(float $rice = 320, float $altitude = 0, float $step = 1.0, float $base = 26): Simulation
+{
+    return new Simulation(Variety::Carnaroli->grain(), Conditions::at($altitude, 24, new Pan($base, $base + 2, 15, 900)), $rice, $step);
+}
+
+/** Nine doses on 900 W, off at minute 17, three minutes to the table. */
+function cookedOnce(float $step, float $net = 900, float $stock = 90): Velko\Core\Pan\State
+{
+    $pan = pan(step: $step);
+    $state = $pan->start(100, true);
+    $pan->heat($state, $net);
+    foreach (range(0, 8) as $dose) {
+        $pan->run($state, 100 * $dose);
+        $pan->pour($state, 140, $stock, 0.006);
+    }
+    $pan->run($state, 1020);
+    $pan->off($state, false);
+    $pan->run($state, 1200);
+
+    return $state;
+}
+
+it('conserves mass to 1e-9 of what was poured', function (): void {
+    $state = cookedOnce(1.0);
+    expect($state->poured)->toBe(1260.0)
+        ->and(abs($state->poured - 320 * $state->drunk - $state->free - $state->boiledOff - $state->liftedOut))->toBeLessThan(1e-9 * $state->poured);
+});
+
+it('says the same to half a percent when the step is halved', function (string $field): void {
+    $one = cookedOnce(1.0)->{$field};
+    $half = cookedOnce(0.5)->{$field};
+    expect(abs($one / $half - 1))->toBeLessThan(0.005);
+})->with(['free', 'drunk', 'temperature', 'doneness', 'boiledOff']);
+
+it('boils off net heat over latent heat once it boils', function (): void {
+    $pan = pan();
+    $state = $pan->start(100, false);
+    $pan->pour($state, 1500, 100);
+    $pan->heat($state, 1000);
+    $pan->run($state, 60); // raw rice and metal have warmed
+    $before = $state->boiledOff;
+    $pan->run($state, 660);
+    expect($state->temperature)->toEqualWithDelta(100.0, 0.02)
+        ->and($state->boiledOff - $before)->toEqualWithDelta(1000 * 600 / 2257, 0.5);
+});
+
+it('gives off about 1.8 g a second from a square metre at 90 °C', function (): void {
+    $pan = pan(rice: 1);
+    $state = $pan->start(90, false);
+    $pan->pour($state, 20000, 90);
+    $area = M_PI * 0.13 ** 2;
+    // Just the heat that the vapour takes away, so that it stays at 90 °C.
+    $pan->heat($state, 1.8 * $area * 2257);
+    $pan->run($state, 100);
+    expect($state->temperature)->toEqualWithDelta(90.0, 0.05)
+        ->and($state->boiledOff / 100 / $area)->toEqualWithDelta(1.8, 0.05);
+});
+
+it('boils at a lower temperature higher up, and cooks slower there', function (): void {
+    $low = pan();
+    $high = pan(altitude: 1600);
+    foreach ([$low, $high] as $pan) {
+        $states[] = $state = $pan->start(100, true);
+        $pan->pour($state, 900, 90);
+        $pan->heat($state, 900);
+        $pan->run($state, 600);
+    }
+    expect($states[0]->temperature)->toEqualWithDelta(100.0, 0.02)
+        ->and($states[1]->temperature)->toEqualWithDelta(94.7, 0.3)
+        ->and($states[1]->doneness / $states[0]->doneness)->toBeLessThan(0.87);
+});
+
+it('lets a lid give back most of the steam', function (): void {
+    foreach ([false, true] as $lid) {
+        $pan = pan();
+        $state = $pan->start(100, false);
+        $pan->pour($state, 1500, 100);
+        $pan->heat($state, 900);
+        $pan->cover($state, $lid);
+        $pan->run($state, 600);
+        $off[] = $state->boiledOff;
+    }
+    expect($off[1] / $off[0])->toEqualWithDelta(0.15, 0.02);
+});
+
+it('cools by mixing when cold stock goes in, and takes C·ΔT/Q to come back', function (): void {
+    $pan = pan();
+    $state = $pan->start(100, false);
+    $pan->pour($state, 600, 100);
+    $pan->heat($state, 1000);
+    $pan->run($state, 120);
+    $capacity = $pan->capacity($state);
+    $pan->pour($state, 180, 20);
+    $mixed = ($capacity * 100 + 180 * 4.18 * 20) / ($capacity + 180 * 4.18);
+    expect($state->temperature)->toEqualWithDelta($mixed, 0.1);
+
+    $seconds = 0;
+    while ($state->temperature < 99.9 && $seconds++ < 600) {
+        $pan->run($state, $state->second + 1);
+    }
+    $expected = $pan->capacity($state) * (100 - $mixed) / 1000;
+    expect($seconds)->toBeGreaterThan($expected)->toBeLessThan(1.45 * $expected); // longer: an open surface gives off heat too
+});
+
+it('does not let rice drink without liquid, nor more than there is', function (): void {
+    $pan = pan();
+    $state = $pan->start(100, false);
+    $pan->heat($state, 200);
+    $pan->run($state, 300);
+    expect($state->drunk)->toBe(0.0)->and($state->doneness)->toBe(0.0);
+    $pan->pour($state, 30, 95);
+    $pan->run($state, 1800);
+    expect($state->free)->toBeGreaterThanOrEqual(0.0)->toBeLessThan(0.5)
+        ->and(320 * $state->drunk)->toBeLessThanOrEqual(30.0);
+});
+
+it('drinks slowly at first when the grain was sealed in fat', function (): void {
+    foreach ([true, false] as $sealed) {
+        $pan = pan();
+        $state = $pan->start(100, $sealed);
+        $pan->pour($state, 900, 95);
+        $pan->heat($state, 900);
+        $pan->run($state, 120);
+        $drunk[] = $state->drunk;
+    }
+    expect($drunk[0])->toBeLessThan(0.55 * $drunk[1]);
+});
+
+it('cools off the heat, slower under a cloth, and never below the room', function (): void {
+    foreach ([false, true] as $covered) {
+        $pan = pan();
+        $state = $pan->start(100, false);
+        $pan->pour($state, 700, 100);
+        $pan->off($state, $covered);
+        $pan->run($state, 300);
+        $temperatures[] = $state->temperature;
+        $pan->run($state, 40000);
+        expect($state->temperature)->toBeGreaterThan(20.0);
+    }
+    expect($temperatures[1])->toBeGreaterThan($temperatures[0] + 5)->toBeLessThan(100.0);
+});
+
+it('stops where it is asked to', function (): void {
+    $pan = pan();
+    $state = $pan->start(100, true);
+    $pan->pour($state, 600, 95);
+    $pan->heat($state, 900);
+    expect($pan->run($state, 60))->toBe(Stop::Time)
+        ->and($state->second)->toBe(60.0)
+        ->and($pan->run($state, 3600, 300))->toBe(Stop::Dry)
+        ->and($state->free)->toBeLessThanOrEqual(300.0)->toBeGreaterThan(298.0)
+        ->and($pan->run($state, 3600, -1, $state->doneness + 1))->toBe(Stop::Done);
+});
+
+it('keeps salt while the liquid boils away', function (): void {
+    expect(cookedOnce(1.0)->salt)->toEqualWithDelta(1260 * 0.006, 1e-9);
+});
+
+it('writes a row every ten seconds', function (): void {
+    $pan = pan();
+    $track = new Track;
+    $pan->record($track);
+    $state = $pan->start(100, true);
+    $pan->pour($state, 600, 95);
+    $pan->heat($state, 900);
+    $pan->run($state, 47);
+    $pan->run($state, 120);
+    expect(array_map(static fn (float $min): float => round(60 * $min), $track->minute))->toBe(array_map(floatval(...), range(10, 120, 10)));
+});
+
+it('never has less liquid for a lower heat', function (): void {
+    $before = INF;
+    foreach (range(0, 2000, 100) as $net) {
+        $free = cookedOnce(1.0, (float) $net)->free;
+        expect($free)->toBeLessThanOrEqual($before + 1e-9);
+        $before = $free;
+    }
+});
