@@ -25,7 +25,7 @@ final class CookController
         $page = Cook::query()->with(['plan', 'user', 'events', 'kitchen'])
             ->join('plans', 'plans.id', '=', 'cooks.plan_id')
             ->orderByDesc('plans.table_at')->orderByDesc('cooks.id')
-            ->select('cooks.*')
+            ->select(['cooks.*', 'plans.table_at'])
             ->cursorPaginate(self::PER_PAGE);
 
         return new JsonResponse([

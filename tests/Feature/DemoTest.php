@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Cook;
+use App\Models\CookEvent;
+use App\Models\Kitchen;
+use App\Models\User;
+use Database\Seeders\DatabaseSeeder;
+use Database\Seeders\KilnHouse;
+use Tests\Feature\Station;
+
+it('seeds the Kiln House once, however often it is run', function (): void {
+    $this->seed(DatabaseSeeder::class);
+    $counts = [Kitchen::query()->count(), Cook::query()->count(), CookEvent::query()->count()];
+    $this->seed(DatabaseSeeder::class);
+    expect([Kitchen::query()->count(), Cook::query()->count(), CookEvent::query()->count()])->toBe($counts)
+        ->and($counts[1])->toBeGreaterThan(14);
+});
+
+it('opens the demo with its accounts, and has honest scatter and two failures in the log', function (): void {
+    $this->seed(DatabaseSeeder::class);
+    foreach (['chef@kiln.example', 'rice@kiln.example'] as $email) {
+        $this->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => $email, 'password' => KilnHouse::PASSWORD])->assertOk();
+    }
+    $log = $this->actingAs(User::query()->where('email', 'rice@kiln.example')->sole())->getJson('/api/cooks')->assertOk();
+    Station::keeps('log', $log->getContent());
+    $cooks = collect($log->json('cooks'));
+    $off = $cooks->where('status', 'at-table')->map(fn (array $cook): float => abs($cook['happened']['poured_ml'] / $cook['planned']['stock_ml'] - 1));
+    expect($cooks->where('status', 'given-up'))->toHaveCount(1)
+        ->and($cooks->where('verdict.as_wanted', false)->count())->toBeGreaterThanOrEqual(2)->toBeLessThan(6)
+        ->and($off->filter(fn (float $share): bool => $share > 0.001)->count())->toBeGreaterThan(8);
+});
+
+it('plans every dish of the demo kitchen in its own pans without a complaint', function (): void {
+    $this->seed(DatabaseSeeder::class);
+    $this->actingAs(User::query()->where('email', 'chef@kiln.example')->sole());
+    $kitchen = $this->getJson('/api/kitchen')->json();
+    foreach ($kitchen['dishes'] as $dish) {
+        $working = $this->postJson('/api/work-out', [...$kitchen['begin'], 'dish_id' => $dish['id'], 'table_at' => now('Europe/London')->addHour()->format('H:i')])->assertOk();
+        expect(collect($working->json('plan.warnings'))->pluck('code')->diff(['alcohol-stays'])->all())->toBe([], $dish['name']);
+    }
+});
