@@ -31,7 +31,10 @@ process.stdout.write(
       pascal: pressures[row],
       boiling: boilingPoint(pressures[row]),
     })),
-    vapour: [20, 40, 60, 80, 90, 95, 99].map((celsius) => ({ celsius, pascal: psychrolib.GetSatVapPres(celsius) })),
+    vapour: [20, 40, 60, 80, 90, 95, 99].map((celsius) => ({
+      celsius,
+      pascal: psychrolib.GetSatVapPres(celsius),
+    })),
     units: [
       ['cup', 'cu', 'ml'],
       ['tbsp', 'tbs', 'ml'],
@@ -48,6 +51,9 @@ process.stdout.write(
       ['h', 'h', 's'],
       ['kW', 'kW', 'W'],
       ['BTU/h', 'btu/h', 'W'],
-    ].map(([ours, theirs, base]) => ({ ours, base: [3, 17.5, 40].map((n) => [n, Qty(n, theirs).to(base).scalar]) })),
+    ].map(([ours, theirs, base]) => ({
+      ours,
+      base: [3, 17.5, 40].map((n) => [n, Qty(n, theirs).to(base).scalar]),
+    })),
   }),
 );

@@ -223,9 +223,7 @@ function Page({ cook }: { cook: Cook }) {
               return (
                 <tr key={index} className="border-t border-rule">
                   <td className="py-1 font-semibold">{VERB[stage.kind]}</td>
-                  <td className="text-right">
-                    {stage.volume_ml === null ? '' : dose(stage.volume_ml)}
-                  </td>
+                  <td className="text-right">{stage.volume_ml === null ? '' : dose(stage.volume_ml)}</td>
                   <td className="text-right text-ink-soft">{minute(stage.at_min)}</td>
                   <td className="text-right font-semibold">
                     {touch?.volume_ml === null || touch === undefined ? '' : dose(touch.volume_ml)}

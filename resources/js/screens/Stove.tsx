@@ -92,6 +92,7 @@ function Station({ cook, lost }: { cook: Cook; lost: boolean }) {
         <section
           aria-label="Now"
           data-calls={calls}
+          data-stage={waiting ? 'pan-on' : index}
           className="flex flex-col justify-between gap-2 px-7 py-4 data-[calls=true]:bg-saffron data-[calls=true]:text-ink"
         >
           <div className="flex items-baseline justify-between gap-4 text-3xl max-md:text-xl">
@@ -124,7 +125,7 @@ function Station({ cook, lost }: { cook: Cook; lost: boolean }) {
         <Beside cook={cook} now={now} timezone={timezone} />
       </div>
       <Strip cook={cook} at={waiting ? null : at} />
-      <Keys cook={cook} say={say} stage={stage} index={index} />
+      <Keys cook={cook} busy={outbox.unsent > 0} say={say} stage={stage} index={index} />
     </main>
   );
 }

@@ -5,14 +5,26 @@ import { GiveUp } from './GiveUp';
 import { OtherAmount } from './OtherAmount';
 import { isPour, type Stage } from './steps';
 
+interface KeysProps {
+  cook: Cook;
+  /** A touch is on its way: another would be meant for the step after, which is not shown yet. */
+  busy: boolean;
+  say: Say;
+  stage: Stage;
+  index: number;
+}
+
 /** The wide keys under the stove, each with its letter: for a knuckle or a keyboard. */
-export function Keys({ cook, say, stage, index }: { cook: Cook; say: Say; stage: Stage; index: number }) {
+export function Keys({ cook, busy, say, stage, index }: KeysProps) {
   const [open, setOpen] = useState<'amount' | 'give-up' | null>(null);
   const waiting = cook.state.status === 'waiting';
   const last = cook.state.done.at(-1);
   const amounts = !waiting && isPour(stage);
 
   const done = () => {
+    if (busy) {
+      return;
+    }
     if (waiting) {
       say({ kind: 'start' });
     } else if (stage.volume_ml !== null) {
@@ -21,7 +33,11 @@ export function Keys({ cook, say, stage, index }: { cook: Cook; say: Say; stage:
       say({ kind: 'done', stage: index });
     }
   };
-  const undo = () => last && say({ kind: 'undo', event: last.event });
+  const undo = () => {
+    if (last && !busy) {
+      say({ kind: 'undo', event: last.event });
+    }
+  };
 
   useEffect(() => {
     if (open !== null) {

@@ -1,0 +1,102 @@
+import { expect, test } from '@playwright/test';
+import { expectAccessible, putOn, signIn } from './station';
+
+test('no screen has a fault that axe can find', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
+  await expectAccessible(page);
+  await signIn(page);
+  await expect(page.getByRole('table', { name: 'Steps' })).toBeVisible();
+  await expectAccessible(page);
+  await putOn(page);
+  await expectAccessible(page);
+  for (const action of ['Toast', 'Wine']) {
+    await page.keyboard.press('d');
+    await expect(page.getByRole('region', { name: 'Now' })).toContainText(action);
+  }
+  await page.keyboard.press('o');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('g');
+  await page.getByRole('button', { name: 'Give it up' }).click();
+  await expect(page.getByRole('heading', { name: 'Given up' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'See it in the log' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('pea, lovage');
+  await expectAccessible(page);
+  await page.goto('/log');
+  await expect(page.getByRole('listitem').nth(3)).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('everything can be done with keys alone', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByLabel('E-mail')).toBeVisible();
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('rice@kiln.example');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('lock-keeper-rice');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('table', { name: 'Steps' })).toBeVisible();
+
+  const reach = async (name: string | RegExp) => {
+    for (let tabs = 0; tabs < 40; tabs++) {
+      await page.keyboard.press('Tab');
+      const label = await page.evaluate(
+        () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '',
+      );
+      if (typeof name === 'string' ? label === name : name.test(label)) {
+        return;
+      }
+    }
+    throw new Error(`no way to ${String(name)} with Tab`);
+  };
+  await reach('Covers');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('button', { name: /^Rice/ })).toContainText('560 g');
+  await reach('Pan');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('option', { name: /24 sautoir/ })).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('option', { name: /28 sautoir/ })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('combobox', { name: 'Pan' })).toContainText('28 sautoir');
+  await reach('At the table');
+  await page.keyboard.press('ArrowUp');
+  await reach(/On the fire/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
+
+  await page.keyboard.press('d');
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Toast');
+  await page.keyboard.press('d');
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Wine');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Toast');
+});
+
+test('nothing runs over the edge of a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await signIn(page);
+  await expect(page.getByRole('table', { name: 'Steps' })).toBeVisible();
+  const overflow = () =>
+    page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect(await overflow()).toBe(0);
+  await putOn(page);
+  expect(await overflow()).toBe(0);
+  await page.keyboard.press('d');
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Toast');
+  await expect(page.getByRole('button', { name: 'Done' })).toBeInViewport();
+  await page.goto('/log');
+  await expect(page.getByRole('listitem').nth(3)).toBeVisible();
+  expect(await overflow()).toBe(0);
+});
+
+test('a second cook at the tablet sees nothing of the first before signing in', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
+  await page.goto('/log');
+  await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
+});

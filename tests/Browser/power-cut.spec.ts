@@ -1,0 +1,27 @@
+import { expect, test } from '@playwright/test';
+import { idOf, kept, putOn, server, signIn } from './station';
+
+test('killing the server and the database in the middle of a cook loses no touch', async ({ page }) => {
+  await signIn(page);
+  const url = await putOn(page);
+  const id = idOf(url);
+  for (const action of ['Toast', 'Wine', 'Pour']) {
+    await page.keyboard.press('d');
+    await expect(page.getByRole('region', { name: 'Now' })).toContainText(action);
+  }
+  const before = await kept(page, id);
+  expect(before.state.done).toHaveLength(2);
+
+  server('kill');
+  // A touch while nobody answers stays on the tablet, through a reload as well.
+  await page.keyboard.press('d');
+  await expect(page.getByRole('status')).toContainText('kept on this tablet');
+  server('serve');
+
+  await expect.poll(async () => (await kept(page, id)).state.done.length, { timeout: 20_000 }).toBe(3);
+  const after = await kept(page, id);
+  expect(after.state.done.slice(0, 2)).toEqual(before.state.done);
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Pour');
+  expect((await kept(page, id)).state.done).toEqual(after.state.done);
+});

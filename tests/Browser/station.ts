@@ -1,0 +1,64 @@
+import { execFileSync } from 'node:child_process';
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+export const PASSWORD = 'lock-keeper-rice';
+
+export async function signIn(page: Page, email = 'rice@kiln.example'): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'To the stove' }).click();
+  await expect(page.getByLabel('Kitchen clock')).toBeVisible();
+}
+
+/** One word of the ask, chosen from its list. */
+export async function choose(page: Page, label: string, option: RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: label }).click();
+  await page.getByRole('option', { name: option }).click();
+}
+
+/** Works out six covers of the pea risotto in the 28 sautoir on ring 2 and puts it on; answers the cook's address. */
+export async function putOn(page: Page): Promise<string> {
+  await choose(page, 'Dish', /pea, lovage/);
+  await choose(page, 'Pan', /28 sautoir/);
+  await choose(page, 'Ring', /ring 2/);
+  await page.getByRole('button', { name: 'On the fire' }).click();
+  await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
+  return page.url();
+}
+
+/** The amount on the stove, mL, or null where nothing is poured. */
+export async function amountNow(page: Page): Promise<number | null> {
+  const words = await page.getByRole('region', { name: 'Now' }).innerText();
+  const match = /(\d+)\s*mL/.exec(words);
+  return match ? Number(match[1]) : null;
+}
+
+interface Kept {
+  state: { done: { event: string; volume_ml: number | null }[]; poured_ml: number; status: string };
+}
+
+/** What the server has, asked past the screen. */
+export async function kept(page: Page, id: string): Promise<Kept> {
+  return page.evaluate(async (cook): Promise<Kept> => {
+    const answer = await fetch(`/api/cooks/${cook}`, { headers: { Accept: 'application/json' } });
+    return (await answer.json()) as Kept;
+  }, id);
+}
+
+export const idOf = (url: string): string => url.split('/').at(-1) ?? '';
+
+/** `kill` as a power cut would, `serve` to come back. */
+export function server(command: 'kill' | 'serve'): void {
+  execFileSync('bin/lib/demo-server.sh', [command], { stdio: ['ignore', 'ignore', 'inherit'] });
+}
+
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(
+    violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`),
+  ).toEqual([]);
+}
