@@ -15,8 +15,8 @@ use Velko\Core\Pan\State;
  */
 final readonly class LadleByLadle implements DoseSchool
 {
-    /** Free liquid, g per g rice, at which the trail of a spoon closes slowly: "stands". */
-    private const TRAIL_CLOSES_SLOWLY = 0.50;
+    /** Free liquid, g per g rice, at which the trail of a spoon closes slowly: between "stands" and "slow slump" (our scale). */
+    private const TRAIL_CLOSES_SLOWLY = 0.60;
 
     private const MINUTES_PER_LADLE = 2.0;
 

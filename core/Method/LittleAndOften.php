@@ -16,8 +16,8 @@ final readonly class LittleAndOften implements DoseSchool
 {
     private const SECONDS = 60.0;
 
-    /** The first dose covers this many minutes, to wet all the rice. */
-    private const FIRST_MINUTES = 4.0;
+    /** The first dose is so many minutes of use: the pan stays about as loose as it will be served. */
+    private const FIRST_MINUTES = 7.0;
 
     /** Doses are rounded to what a jug or a ladle can be read to, within this share. */
     private const READABLE = 0.08;

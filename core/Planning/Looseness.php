@@ -22,6 +22,17 @@ enum Looseness: string
         };
     }
 
+    /** What it does on the plate. */
+    public function sign(): string
+    {
+        return match ($this) {
+            self::Stands => 'it stands on the plate',
+            self::SlowSlump => 'it slumps slowly on the plate',
+            self::Wave => 'it flows to the edge when the plate is tapped',
+            self::VeryLoose => 'it runs to the edge by itself',
+        };
+    }
+
     public static function nearest(float $value): self
     {
         $cases = self::cases();

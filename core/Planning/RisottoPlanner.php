@@ -31,13 +31,10 @@ final class RisottoPlanner
     private const WINE_AT_MOST = 360.0;
 
     /** The last dose goes in at least so long before the pull, minutes at 100 °C. */
-    private const LAST_DOSE_LEAD = 1.0;
+    private const LAST_DOSE_LEAD = 1.25;
 
-    /** First bite test before the low end of the window, min. */
-    private const TASTE_LEAD = 2.0;
-
-    /** The last chance to taste, min before the pull. */
-    private const TASTE_BEFORE_PULL = 1.0;
+    /** The dose before the last keeps so far away from it, minutes at 100 °C. */
+    private const BETWEEN_DOSES = 0.6;
 
     /** No cook is followed for longer than this, s. */
     private const LONGEST_COOK = 5400.0;
@@ -93,6 +90,10 @@ final class RisottoPlanner
         $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $given);
         $seconds = array_map(static fn (Dose $dose): float => $dose->second, $given);
         $volumes[count($volumes) - 1] = Rounding::to($last, Rounding::step(self::ROUNDING * $this->rice));
+        if (count($volumes) > 1 && $volumes[count($volumes) - 1] <= 0.0) {
+            array_pop($volumes);
+            array_pop($seconds);
+        }
 
         return $this->asPlanned($seconds, $volumes, $pullAt);
     }
@@ -151,7 +152,8 @@ final class RisottoPlanner
     }
 
     /**
-     * Goes back from the last dose there is time for, until one is found after which the pan is not too wet anyway.
+     * The last dose goes in as late as it can, so that it need not be large. Where the pan is too wet for one even
+     * then, an earlier dose becomes the last, and smaller.
      *
      * @param  non-empty-list<Dose>  $doses
      *
@@ -160,12 +162,18 @@ final class RisottoPlanner
     private function solveLastDose(array $doses, float $pull, ?float $guess): array
     {
         $latest = max(0.0, $pull - self::LAST_DOSE_LEAD);
+        $byTheClock = is_finite($this->ask->method->doses->dueAfter());
         $n = count($doses);
-        while ($n > 1 && $doses[$n - 1]->before->doneness > $latest) {
+        while ($n > 1 && $doses[$n - 1]->before->doneness > $latest - ($byTheClock ? 0.0 : self::BETWEEN_DOSES)) {
             $n--;
         }
-        while (true) {
-            $from = $doses[$n - 1];
+        $candidates = [$doses[0], ...array_slice($doses, 1, $n - 1)];
+        if (! $byTheClock && $doses[0]->before->doneness < $latest) {
+            $candidates[] = $this->doseAt($candidates[$n - 1], $latest);
+        }
+
+        for ($last = count($candidates); $last >= 1; $last--) {
+            $from = $candidates[$last - 1];
             $volume = Root::of(
                 fn (float $v): float => $this->loosenessAfter($from->before, $v, $pull),
                 $this->ask->looseness,
@@ -174,12 +182,23 @@ final class RisottoPlanner
                 0.0,
                 self::LOOSENESS_TOLERANCE,
             );
-            if ($volume !== null || $n === 1) {
-                return [[$doses[0], ...array_slice($doses, 1, $n - 1)], $volume ?? 0.0];
+            if ($volume !== null) {
+                return [[$candidates[0], ...array_slice($candidates, 1, $last - 1)], $volume];
             }
-            $n--;
             $guess = null;
         }
+
+        return [[$candidates[0]], 0.0];
+    }
+
+    /** A dose of its own at a doneness, after the one given before. */
+    private function doseAt(Dose $after, float $doneness): Dose
+    {
+        $state = clone $after->before;
+        $this->pan->pourStock($state, $after->volume);
+        $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $doneness);
+
+        return new Dose($state->second, 0.0, $state);
     }
 
     /** Free liquid per raw rice at the table, g/g; below nothing when the pan is dry before the rice is done. */
@@ -233,70 +252,11 @@ final class RisottoPlanner
         $this->pan->record(null);
 
         $plan = new Plan(
-            $this->ask, array_sum($volumes), $this->heat, $this->stages($seconds, $volumes, $track, $pulled, $state), $track,
+            $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $seconds, $volumes, $track, $pulled, $state), $track,
             $pulled, $state, $track->firstDry($seconds[0] / 60, Simulation::DRY * $this->rice), [], $this->pan->cost(),
         );
 
         return $plan->with(RisottoChecks::of($plan));
-    }
-
-    /**
-     * @param  list<float>  $seconds
-     * @param  list<float>  $volumes
-     *
-     * @return list<Stage>
-     */
-    private function stages(array $seconds, array $volumes, Track $track, State $pulled, State $atTable): array
-    {
-        $ask = $this->ask;
-        $method = $ask->method;
-        $stages = [];
-        if ($method->sealed) {
-            $stages[] = new Stage(-$method->toast(), 'toast', 'shiny and ticking, never brown', mark: $this->heat[0]->mark);
-        }
-        if ($ask->wine > 0) {
-            $stages[] = new Stage(0.0, 'wine', 'until the smell is gone and the trail is dry', $ask->wine, mark: $this->heat[0]->mark);
-        }
-        $last = count($seconds) - 1;
-        foreach ($seconds as $i => $second) {
-            $say = match (true) {
-                $i === $last && $i > 0 => 'the last dose: it makes the sauce',
-                $i === 0 => 'back to a lazy bubble; '.$method->stirring->words(),
-                default => $method->doses->sign(),
-            };
-            $stages[] = new Stage($second / 60, 'pour', $say, $volumes[$i], round($volumes[$i] / $ask->ladle->ml, 2), $i === 0 ? $this->heat[0]->mark : null);
-        }
-        foreach (array_slice($this->heat, 1) as $change) {
-            if ($change->fromMinute > 0 && $change->fromMinute < $pulled->minute()) {
-                $stages[] = new Stage($change->fromMinute, 'heat', 'turn the knob', mark: $change->mark);
-            }
-        }
-        $off = $pulled->minute();
-        $stages[] = new Stage($this->tasteMinute($track, $off), 'taste', 'tender with a small firm heart is right');
-        $stages[] = new Stage($off, 'off', 'with a little bite left: it cooks on');
-        if ($method->finish > 0) {
-            $stages[] = new Stage($off, 'finish', 'butter first, then the cheese, beaten in until glossy');
-        }
-        if ($method->rest > 0) {
-            $stages[] = new Stage($off + $method->finish, 'rest', $method->restCovered ? 'under a cloth, all flames out' : 'off the heat');
-        }
-        $stages[] = new Stage($atTable->minute(), 'serve', 'falls as a '.Looseness::nearest($atTable->free / $this->rice)->value);
-        usort($stages, static fn (Stage $a, Stage $b): int => $a->minute <=> $b->minute);
-
-        return $stages;
-    }
-
-    /** From two minutes before the low end of the window; where the pull comes sooner than that, a minute before it. */
-    private function tasteMinute(Track $track, float $off): float
-    {
-        $latest = max(0.0, $off - self::TASTE_BEFORE_PULL);
-        foreach ($track->doneness as $row => $doneness) {
-            if ($doneness >= $this->ask->grain->window->low - self::TASTE_LEAD) {
-                return min($latest, $track->minute[$row]);
-            }
-        }
-
-        return $latest;
     }
 
     private function atFirstLiquid(): State

@@ -100,7 +100,7 @@ final class KilnHouseCooks extends Seeder
             } else {
                 $volume = round($stage->volume * $this->between(0.96, 1.05) / 5) * 5;
                 if ($trouble === 'swimming' && $i === $lastPour) {
-                    $volume += 180;
+                    $volume += 260;
                 }
                 $touches[] = new Touch($this->uuid(), 'pour', $at, $i, max(5.0, $volume));
             }

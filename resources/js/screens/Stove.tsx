@@ -111,7 +111,7 @@ function Station({ cook, lost }: { cook: Cook; lost: boolean }) {
           <div className="flex items-end justify-between gap-4">
             <HeatAndSpoon cook={cook} stage={stage} />
             <p className="text-right text-3xl leading-tight font-bold whitespace-nowrap max-md:text-2xl">
-              {calls ? 'NOW' : 'in'}{' '}
+              {calls ? <span className="text-7xl">NOW</span> : 'in'}{' '}
               {calls ? (
                 seconds < -15 ? (
                   <span className="block text-2xl font-medium">late {countdown(-seconds)}</span>

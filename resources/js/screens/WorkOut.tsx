@@ -412,7 +412,7 @@ function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) 
   return (
     <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
       <colgroup>
-        {['w-15', 'w-11 max-md:w-0', 'w-28 max-md:w-21', 'w-20', 'w-28 max-md:w-15', ''].map(
+        {['w-15', 'w-11 max-md:hidden', 'w-28 max-md:w-22', 'w-20', 'w-28 max-md:hidden', ''].map(
           (width, column) => (
             <col key={column} className={width} />
           ),
@@ -424,9 +424,7 @@ function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) 
           <th className="pr-3 text-right font-normal max-md:hidden">min</th>
           <th className="font-normal">do</th>
           <th className="pr-3 text-right font-normal">amount</th>
-          <th className="font-normal whitespace-nowrap">
-            <span className="max-md:hidden">ladles</span> of {trimmed(ladle_ml, 0)}
-          </th>
+          <th className="font-normal whitespace-nowrap max-md:hidden">ladles of {trimmed(ladle_ml, 0)}</th>
           <th className="font-normal">sign</th>
         </tr>
       </thead>
@@ -438,8 +436,11 @@ function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) 
             <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
             <td className="pr-3 text-right font-bold whitespace-nowrap">
               {stage.volume_ml === null ? '' : dose(stage.volume_ml)}
+              {stage.ladles !== null && (
+                <span className="block text-sm font-normal md:hidden">{ladles(stage.ladles)}</span>
+              )}
             </td>
-            <td className="pr-3 whitespace-nowrap text-ink-soft">
+            <td className="pr-3 whitespace-nowrap text-ink-soft max-md:hidden">
               {stage.ladles === null ? '' : ladles(stage.ladles).replace(/ ladles?$/, '')}
             </td>
             <td className="text-ink-soft">{sign(working, row)}</td>

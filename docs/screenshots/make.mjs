@@ -1,0 +1,84 @@
+// Makes the pictures in this folder from the demo kitchen: bin/pictures starts a server for it and runs this.
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium } from '@playwright/test';
+
+const here = dirname(fileURLToPath(import.meta.url));
+const base = process.env['VELKO_TEST_URL'];
+const browser = await chromium.launch({
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+  ],
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const shot = async (name) => {
+  await page.mouse.move(640, 1);
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: join(here, `${name}.png`) });
+};
+const choose = async (label, option) => {
+  await page.getByRole('combobox', { name: label }).click();
+  await page.getByRole('option', { name: option }).click();
+};
+
+// The pan is put on some minutes ago, so that the server's clock and the tablet's agree when the pictures are taken.
+await page.clock.install({ time: Date.now() - 9.4 * 60_000 });
+await page.goto(base);
+await page.getByLabel('E-mail').fill('rice@kiln.example');
+await page.getByLabel('Password').fill('lock-keeper-rice');
+await shot('sign-in');
+await page.getByRole('button', { name: 'To the stove' }).click();
+await page.getByRole('table', { name: 'Steps' }).waitFor();
+
+await choose('Pan', /28 sautoir/);
+await choose('Ring', /ring 2/);
+await shot('work-out-a-pan');
+await page.getByRole('button', { name: /^Stock/ }).click();
+await shot('work-out-why');
+await page.keyboard.press('Escape');
+
+await page.getByRole('button', { name: 'On the fire' }).click();
+await page.getByRole('button', { name: 'Pan is on' }).waitFor();
+const now = page.getByRole('region', { name: 'Now' });
+const done = async () => {
+  const stage = await now.getAttribute('data-stage');
+  await page.keyboard.press('d');
+  await page.waitForFunction(
+    (before) => document.querySelector('[aria-label=Now]')?.getAttribute('data-stage') !== before,
+    stage,
+  );
+};
+const wait = async (minutes) => {
+  await page.clock.fastForward(Math.round(minutes * 60_000));
+  await page.waitForTimeout(300);
+};
+const untilCalled = async () => {
+  while ((await now.getAttribute('data-calls')) === 'false') await wait(0.2);
+};
+await done();
+for (let step = 0; step < 4; step++) {
+  await untilCalled();
+  await done();
+}
+await wait(1.1);
+await shot('stove');
+await untilCalled();
+await shot('stove-now');
+await page.goto(`${base}/log`);
+await page.getByRole('listitem').nth(5).waitFor();
+await shot('log');
+await page.getByRole('link', { name: /Two ladles too many/ }).click();
+await page.getByRole('table', { name: 'Steps, planned and done' }).waitFor();
+await shot('log-one-cook');
+
+await page.setViewportSize({ width: 390, height: 844 });
+await page.goto(base);
+await page.getByRole('table', { name: 'Steps' }).waitFor();
+await page.getByRole('button', { name: /^Rice/ }).evaluate((number) => number.scrollIntoView());
+await shot('phone-work-out');
+await browser.close();
