@@ -12,7 +12,7 @@ export default tseslint.config(
       '.velko/',
       'storage/',
       'test-results/',
-      'resources/js/contracts.ts',
+      'resources/js/contracts.generated.ts',
     ],
   },
   js.configs.recommended,

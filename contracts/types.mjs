@@ -1,4 +1,4 @@
-// Makes resources/js/contracts.ts from the schemas in this folder. With --check it only says whether it is up to date.
+// Makes resources/js/contracts.generated.ts from the schemas in this folder. With --check it only says whether it is up to date.
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -6,7 +6,7 @@ import { compile } from 'json-schema-to-typescript';
 import { format, resolveConfig } from 'prettier';
 
 const here = dirname(fileURLToPath(import.meta.url));
-const target = join(here, '../resources/js/contracts.ts');
+const target = join(here, '../resources/js/contracts.generated.ts');
 const names = readdirSync(here)
   .filter((name) => name.endsWith('.json'))
   .sort();
@@ -29,7 +29,7 @@ const text = await format(source, { ...(await resolveConfig(target)), parser: 't
 if (process.argv.includes('--check')) {
   const now = readFileSync(target, 'utf8');
   if (now !== text) {
-    console.error('resources/js/contracts.ts is stale: run `npm run types`');
+    console.error('resources/js/contracts.generated.ts is stale: run `npm run types`');
     process.exit(1);
   }
 } else {

@@ -57,6 +57,7 @@ final readonly class WorkOut
             'pan' => ['name' => $asked->pan->name, 'base_cm' => $asked->pan->base_cm, 'rim_cm' => $asked->pan->rim_cm, 'height_cm' => $asked->pan->height_cm],
             'burner' => ['name' => $asked->burner->name, 'marks' => KitchenDocument::marks($asked->burner), 'mark' => $this->plan->heat[0]->mark],
             'ladle_ml' => $ask->ladle->ml,
+            'body' => $this->plan->body()->value,
             'clock' => $this->clock(),
             'why' => $this->why(),
             'offers' => $this->offers(),

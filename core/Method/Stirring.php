@@ -10,6 +10,16 @@ enum Stirring: string
     case NowAndThen = 'now-and-then';
     case Never = 'never';
 
+    /** Share of the time that the spoon moves, 0 to 1: also the hands it needs (common practice, no single source). */
+    public function share(): float
+    {
+        return match ($this) {
+            self::Constant => 1.0,
+            self::NowAndThen => 0.4,
+            self::Never => 0.0,
+        };
+    }
+
     public function words(): string
     {
         return match ($this) {

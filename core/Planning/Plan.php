@@ -8,6 +8,7 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Body;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Season\Alcohol;
 use Velko\Core\Season\Salt;
@@ -79,6 +80,12 @@ final readonly class Plan
     public function bite(): Bite
     {
         return Bite::of($this->ask->grain, $this->atTable->doneness, $this->atTable->drunk);
+    }
+
+    /** Indicative. */
+    public function body(): Body
+    {
+        return Body::of($this->ask->grain->variety, $this->ask->method->stirring->share(), false, $this->atTable->doneness, $this->looseness());
     }
 
     /** mm of cooked rice in the pan when it leaves the heat. */

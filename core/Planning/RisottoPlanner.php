@@ -87,13 +87,15 @@ final class RisottoPlanner
         $doses = $this->dosesUntil($wanted);
         [$given, $last, $pullAt] = $this->lastDoseAndPull($doses, $wanted);
 
-        $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $given);
-        $seconds = array_map(static fn (Dose $dose): float => $dose->second, $given);
-        $volumes[count($volumes) - 1] = Rounding::to($last, Rounding::step(self::ROUNDING * $this->rice));
-        if (count($volumes) > 1 && $volumes[count($volumes) - 1] <= 0.0) {
-            array_pop($volumes);
-            array_pop($seconds);
+        $last = Rounding::to($last, Rounding::step(self::ROUNDING * $this->rice));
+        if ($last <= 0.0 && count($given) > 1) {
+            // What is left to add is too little to measure: the dose before is the last, as the school gave it.
+            $given = [$given[0], ...array_slice($given, 1, -1)];
+            $last = $given[count($given) - 1]->volume;
         }
+        $seconds = array_map(static fn (Dose $dose): float => $dose->second, $given);
+        $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $given);
+        $volumes[count($volumes) - 1] = $last;
 
         return $this->asPlanned($seconds, $volumes, $pullAt);
     }

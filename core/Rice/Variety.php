@@ -47,6 +47,19 @@ enum Variety: string
         };
     }
 
+    /** Starch it gives to the sauce, relative to arborio (common practice puts them in this order; our numbers). */
+    public function starch(): float
+    {
+        return match ($this) {
+            self::Arborio => 1.0,
+            self::VialoneNano => 0.95,
+            self::Carnaroli, self::Sushi => 0.9,
+            self::Round => 0.85,
+            self::Bomba => 0.6,
+            self::Parboiled => 0.3,
+        };
+    }
+
     /** Whether it gives a risotto its body (common practice, no single source). */
     public function makesRisotto(): bool
     {

@@ -48,10 +48,7 @@ const now = page.getByRole('region', { name: 'Now' });
 const done = async () => {
   const stage = await now.getAttribute('data-stage');
   await page.keyboard.press('d');
-  await page.waitForFunction(
-    (before) => document.querySelector('[aria-label=Now]')?.getAttribute('data-stage') !== before,
-    stage,
-  );
+  await page.locator(`[aria-label=Now]:not([data-stage='${stage}'])`).waitFor();
 };
 const wait = async (minutes) => {
   await page.clock.fastForward(Math.round(minutes * 60_000));

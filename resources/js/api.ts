@@ -1,4 +1,4 @@
-import type { Ask, Cook, CookEvent, Kitchen, Log, Problem, Session, Working } from './contracts';
+import type { Ask, Cook, CookEvent, Kitchen, Log, Problem, Session, Working } from './contracts.generated';
 
 /** The server understood and said no; `errors` name the fields. */
 export class Refusal extends Error {

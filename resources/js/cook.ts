@@ -1,6 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { createContext, useContext } from 'react';
-import type { Session } from './contracts';
+import type { Session } from './contracts.generated';
 
 export type SignedInCook = NonNullable<Session['cook']>;
 

@@ -272,7 +272,7 @@ function Drawing({
           <text x={x(tick)} y={height - 4} fontSize={13} fill={soft} textAnchor="middle">
             {shown(tick)}
           </text>
-          {clockAt && (
+          {clockAt && x(tick) < width - 20 && (
             <text x={x(tick)} y={12} fontSize={13} fill={soft} textAnchor="middle">
               {clockAt(tick)}
             </text>

@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, stack } from 'd3-shape';
-import type { Working } from '../contracts';
+import type { Working } from '../contracts.generated';
 
 type Point = Working['why'][number];
 

@@ -1,4 +1,4 @@
-import type { Plan } from '../contracts';
+import type { Plan } from '../contracts.generated';
 
 const PARTS = [
   { key: 'drunk_g', label: 'drunk by the rice', fill: 'var(--color-grain)' },

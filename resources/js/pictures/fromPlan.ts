@@ -1,4 +1,4 @@
-import type { Plan } from '../contracts';
+import type { Plan } from '../contracts.generated';
 
 /** Minutes of the cook between which the rice is in its window, if it ever is; to the end when it does not leave it. */
 export function rightMinutes(plan: Plan, window: number[]): [number, number] | null {

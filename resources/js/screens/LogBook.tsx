@@ -2,7 +2,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api';
-import type { Cook, Log } from '../contracts';
+import type { Cook, Log } from '../contracts.generated';
 import { useCook } from '../cook';
 import { dose, grams, millilitres, minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Cook } from '../contracts';
+import type { Cook } from '../contracts.generated';
 import type { Say } from './say';
 import { GiveUp } from './GiveUp';
 import { OtherAmount } from './OtherAmount';

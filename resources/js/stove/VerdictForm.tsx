@@ -1,7 +1,7 @@
 import { RadioGroup } from 'radix-ui';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { Link } from 'react-router';
-import type { Cook } from '../contracts';
+import type { Cook } from '../contracts.generated';
 import { millilitres } from '../measure';
 import { Plate } from '../pictures/Plate';
 import type { Say } from './say';
@@ -36,45 +36,21 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
           say({ kind: 'verdict', looseness, bite, note: note.trim() });
         }}
       >
-        <h2 className="mt-6 text-2xl font-semibold" id="falls">
-          How did it fall on the plate?
-        </h2>
-        <RadioGroup.Root
-          aria-labelledby="falls"
+        <Answers
+          question="How did it fall on the plate?"
+          answers={LOOSENESS}
           value={looseness}
-          onValueChange={setLooseness}
-          className="mt-2 grid grid-cols-4 gap-3 max-md:grid-cols-2"
-        >
-          {LOOSENESS.map((one) => (
-            <RadioGroup.Item
-              key={one}
-              value={one}
-              className="min-h-32 rounded-lg border-2 border-iron-rule bg-iron-light p-2 text-2xl font-semibold data-[state=checked]:border-saffron data-[state=checked]:bg-saffron data-[state=checked]:text-ink"
-            >
-              <Plate looseness={SPREAD[one]} />
-              {one}
-            </RadioGroup.Item>
-          ))}
-        </RadioGroup.Root>
-        <h2 className="mt-6 text-2xl font-semibold" id="bites">
-          And the bite?
-        </h2>
-        <RadioGroup.Root
-          aria-labelledby="bites"
+          onChange={setLooseness}
+          columns="grid-cols-4"
+          picture={(answer) => <Plate looseness={SPREAD[answer]} />}
+        />
+        <Answers
+          question="And the bite?"
+          answers={BITES}
           value={bite}
-          onValueChange={setBite}
-          className="mt-2 grid grid-cols-6 gap-3 max-md:grid-cols-2"
-        >
-          {BITES.map((one) => (
-            <RadioGroup.Item
-              key={one}
-              value={one}
-              className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-2xl font-semibold data-[state=checked]:border-saffron data-[state=checked]:bg-saffron data-[state=checked]:text-ink"
-            >
-              {one}
-            </RadioGroup.Item>
-          ))}
-        </RadioGroup.Root>
+          onChange={setBite}
+          columns="grid-cols-6"
+        />
         <label className="mt-6 block text-2xl font-semibold">
           What to remember
           <input
@@ -100,5 +76,49 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
         </div>
       </form>
     </main>
+  );
+}
+
+interface AnswersProps<T extends string> {
+  question: string;
+  answers: readonly T[];
+  value: string;
+  onChange: (answer: string) => void;
+  columns: string;
+  picture?: (answer: T) => React.ReactNode;
+}
+
+function Answers<T extends string>({
+  question,
+  answers,
+  value,
+  onChange,
+  columns,
+  picture,
+}: AnswersProps<T>) {
+  const id = useId();
+  return (
+    <>
+      <h2 className="mt-6 text-2xl font-semibold" id={id}>
+        {question}
+      </h2>
+      <RadioGroup.Root
+        aria-labelledby={id}
+        value={value}
+        onValueChange={onChange}
+        className={`mt-2 grid gap-3 max-md:grid-cols-2 ${columns}`}
+      >
+        {answers.map((answer) => (
+          <RadioGroup.Item
+            key={answer}
+            value={answer}
+            className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light p-2 text-2xl font-semibold data-[state=checked]:border-saffron data-[state=checked]:bg-saffron data-[state=checked]:text-ink"
+          >
+            {picture?.(answer)}
+            {answer}
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+    </>
   );
 }

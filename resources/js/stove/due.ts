@@ -1,4 +1,4 @@
-import type { Cook } from '../contracts';
+import type { Cook } from '../contracts.generated';
 
 /** When the first liquid went in, or will by what has happened so far, ms since 1970. */
 export function firstLiquidAt(cook: Cook): number {

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, Refusal } from '../api';
-import type { CookEvent } from '../contracts';
+import type { CookEvent } from '../contracts.generated';
 
 /**
  * Touches on their way to the server. Each is kept on the tablet until the server has said that it is kept there, so

@@ -1,4 +1,4 @@
-import type { Plan } from '../contracts';
+import type { Plan } from '../contracts.generated';
 
 export type Stage = Plan['stages'][number];
 

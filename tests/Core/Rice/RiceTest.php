@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Velko\Core\Quantity\OutOfRange;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Body;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Kinetics;
 use Velko\Core\Rice\Variety;
@@ -65,6 +66,19 @@ it('takes the packet\'s window in place of its own', function (): void {
 
 it('refuses a window that runs backwards or cannot be', fn (float $low, float $high) => new Window($low, $high))
     ->with([[18.0, 17.0], [2.0, 10.0], [20.0, 90.0], [NAN, 17.0]])->throws(OutOfRange::class);
+
+it('gives more body the more it is stirred, the less it is rinsed and the less it is thinned', function (): void {
+    $words = ['thin', 'creamy', 'heavy', 'gluey'];
+    $rank = static fn (Body $body): int => array_search($body->value, $words, true);
+    foreach ([0.45, 0.85, 1.1] as $looseness) {
+        expect($rank(Body::of(Variety::Carnaroli, 1, false, 18, $looseness)))->toBeGreaterThanOrEqual($rank(Body::of(Variety::Carnaroli, 0, false, 18, $looseness)))
+            ->and($rank(Body::of(Variety::Carnaroli, 1, false, 18, $looseness)))->toBeGreaterThanOrEqual($rank(Body::of(Variety::Carnaroli, 1, true, 18, $looseness)))
+            ->and($rank(Body::of(Variety::Arborio, 1, false, 18, $looseness)))->toBeGreaterThanOrEqual($rank(Body::of(Variety::Parboiled, 1, false, 18, $looseness)));
+    }
+    expect(Body::of(Variety::Carnaroli, 1, false, 18, 0.85))->toBe(Body::Creamy)
+        ->and(Body::of(Variety::Carnaroli, 0, true, 18, 0.85))->toBe(Body::Thin)
+        ->and(Body::of(Variety::Arborio, 1, false, 26, 0.1))->toBe(Body::Gluey);
+});
 
 it('has gaps between the grains that grow as they swell', function (): void {
     expect(Grain::gaps(320, 1.0))->toBeGreaterThan(Grain::gaps(320, 0.0))

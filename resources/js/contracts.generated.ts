@@ -246,6 +246,10 @@ export interface Working {
     mark: string;
   };
   ladle_ml: number;
+  /**
+   * of the sauce; indicative
+   */
+  body: 'thin' | 'creamy' | 'heavy' | 'gluey';
   clock: {
     /**
      * RFC 3339, in the kitchen's time zone

@@ -1,0 +1,142 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Flame } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import { api, type Refusal } from '../api';
+import type { Ask, Kitchen, Working } from '../contracts.generated';
+import { trimmed } from '../measure';
+import { Choice } from '../parts/Choice';
+import { ClockField } from '../parts/ClockField';
+import { Stepper } from '../parts/Stepper';
+import { remember } from '../stove/running';
+import { Warnings } from './Warnings';
+
+/** The ask as a sentence of large choices: six mains of this dish, in this pan, on this ring, at the table by then. */
+export function AskColumn({
+  kitchen,
+  ask,
+  change,
+  working,
+  refusal,
+}: {
+  kitchen: Kitchen;
+  ask: Ask;
+  change: (part: Partial<Ask>) => void;
+  working: Working | undefined;
+  refusal: Refusal | null;
+}) {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const start = useMutation({
+    mutationFn: () => api.start(crypto.randomUUID(), ask),
+    onSuccess: (cook) => {
+      remember(cook.id);
+      client.setQueryData(['cook', cook.id], cook);
+      void navigate(`/stove/${cook.id}`);
+    },
+  });
+  const burner = kitchen.burners.find((one) => one.id === ask.burner_id);
+  const mark = working?.burner.mark ?? '';
+
+  return (
+    <section
+      aria-label="The ask"
+      className="flex flex-col gap-2.5 border-r-2 border-rule bg-paper-deep p-4 text-lg"
+    >
+      <Stepper
+        label="Covers"
+        value={ask.covers}
+        fault={refusal?.about('/covers')}
+        onChange={(covers) => change({ covers })}
+      />
+      <Choice
+        label="Portion"
+        value={ask.portion}
+        onChange={(portion) => change({ portion: portion as Ask['portion'] })}
+        options={[
+          { value: 'main', label: 'mains of' },
+          { value: 'starter', label: 'starters of' },
+        ]}
+      />
+      <Choice
+        label="Dish"
+        value={String(ask.dish_id)}
+        onChange={(dish) => change({ dish_id: Number(dish) })}
+        options={kitchen.dishes.map((dish) => ({
+          value: String(dish.id),
+          label: dish.name,
+          note: dish.rice,
+        }))}
+      />
+      <Line word="in the">
+        <Choice
+          label="Pan"
+          value={String(ask.pan_id)}
+          onChange={(pan) => change({ pan_id: Number(pan) })}
+          options={kitchen.pans.map((pan) => ({
+            value: String(pan.id),
+            label: pan.name,
+            note: `base ${trimmed(pan.base_cm, 1)} cm`,
+          }))}
+        />
+      </Line>
+      <Line word="on">
+        <Choice
+          label="Ring"
+          value={String(ask.burner_id)}
+          onChange={(id) => change({ burner_id: Number(id), heat: null })}
+          options={kitchen.burners.map((one) => ({
+            value: String(one.id),
+            label: one.name,
+            note: `${trimmed(one.ring_cm, 1)} cm`,
+          }))}
+        />
+      </Line>
+      <Line word="at">
+        <Choice
+          label="Heat"
+          value={ask.heat ?? 'auto'}
+          onChange={(heat) => change({ heat: heat === 'auto' ? null : heat })}
+          options={[
+            { value: 'auto', label: mark && ask.heat === null ? `${mark} (ours)` : 'let Velko choose' },
+            ...(burner?.settings ?? []).map((setting) => ({
+              value: setting.mark,
+              label: setting.mark,
+              note: `${Math.round(setting.net_w)} W${setting.measured ? '' : ' est.'}`,
+            })),
+          ]}
+        />
+      </Line>
+      <Line word="table">
+        <ClockField label="At the table" value={ask.table_at} onChange={(table_at) => change({ table_at })} />
+      </Line>
+      {refusal && refusal.about('/covers') === undefined && (
+        <p role="alert" className="text-tomato">
+          {refusal.problem.errors?.map((error) => `${error.pointer} ${error.detail}`).join('; ') ??
+            refusal.message}
+        </p>
+      )}
+      <button
+        disabled={!working || start.isPending}
+        onClick={() => start.mutate()}
+        className="mt-1 flex h-16 items-center justify-center gap-3 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-50"
+      >
+        <Flame aria-hidden="true" className="text-saffron" /> On the fire
+      </button>
+      {start.isError && (
+        <p role="alert" className="text-tomato">
+          It did not go on: {start.error.message}
+        </p>
+      )}
+      {working && <Warnings working={working} change={change} />}
+    </section>
+  );
+}
+
+function Line({ word, children }: { word: string; children: React.ReactNode }) {
+  return (
+    <div className="grid grid-cols-[52px_minmax(0,1fr)] items-center gap-1">
+      <span className="text-ink-soft">{word}</span>
+      {children}
+    </div>
+  );
+}

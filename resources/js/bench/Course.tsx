@@ -1,0 +1,36 @@
+import type { Working } from '../contracts.generated';
+import { useCook } from '../cook';
+import { minute } from '../measure';
+import { pours, rightMinutes } from '../pictures/fromPlan';
+import { GrainClock } from '../pictures/GrainClock';
+import { clock } from '../time';
+import { Numbers } from './Numbers';
+import { Steps } from './Steps';
+
+/** The course of the cook: its numbers, its grain clock, its steps. */
+export function Course({ working, stale }: { working: Working; stale: boolean }) {
+  const { timezone } = useCook();
+  const { plan } = working;
+  const first = Date.parse(working.clock.first_liquid_at);
+  const clockAt = (min: number) => clock(first + min * 60_000, timezone);
+  const strongest = Math.max(...working.burner.marks.map((mark) => mark.net_w));
+
+  return (
+    <section aria-label="The cook" data-stale={stale} className="min-w-0 px-4 py-2">
+      <Numbers working={working} clockAt={clockAt} />
+      <GrainClock
+        label={`Grain clock: first liquid at ${clockAt(0)}, off the heat at minute ${minute(plan.timing.pull_min)}, at the table at minute ${minute(plan.timing.table_min)}`}
+        height={292}
+        planned={plan.track}
+        plannedPours={pours(plan)}
+        heat={plan.heat}
+        strongest={strongest}
+        window={rightMinutes(plan, working.dish.window_min)}
+        pull={plan.timing.pull_min}
+        table={plan.timing.table_min}
+        clockAt={clockAt}
+      />
+      <Steps working={working} clockAt={clockAt} />
+    </section>
+  );
+}

@@ -1,0 +1,64 @@
+import type { Working } from '../contracts.generated';
+import { dose, ladles, minute, trimmed } from '../measure';
+import { VERB } from '../stove/steps';
+
+/** The cook step by step, one line each. */
+export function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
+  const { plan, ladle_ml } = working;
+  return (
+    <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
+      <colgroup>
+        {['w-15', 'w-11 max-md:hidden', 'w-28 max-md:w-22', 'w-20', 'w-28 max-md:hidden', ''].map(
+          (width, column) => (
+            <col key={column} className={width} />
+          ),
+        )}
+      </colgroup>
+      <thead className="text-left text-sm text-ink-soft">
+        <tr>
+          <th className="font-normal">time</th>
+          <th className="pr-3 text-right font-normal max-md:hidden">min</th>
+          <th className="font-normal">do</th>
+          <th className="pr-3 text-right font-normal">amount</th>
+          <th className="font-normal whitespace-nowrap max-md:hidden">ladles of {trimmed(ladle_ml, 0)}</th>
+          <th className="font-normal">sign</th>
+        </tr>
+      </thead>
+      <tbody>
+        {plan.stages.map((stage, row) => (
+          <tr key={row} className="border-t border-rule align-baseline">
+            <td className="py-1 pr-2 font-semibold whitespace-nowrap">{clockAt(stage.at_min)}</td>
+            <td className="pr-3 text-right text-ink-soft max-md:hidden">{minute(stage.at_min)}</td>
+            <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
+            <td className="pr-3 text-right font-bold whitespace-nowrap">
+              {stage.volume_ml === null ? '' : dose(stage.volume_ml)}
+              {stage.ladles !== null && (
+                <span className="block text-sm font-normal md:hidden">{ladles(stage.ladles)}</span>
+              )}
+            </td>
+            <td className="pr-3 whitespace-nowrap text-ink-soft max-md:hidden">
+              {stage.ladles === null ? '' : ladles(stage.ladles).replace(/ ladles?$/, '')}
+            </td>
+            <td className="text-ink-soft">{sign(working, row)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What to wait for; said once where several steps in a row wait for the same. */
+function sign(working: Working, row: number): string {
+  const { stages } = working.plan;
+  const stage = stages[row];
+  if (!stage) {
+    return '';
+  }
+  if (stage.kind === 'finish') {
+    return working.dish.finish;
+  }
+  if (stages[row - 1]?.say === stage.say) {
+    return '″';
+  }
+  return stage.kind === 'toast' ? `on ${stage.setting ?? ''}: ${stage.say}` : stage.say;
+}

@@ -1,0 +1,87 @@
+import type { Cook } from '../contracts.generated';
+import { grams, ladles, millilitres, trimmed } from '../measure';
+import { VERB, type Stage } from './steps';
+
+/** Before the first step: what goes into the pan, and what stands ready. */
+export function PanOn({ cook }: { cook: Cook }) {
+  const { working } = cook;
+  return (
+    <>
+      <p className="text-7xl leading-none font-bold">Pan on</p>
+      <p className="text-[128px] leading-none font-bold tracking-tight max-md:text-7xl">
+        {grams(working.plan.rice_g)}
+      </p>
+      <p className="text-4xl max-md:text-2xl">
+        of {working.dish.rice}, {working.pan.name} on {working.burner.name}, {working.burner.mark}
+      </p>
+      <p className="mt-2 text-3xl opacity-80 max-md:text-xl">
+        {millilitres(working.plan.stock_ml + working.plan.reserve_ml)} of {working.dish.stock} hot beside it
+        {working.plan.balance.wine_ml > 0 ? `, ${millilitres(working.plan.balance.wine_ml)} of wine` : ''}
+      </p>
+    </>
+  );
+}
+
+/** The step to do now: verb, amount, second measure, sign. */
+export function Action({ cook, stage }: { cook: Cook; stage: Stage }) {
+  const { working } = cook;
+  const said = stage.kind === 'finish' ? working.dish.finish : stage.say;
+  return (
+    <>
+      <p className="text-7xl leading-none font-bold max-md:text-5xl">{VERB[stage.kind]}</p>
+      {stage.volume_ml !== null ? (
+        <>
+          <p className="text-[168px] leading-[0.95] font-bold tracking-tight max-md:text-8xl">
+            {Math.round(stage.volume_ml)}
+            <span className="pl-4 text-6xl font-semibold max-md:text-4xl">mL</span>
+          </p>
+          {stage.ladles !== null && (
+            <p className="text-5xl font-semibold max-md:text-3xl">
+              {ladles(stage.ladles)}{' '}
+              <span className="font-normal opacity-80">of {trimmed(working.ladle_ml, 0)}</span>
+            </p>
+          )}
+        </>
+      ) : (
+        <p className="py-4" />
+      )}
+      <p className="mt-3 text-4xl leading-tight max-md:text-2xl">{said}</p>
+    </>
+  );
+}
+
+/** Heat and stirring as two plain pictograms with words. */
+export function HeatAndSpoon({ cook, stage }: { cook: Cook; stage: Stage }) {
+  const { working } = cook;
+  const gone =
+    stage.kind === 'off' || cook.state.done.some((done) => working.plan.stages[done.stage]?.kind === 'off');
+  return (
+    <ul aria-label="Heat and spoon" className="flex flex-wrap gap-x-8 gap-y-2 text-2xl max-md:text-lg">
+      <Sign words={gone ? 'heat off' : working.burner.mark}>
+        {gone ? (
+          <path d="M12 12 36 36 M36 12 12 36" stroke="currentColor" strokeWidth="5" />
+        ) : (
+          <path d="M24 8c6 8 9 12 9 18a9 9 0 0 1-18 0c0-6 3-10 9-18z" fill="currentColor" />
+        )}
+      </Sign>
+      {!gone && (
+        <Sign words={working.dish.stirring}>
+          <path d="M30 10 18 30" stroke="currentColor" strokeWidth="4.5" strokeLinecap="round" />
+          <ellipse cx="16" cy="34" rx="5" ry="7" fill="currentColor" transform="rotate(32 16 34)" />
+        </Sign>
+      )}
+    </ul>
+  );
+}
+
+function Sign({ words, children }: { words: string; children: React.ReactNode }) {
+  return (
+    <li className="flex items-center gap-3">
+      <svg viewBox="0 0 48 48" className="size-12 shrink-0" aria-hidden="true">
+        <circle cx="24" cy="24" r="21" fill="none" stroke="currentColor" strokeWidth="4" />
+        {children}
+      </svg>
+      {words}
+    </li>
+  );
+}

@@ -1,0 +1,107 @@
+import { expect, test } from '@playwright/test';
+import { idOf, kept, putOn, signIn } from './station';
+
+test('ten touches meant, ten touches kept: a cut network loses none and doubles none', async ({
+  page,
+  context,
+}) => {
+  await signIn(page);
+  const id = idOf(await putOn(page));
+  const now = page.getByRole('region', { name: 'Now' });
+  await page.keyboard.press('d');
+  await expect(now).toContainText('Toast');
+
+  await context.setOffline(true);
+  await page.keyboard.press('d');
+  await page.keyboard.press('d'); // impatient: meant for the same step, counts once
+  await expect(page.getByRole('status')).toContainText('1 touch kept on this tablet');
+  await context.setOffline(false);
+  await expect(now).toContainText('Wine');
+  expect((await kept(page, id)).state.done).toHaveLength(1);
+});
+
+test('an answer that got lost on the way back is asked for again and counts once', async ({ page }) => {
+  await signIn(page);
+  const id = idOf(await putOn(page));
+  const now = page.getByRole('region', { name: 'Now' });
+  await page.keyboard.press('d');
+  await expect(now).toContainText('Toast');
+
+  let lost = 0;
+  await page.route('**/events', async (route) => {
+    if (lost++ === 0) {
+      await route.fetch(); // the server keeps it …
+      await route.abort(); // … and the tablet never hears
+    } else {
+      await route.continue();
+    }
+  });
+  await page.keyboard.press('d');
+  await expect(now).toContainText('Wine');
+  expect(lost).toBeGreaterThan(1);
+  expect((await kept(page, id)).state.done).toHaveLength(1);
+});
+
+test('two tablets at one pan show the same', async ({ page, browser }) => {
+  await signIn(page);
+  const url = await putOn(page);
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, 'chef@kiln.example');
+  await other.goto(new URL(url).pathname);
+  await page.keyboard.press('d');
+  await expect(other.getByRole('region', { name: 'Now' })).toContainText('Toast');
+  await other.keyboard.press('d');
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Wine');
+  await other.close();
+});
+
+test('an amount that cannot be is not poured', async ({ page }) => {
+  await signIn(page);
+  const id = idOf(await putOn(page));
+  for (const action of ['Toast', 'Wine']) {
+    await page.keyboard.press('d');
+    await expect(page.getByRole('region', { name: 'Now' })).toContainText(action);
+  }
+  await page.keyboard.press('o');
+  const amount = page.getByLabel('Amount in mL');
+  for (const odd of ['', 'abc', '-5', '1e9', '99999', '1.2.3', '٣']) {
+    await amount.fill(odd);
+    await expect(page.getByRole('button', { name: 'It went in' })).toBeDisabled();
+    await page.keyboard.press('Enter');
+  }
+  expect((await kept(page, id)).state.done).toHaveLength(1);
+  await amount.fill('152,5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('Pour');
+  expect((await kept(page, id)).state.done.at(-1)?.volume_ml).toBe(152.5);
+});
+
+test('a typed time is read as cooks type it, and a wrong one is not taken', async ({ page }) => {
+  await signIn(page);
+  const table = page.getByLabel('At the table', { exact: true });
+  for (const [typed, read] of [
+    ['1940', '19:40'],
+    ['7.05', '07:05'],
+    ['9:30', '09:30'],
+    ['23h55', '23:55'],
+  ] as const) {
+    await table.fill(typed);
+    await table.blur();
+    await expect(table).toHaveValue(read);
+  }
+  await table.fill('25:00');
+  await expect(page.getByRole('alert')).toContainText('from 00:00 to 23:59');
+  await table.blur();
+  await expect(table).toHaveValue('23:55');
+  await table.press('ArrowUp');
+  await expect(table).toHaveValue('00:00');
+});
+
+test('a wrong password says so, and lets nobody in', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('E-mail').fill('rice@kiln.example');
+  await page.getByLabel('Password').fill('paella');
+  await page.getByRole('button', { name: 'To the stove' }).click();
+  await expect(page.getByRole('alert')).toContainText('do not belong together');
+  await expect(page.getByLabel('Kitchen clock')).toHaveCount(0);
+});

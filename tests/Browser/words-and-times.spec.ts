@@ -1,0 +1,98 @@
+import { expect, test } from '@playwright/test';
+import type { Cook, Plan } from '../../resources/js/contracts.generated';
+import { dose, grams, ladles, litres, millilitres, minute, trimmed } from '../../resources/js/measure';
+import { pours, rightMinutes } from '../../resources/js/pictures/fromPlan';
+import { dueAt, firstLiquidAt, minuteAt } from '../../resources/js/stove/due';
+import { isPour, VERB } from '../../resources/js/stove/steps';
+import { clock, countdown, day, stamp } from '../../resources/js/time';
+
+/* How numbers become words on the screens: no browser needed. */
+
+test('amounts are said as they are read off a jug or a scale', () => {
+  expect([0, 4.4, 180, 999.4].map(millilitres)).toEqual(['0 mL', '4 mL', '180 mL', '999 mL']);
+  expect([999.6, 1250, 12_000].map(millilitres)).toEqual(['1 L', '1.25 L', '12 L']);
+  expect([1275, 90.4].map(dose)).toEqual(['1275 mL', '90 mL']);
+  expect([480, 999.6, 2080].map(grams)).toEqual(['480 g', '1 kg', '2.08 kg']);
+  expect(litres(1500)).toBe('1.5');
+  expect(trimmed(2.5, 0)).toBe('3');
+});
+
+test('ladles are said in quarters', () => {
+  expect([0.05, 0.25, 0.5, 1, 1.1, 1.26, 2, 12.74].map(ladles)).toEqual([
+    'a splash',
+    '¼ ladle',
+    '½ ladle',
+    '1 ladle',
+    '1 ladle',
+    '1 ¼ ladles',
+    '2 ladles',
+    '12 ¾ ladles',
+  ]);
+});
+
+test('minutes before the first liquid have a true minus', () => {
+  expect([-3, 0, 2.75, 17].map(minute)).toEqual(['−3', '0', '2.8', '17']);
+});
+
+test('a countdown runs through nought without a stumble', () => {
+  expect([605, 60, 59.6, 59.4, 0.4, 0, -0.4, -1, -61].map(countdown)).toEqual([
+    '10:05',
+    '1:00',
+    '1:00',
+    '0:59',
+    '0:00',
+    '0:00',
+    '0:00',
+    '−0:01',
+    '−1:01',
+  ]);
+});
+
+test('the clock is the kitchen’s, wherever the tablet is', () => {
+  const moment = '2026-07-01T18:05:09.000Z';
+  expect(clock(moment, 'Europe/London')).toBe('19:05');
+  expect(clock(moment, 'UTC', true)).toBe('18:05:09');
+  expect(clock('2026-01-01T00:00:00Z', 'UTC')).toBe('00:00');
+  expect(day('2026-07-01T23:30:00Z', 'Europe/London')).toMatch(/Thu,? 2 Jul/);
+  expect(stamp(Date.parse(moment))).toBe(moment);
+});
+
+const plan = {
+  stages: [
+    { at_min: -3, kind: 'toast', volume_ml: null },
+    { at_min: 0, kind: 'wine', volume_ml: 150 },
+    { at_min: 2.5, kind: 'pour', volume_ml: 450 },
+    { at_min: 17, kind: 'off', volume_ml: null },
+  ],
+  track: { min: [0, 5, 10, 15, 20], doneness_min: [0, 4, 9, 14, 18] },
+} as unknown as Plan;
+
+test('drops are drawn for what is poured and for nothing else', () => {
+  expect(pours(plan)).toEqual([
+    { minute: 0, volume_ml: 150, kind: 'wine' },
+    { minute: 2.5, volume_ml: 450, kind: 'pour' },
+  ]);
+  expect(plan.stages.map(isPour)).toEqual([false, true, true, false]);
+  expect(new Set(Object.values(VERB)).size).toBe(Object.keys(VERB).length);
+});
+
+test('the window is a band of the time axis, open when the rice does not leave it', () => {
+  expect(rightMinutes(plan, [13, 15])).toEqual([15, 20]);
+  expect(rightMinutes(plan, [17, 19])).toEqual([20, Infinity]);
+  expect(rightMinutes(plan, [30, 32])).toBeNull();
+});
+
+const cook = (state: Partial<Cook['state']>) =>
+  ({
+    working: { plan, clock: { first_liquid_at: '2026-05-04T19:00:00Z' } },
+    state: { first_liquid_at: null, started_at: null, ...state },
+  }) as unknown as Cook;
+
+test('what is due is counted from the first liquid as it really went in', () => {
+  const at = (time: string) => Date.parse(`2026-05-04T${time}Z`);
+  expect(firstLiquidAt(cook({}))).toBe(at('19:00:00'));
+  expect(firstLiquidAt(cook({ started_at: '2026-05-04T19:10:00Z' }))).toBe(at('19:13:00'));
+  const late = cook({ started_at: '2026-05-04T19:10:00Z', first_liquid_at: '2026-05-04T19:14:00Z' });
+  expect(dueAt(late, 2)).toBe(at('19:16:30'));
+  expect(minuteAt(late, at('19:20:00'))).toBe(6);
+});
