@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\Rehearsal;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;
@@ -13,9 +14,6 @@ use Velko\Core\Pan\Track;
 /** The simulated pan of one ask: its heat track, its stock, its way to the table. */
 final class Cooking
 {
-    /** Rice and metal when the first liquid comes, °C, toasted in fat (common practice: "as hot as the stock"). */
-    private const TOASTED_C = 100.0;
-
     private const WINE_C = 20.0;
 
     private readonly Simulation $simulation;
@@ -30,7 +28,7 @@ final class Cooking
     public function start(): State
     {
         $sealed = $this->ask->method->sealed;
-        $state = $this->simulation->start($sealed ? self::TOASTED_C : $this->ask->room, $sealed);
+        $state = $this->simulation->start($sealed ? Rehearsal::TOASTED_C : $this->ask->room, $sealed);
         $this->simulation->heat($state, $this->netAt(0.0));
 
         return $state;

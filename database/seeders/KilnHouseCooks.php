@@ -53,7 +53,7 @@ final class KilnHouseCooks extends Seeder
         [5, '19:15', 'trout', 4, 'main', '24 sautoir', 'ring 2', 'Chef', null, ''],
         [4, '20:00', 'pea', 20, 'main', '36 rondeau', 'big ring', 'Rice station', null, 'party of twenty; far less stock a head'],
         [2, '19:30', 'radicchio', 4, 'main', '28 sautoir', 'ring 2', 'Trainee', null, ''],
-        [2, '20:10', 'pea', 7, 'main', '28 sautoir', 'ring 3', 'Rice station', null, 'half a ladle over, ring 3 runs hot'],
+        [2, '20:10', 'pea', 7, 'main', '28 sautoir', 'ring 3', 'Rice station', null, 'ring 3 runs hotter than it is marked'],
         [1, '19:40', 'trout', 6, 'main', '28 sautoir', 'ring 2', 'Rice station', null, ''],
         [1, '20:25', 'pea', 2, 'main', '24 sautoir', 'ring 1', 'Chef', null, ''],
     ];

@@ -19,6 +19,8 @@ export interface Contracts {
   'problem.json': Problem;
   'session.json': Session;
   'sign-in.json': SignIn;
+  'simulation-request.json': SimulationRequest;
+  'simulation.json': Simulation;
   'start-cook.json': StartCook;
   'working.json': Working;
 }
@@ -720,6 +722,153 @@ export interface SignIn {
   format: 'velko.sign-in/1';
   email: string;
   password: string;
+}
+/**
+ * What really happens to a pan, to be played through the engine. Minute 0 is the first liquid; one thing an event.
+ */
+export interface SimulationRequest {
+  format: 'velko.simulation-request/1';
+  covers: number;
+  rice: {
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * g raw
+     */
+    grams_per_cover?: number;
+    /**
+     * low and high end, min at 100 °C
+     *
+     * @minItems 2
+     * @maxItems 2
+     *
+     * Items: min at 100 °C
+     */
+    window_min?: number[];
+  };
+  kitchen?: {
+    /**
+     * m above the sea
+     */
+    altitude_m?: number;
+    /**
+     * °C
+     */
+    room_c?: number;
+  };
+  pan?: {
+    /**
+     * cm
+     */
+    base_diameter_cm?: number;
+    /**
+     * cm, not less than the base
+     */
+    rim_diameter_cm?: number;
+    /**
+     * cm
+     */
+    height_cm?: number;
+    /**
+     * J/K
+     */
+    metal_j_per_k?: number;
+  };
+  burner?: {
+    /**
+     * cm
+     */
+    ring_diameter_cm?: number;
+    /**
+     * net power by mark on the knob
+     */
+    net_w?: {
+      /**
+       * W into boiling contents
+       */
+      [k: string]: number | undefined;
+    };
+  };
+  stock?: {
+    /**
+     * °C
+     */
+    temperature_c?: number;
+    /**
+     * g per 100 g
+     */
+    salt_percent?: number;
+  };
+  method?: {
+    sealed?: boolean;
+  };
+  /**
+   * @maxItems 500
+   */
+  events: {
+    /**
+     * min of the cook
+     */
+    at_min: number;
+    /**
+     * mL
+     */
+    pour_ml?: number;
+    /**
+     * °C; the stock's when left out
+     */
+    temperature_c?: number;
+    setting?: string;
+    lid?: boolean;
+    off?: true;
+    covered?: boolean;
+  }[];
+  /**
+   * min of the cook
+   */
+  until_min: number;
+}
+/**
+ * How the pan ran.
+ */
+export interface Simulation {
+  format: 'velko.simulation/1';
+  track: {
+    min: number[];
+    free_g: number[];
+    drunk_g_per_g: number[];
+    temperature_c: number[];
+    doneness_min: number[];
+  };
+  summary: {
+    /**
+     * first minute with free liquid under 0.05 g per g rice, once anything was poured
+     */
+    dry_min: number | null;
+    off: {
+      at_min: number;
+      free_g: number;
+      drunk_g_per_g: number;
+      temperature_c: number;
+      doneness_min: number;
+      boiled_off_g: number;
+      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+    } | null;
+    end: {
+      at_min: number;
+      free_g: number;
+      drunk_g_per_g: number;
+      temperature_c: number;
+      doneness_min: number;
+      boiled_off_g: number;
+      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+    };
+  };
+  /**
+   * what the request left out, as it was taken
+   */
+  assumed: {
+    [k: string]: unknown | undefined;
+  };
 }
 /**
  * Put a worked-out pan on the fire. The same id twice is one cook.

@@ -36,7 +36,7 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
             : []),
           { sign: '=', label: 'stock', amount: millilitres(balance.stock_ml) },
         ]}
-        because="The rice drinks by its weight; the pan boils off by its heat and time. Only the first scales with covers."
+        because="What is drunk and left as sauce goes by the weight of the rice; what boils off goes by heat and time, whatever the covers."
       />
       <Explain
         label="Reserve"

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Contracts\SimulationDocument;
+use App\Contracts\SimulationRequestDocument;
+
+/** velko.simulation-request/1 in, velko.simulation/1 out. */
+final class SimulateCommand extends EngineCommand
+{
+    protected $signature = 'velko:simulate {request : a file, or - for standard input}';
+
+    protected $description = 'Plays what happens to a pan through the engine: velko.simulation-request/1 in, velko.simulation/1 out';
+
+    protected function answer(string $json): array
+    {
+        $request = SimulationRequestDocument::read($json);
+        [$rehearsal, $grain] = $request->rehearse();
+
+        return SimulationDocument::of($rehearsal, $grain, $request->assumed());
+    }
+}

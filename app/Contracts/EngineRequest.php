@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contracts;
+
+use Velko\Core\Pan\Conditions;
+use Velko\Core\Planning\Defaults;
+use Velko\Core\Rice\Grain;
+use Velko\Core\Rice\Variety;
+use Velko\Core\Rice\Window;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Pan;
+
+/**
+ * What the engine's requests have in common: rice, kitchen, pan, burner, and how a field that was left out is taken
+ * from the defaults and noted as assumed.
+ */
+abstract class EngineRequest
+{
+    /** @var array<string, mixed> what the document left out, as it was taken, nested as in the document */
+    private array $assumed = [];
+
+    /** @var list<Fault> */
+    private array $faults = [];
+
+    /** @param  array<string, mixed>  $document  already held to the schema */
+    final private function __construct(protected readonly array $document) {}
+
+    /** Name of the schema in contracts/. */
+    abstract protected static function contract(): string;
+
+    /** @throws BadDocument */
+    public static function read(string $json): static
+    {
+        return static::of(Contract::named(static::contract())->read($json));
+    }
+
+    /** @param  array<string, mixed>  $document  already held to the schema */
+    public static function of(array $document): static
+    {
+        return new static($document);
+    }
+
+    /** @return array<string, mixed> */
+    public function assumed(): array
+    {
+        return $this->assumed;
+    }
+
+    protected function refuse(string $path, string $detail): void
+    {
+        $this->faults[] = new Fault($path, $detail);
+    }
+
+    /** @throws BadDocument when anything was refused */
+    protected function throwRefusals(): void
+    {
+        if ($this->faults !== []) {
+            throw new BadDocument($this->faults);
+        }
+    }
+
+    protected function grain(): Grain
+    {
+        $grain = Variety::from($this->text('rice/variety', ''))->grain();
+        /** @var array{int|float, int|float} $window */
+        $window = $this->value('rice/window_min', [$grain->window->low, $grain->window->high]);
+        if ($window[1] < $window[0]) {
+            $this->refuse('/rice/window_min/1', "must be a number from {$window[0]} to ".Window::MAX.' (min, not less than the low end)');
+
+            return $grain;
+        }
+
+        return $grain->withWindow(new Window((float) $window[0], (float) $window[1]));
+    }
+
+    /** g raw */
+    protected function rice(): float
+    {
+        return $this->number('covers', 1) * $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER);
+    }
+
+    protected function pan(): Pan
+    {
+        $base = $this->number('pan/base_diameter_cm', Defaults::PAN_BASE_CM);
+        $rim = $this->number('pan/rim_diameter_cm', round(min(Pan::MAX_DIAMETER_CM, $base * Defaults::PAN_RIM_RATIO), 1));
+        if ($rim < $base) {
+            $this->refuse('/pan/rim_diameter_cm', "must be a number from $base to ".Pan::MAX_DIAMETER_CM.' (cm, not less than the base)');
+        }
+
+        return new Pan($base, max($base, $rim), $this->number('pan/height_cm', Defaults::PAN_HEIGHT_CM), $this->number('pan/metal_j_per_k', Defaults::PAN_METAL));
+    }
+
+    protected function burner(): Burner
+    {
+        /** @var non-empty-array<string, int|float> $net */
+        $net = $this->value('burner/net_w', Defaults::NET_W);
+
+        return new Burner($this->number('burner/ring_diameter_cm', Defaults::RING_CM), array_map(floatval(...), $net));
+    }
+
+    protected function altitude(): float
+    {
+        return $this->number('kitchen/altitude_m', Defaults::ALTITUDE_M);
+    }
+
+    protected function room(): float
+    {
+        return $this->number('kitchen/room_c', Defaults::ROOM_C);
+    }
+
+    protected function conditions(Pan $pan): Conditions
+    {
+        return Conditions::at($this->altitude(), $this->room(), $pan);
+    }
+
+    protected function checkMark(string $path, string $mark, Burner $burner): void
+    {
+        if (! $burner->has($mark)) {
+            $this->refuse($path, 'must be one of the marks in /burner/net_w: '.implode(', ', array_keys($burner->net)));
+        }
+    }
+
+    protected function number(string $path, float $default): float
+    {
+        /** @var int|float $value */
+        $value = $this->value($path, $default);
+
+        return (float) $value;
+    }
+
+    protected function text(string $path, string $default): string
+    {
+        /** @var string $value */
+        $value = $this->value($path, $default);
+
+        return $value;
+    }
+
+    /** The field at a path, or the default, which is then noted as assumed. */
+    protected function value(string $path, mixed $default): mixed
+    {
+        $parts = explode('/', $path);
+        $here = $this->document;
+        foreach ($parts as $part) {
+            if (! is_array($here) || ! array_key_exists($part, $here)) {
+                $this->note($parts, $default);
+
+                return $default;
+            }
+            $here = $here[$part];
+        }
+
+        return $here;
+    }
+
+    /** @param  non-empty-list<string>  $parts */
+    private function note(array $parts, mixed $value): void
+    {
+        if (count($parts) === 1) {
+            $this->assumed[$parts[0]] = $value;
+        } else {
+            $group = $this->assumed[$parts[0]] ?? [];
+            $this->assumed[$parts[0]] = [...(is_array($group) ? $group : []), $parts[1] => $value];
+        }
+    }
+}
