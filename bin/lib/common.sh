@@ -57,5 +57,5 @@ alive() {
     local pid
     [ -s "$1" ] || return 1
     pid="$(cat "$1")"
-    [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -q -- "$2"
+    [ -r "/proc/$pid/cmdline" ] && [[ "$(tr '\0' ' ' <"/proc/$pid/cmdline")" == *"$2"* ]]
 }

@@ -8,14 +8,16 @@ debian_packages=(
 missing_packages() {
     local package
     for package in "${debian_packages[@]}"; do
-        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'install ok installed' || printf '%s\n' "$package"
+        [ "$(dpkg-query -W -f='${Status}' "$package" 2>/dev/null || true)" = 'install ok installed' ] || printf '%s\n' "$package"
     done
 }
 
 missing_tools() {
-    local extension
+    local extension extensions
+    # Read whole before it is searched: grep -q hangs up early, and under pipefail that counts as a failure of php.
+    extensions="$(php -m 2>/dev/null || true)"
     for extension in pdo_mysql curl mbstring dom intl zip; do
-        php -m 2>/dev/null | grep -qix "$extension" || say "PHP extension $extension"
+        grep -qix "$extension" <<<"$extensions" || say "PHP extension $extension"
     done
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || say "MariaDB server (mariadbd)"
     command -v mariadb >/dev/null || say "MariaDB client (mariadb)"

@@ -1,0 +1,44 @@
+// The equations of docs/model.md, written down once more and integrated by odex (Hairer & Wanner's extrapolation
+// method), on stretches where they are smooth: a pan that warms and never boils, and a pan that boils throughout.
+// Reads {cases: [...]} from standard input, writes the states as JSON.
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+
+const odex = createRequire(import.meta.url)('odex');
+const R = 8.314462618;
+const LATENT = 2257;
+
+const saturation = (T) => (101325 / 760) * 10 ** (8.07131 - 1730.63 / (233.426 + T));
+
+function pace(T) {
+  const K = T + 273.15;
+  const hot = (to) => Math.exp((-44000 / R) * (1 / to - 1 / 373.15));
+  return T >= 85 ? hot(K) : hot(358.15) * Math.exp((-100000 / R) * (1 / K - 1 / 358.15));
+}
+
+const equilibrium = (T, most) => 0.35 + (most - 0.35) * Math.max(0, Math.min(1, (T - 60) / 20));
+
+/** y = [free, drunk, temperature, doneness, boiled off]; x in seconds since the pour. */
+function run({ rice, rate, most, sealed, area, metal, room, net, boiling, state, seconds }) {
+  const air = 0.5 * saturation(room);
+  const surface = (1.8 / (saturation(90) - 0.5 * saturation(20))) * area;
+  const change = (x, [free, drunk, T]) => {
+    const wet = free / (free + 0.05 * rice);
+    const lag = sealed ? 1 - Math.exp(-x / 120) : 1;
+    const drinks = (rate / 60) * pace(T) * (equilibrium(T, most) - drunk) * lag * wet;
+    const cooks = T > 60 ? (pace(T) * Math.min(1, 1.05 * wet)) / 60 : 0;
+    const capacity = metal + 1.6 * rice + 4.18 * (free + rice * drunk);
+    const vapour = boiling ? net / LATENT : surface * wet * (saturation(T) - air);
+    const warms = boiling ? 0 : (net - vapour * LATENT) / capacity;
+    return [-rice * drinks - vapour, drinks, warms, cooks, vapour];
+  };
+  const solver = new odex.Solver(5);
+  solver.absoluteTolerance = 1e-10;
+  solver.relativeTolerance = 1e-10;
+  solver.maxSteps = 100000;
+  const { y } = solver.solve(change, 0, state, seconds);
+  return { free: y[0], drunk: y[1], temperature: y[2], doneness: y[3], boiledOff: y[4] };
+}
+
+const { cases } = JSON.parse(readFileSync(0, 'utf8'));
+process.stdout.write(JSON.stringify(cases.map(run)));
