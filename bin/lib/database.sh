@@ -45,6 +45,7 @@ start_database() {
             --character-set-server=utf8mb4 --collation-server=utf8mb4_uca1400_ai_ci --default-time-zone=+00:00 \
             --innodb-flush-log-at-trx-commit=1 --sql-mode=STRICT_ALL_TABLES,NO_ENGINE_SUBSTITUTION \
             >"$state/log/mariadb.log" 2>&1 </dev/null &
+        disown
         for _ in $(seq 1 150); do
             if [ -S "$db_socket" ] && ! port_is_free "$(env_value DB_PORT)"; then break; fi
             sleep 0.2

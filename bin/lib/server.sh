@@ -15,6 +15,7 @@ start_server() {
             -S "127.0.0.1:$port" ../bin/lib/router.php >"$state/log/$name.log" 2>&1 </dev/null
     ) &
     printf '%s' "$!" >"$pid_file"
+    disown
     for _ in $(seq 1 100); do
         if ! port_is_free "$port"; then return; fi
         sleep 0.1

@@ -166,3 +166,23 @@ describe('another kitchen', function (): void {
             ->and(Auth::user()->can('view', $this->station->pan))->toBeTrue();
     });
 });
+
+it('turns no page that is not there, and does not break on one', function (string $query): void {
+    putOn();
+    $answer = $this->getJson("/api/cooks?$query");
+    expect($answer->getStatusCode())->toBeIn([200, 404, 422], $answer->getContent());
+})->with([
+    'cursor=garbage', 'cursor[]=x', 'cursor=', 'cursor='.base64_encode('{}'), 'cursor='.base64_encode('[]'), 'cursor='.base64_encode('{"x":1,"_pointsToNextItems":true}'),
+    'cursor='.base64_encode('{"plans.table_at":["a"],"cooks.id":{"b":1},"_pointsToNextItems":true}'),
+    'cursor='.base64_encode('{"plans.table_at":"not a date","cooks.id":"x","_pointsToNextItems":true}'), 'cursor=%00%ff',
+]);
+
+it('does not break on what a device should not say', function (string $body): void {
+    $cook = putOn();
+    $answer = $this->call('POST', "/api/cooks/{$cook['id']}/events", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+    expect($answer->getStatusCode())->toBe(422, $answer->getContent());
+})->with([
+    '', 'null', '[]', '"start"', '{', "{\"kind\":\"\xff\"}", '{"kind":"start"}', '{"kind":["start"]}', '{"kind":"start","id":1,"at":2}', str_repeat('[', 200),
+    '{"kind":"pour","id":"aaaaaaaa-aaaa-4aaa-8aaa-aaaaaaaaaaaa","at":"2026-05-04T18:30:00.000Z","stage":1e30,"volume_ml":1}',
+    '{"kind":"start","id":"aaaaaaaa-aaaa-4aaa-8aaa-aaaaaaaaaaaa","at":"0000-00-00T00:00:00.000Z"}',
+]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contracts\BadDocument;
 use App\Http\Requests\StartCookRequest;
 use App\Kitchen\Asked;
 use App\Kitchen\CookDocument;
@@ -13,26 +14,46 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Pagination\Cursor;
 use Illuminate\Support\Facades\Gate;
 
 final class CookController
 {
     private const PER_PAGE = 24;
 
-    public function index(): JsonResponse
+    /** @throws BadDocument when the page asked for is none of ours */
+    public function index(Request $request): JsonResponse
     {
         $now = CarbonImmutable::now();
         $page = Cook::query()->with(['plan', 'user', 'events', 'kitchen'])
             ->join('plans', 'plans.id', '=', 'cooks.plan_id')
             ->orderByDesc('plans.table_at')->orderByDesc('cooks.id')
             ->select(['cooks.*', 'plans.table_at'])
-            ->cursorPaginate(self::PER_PAGE);
+            ->cursorPaginate(self::PER_PAGE, cursor: self::cursor($request->query('cursor')));
 
         return new JsonResponse([
             'format' => 'velko.log/1',
             'cooks' => array_map(static fn (Cook $cook): array => CookDocument::line($cook, $now), $page->items()),
             'next' => $page->nextPageUrl(),
         ]);
+    }
+
+    /** @throws BadDocument */
+    private static function cursor(mixed $encoded): ?Cursor
+    {
+        if ($encoded === null || $encoded === '') {
+            return null;
+        }
+        // Read by hand: the framework's own reader trusts what is in it.
+        $fields = is_string($encoded) ? json_decode((string) base64_decode(strtr($encoded, '-_', '+/'), true), true) : null;
+        $tableAt = is_array($fields) ? $fields['plans.table_at'] ?? null : null;
+        $id = is_array($fields) ? $fields['cooks.id'] ?? null : null;
+        if (! is_string($tableAt) || strtotime($tableAt) === false || ! is_int($id)) {
+            throw BadDocument::at('/cursor', 'is not a page of this log; take it from "next"');
+        }
+
+        return new Cursor(['plans.table_at' => $tableAt, 'cooks.id' => $id], ($fields['_pointsToNextItems'] ?? true) === true);
     }
 
     public function store(StartCookRequest $request, #[CurrentUser] User $user): JsonResponse
