@@ -182,7 +182,7 @@ it('does not break on what a device should not say', function (string $body): vo
     $answer = $this->call('POST', "/api/cooks/{$cook['id']}/events", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
     expect($answer->getStatusCode())->toBe(422, $answer->getContent());
 })->with([
-    '', 'null', '[]', '"start"', '{', "{\"kind\":\"\xff\"}", '{"kind":"start"}', '{"kind":["start"]}', '{"kind":"start","id":1,"at":2}', str_repeat('[', 200),
+    '', 'null', '[]', '"start"', '{', 'bytes that are no UTF-8' => fn () => "{\"kind\":\"\xff\"}", '{"kind":"start"}', '{"kind":["start"]}', '{"kind":"start","id":1,"at":2}', str_repeat('[', 200),
     '{"kind":"pour","id":"aaaaaaaa-aaaa-4aaa-8aaa-aaaaaaaaaaaa","at":"2026-05-04T18:30:00.000Z","stage":1e30,"volume_ml":1}',
     '{"kind":"start","id":"aaaaaaaa-aaaa-4aaa-8aaa-aaaaaaaaaaaa","at":"0000-00-00T00:00:00.000Z"}',
 ]);
