@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 
 /** The device's clock, read anew so many times a second's worth of ms. */
@@ -40,5 +39,5 @@ export function stamp(at: number): string {
 export function countdown(seconds: number): string {
   const left = Math.abs(Math.round(seconds));
   const sign = seconds <= -0.5 ? '−' : '';
-  return `${sign}${Math.floor(left / 60)}:${format(new Date(2000, 0, 1, 0, 0, left % 60), 'ss')}`;
+  return `${sign}${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`;
 }
