@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
+use Velko\Core\Method\Family;
 use Velko\Core\Pan\Conditions;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Rice\Grain;
@@ -81,23 +82,31 @@ abstract class EngineRequest
         return $this->number('covers', 1) * $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER);
     }
 
+    /** The family whose pan and ring are taken when none is said. */
+    protected function family(): Family
+    {
+        return Family::Risotto;
+    }
+
     protected function pan(): Pan
     {
-        $base = $this->number('pan/base_diameter_cm', Defaults::PAN_BASE_CM);
-        $rim = $this->number('pan/rim_diameter_cm', round(min(Pan::MAX_DIAMETER_CM, $base * Defaults::PAN_RIM_RATIO), 1));
+        $usual = Defaults::pan($this->family());
+        $base = $this->number('pan/base_diameter_cm', $usual->base);
+        $rim = $this->number('pan/rim_diameter_cm', $base === $usual->base ? $usual->rim : round(min(Pan::MAX_DIAMETER_CM, $base * Defaults::PAN_RIM_RATIO), 1));
         if ($rim < $base) {
             $this->refuse('/pan/rim_diameter_cm', "must be a number from $base to ".Pan::MAX_DIAMETER_CM.' (cm, not less than the base)');
         }
 
-        return new Pan($base, max($base, $rim), $this->number('pan/height_cm', Defaults::PAN_HEIGHT_CM), $this->number('pan/metal_j_per_k', Defaults::PAN_METAL));
+        return new Pan($base, max($base, $rim), $this->number('pan/height_cm', $usual->height), $this->number('pan/metal_j_per_k', $usual->metal));
     }
 
     protected function burner(): Burner
     {
+        $usual = Defaults::burner($this->family());
         /** @var non-empty-array<string, int|float> $net */
-        $net = $this->value('burner/net_w', Defaults::NET_W);
+        $net = $this->value('burner/net_w', $usual->net);
 
-        return new Burner($this->number('burner/ring_diameter_cm', Defaults::RING_CM), array_map(floatval(...), $net));
+        return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net));
     }
 
     protected function altitude(): float

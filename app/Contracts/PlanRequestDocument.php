@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
+use Velko\Core\Method\CrustSchool;
+use Velko\Core\Method\DoseSchool;
+use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
+use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Defaults;
+use Velko\Core\Planning\Place;
+use Velko\Core\Planning\Stock;
+use Velko\Core\Planning\Target;
+use Velko\Core\Season\Finish;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 
@@ -21,67 +31,113 @@ final class PlanRequestDocument extends EngineRequest
         return 'plan-request';
     }
 
+    protected function family(): Family
+    {
+        return Family::from($this->text('family', Family::Risotto->value));
+    }
+
     /** @throws BadDocument when fields contradict each other */
     public function ask(): Ask
     {
-        if ($this->document['family'] !== 'risotto') {
-            throw BadDocument::at('/family', 'only "risotto" can be worked out so far');
-        }
+        $family = $this->family();
+        $covers = (int) $this->number('covers', 1);
         $grain = $this->grain();
         $pan = $this->pan();
         $burner = $this->burner();
-        $method = $this->method($burner);
-        $this->refuseWhatRisottoIsNot();
+        $method = $this->method($family, $burner);
+        $stock = $this->stock($family);
+        $target = $this->target($family);
+        $finish = $this->finish($covers);
         $this->throwRefusals();
 
         return new Ask(
-            (int) $this->number('covers', 1),
+            $family,
+            $covers,
             $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER),
             $grain,
             $pan,
             $burner,
             new Ladle($this->number('ladle_ml', Defaults::LADLE_ML)),
             $method,
-            $this->number('stock/temperature_c', Defaults::STOCK_C),
-            $this->number('stock/salt_percent', Defaults::STOCK_SALT_PERCENT),
+            $stock,
             $this->number('wine_ml', 0.0),
-            $this->number('target/looseness', Defaults::LOOSENESS),
-            $this->number('target/minutes_to_table', Defaults::MINUTES_TO_TABLE),
-            $this->altitude(),
-            $this->room(),
+            $finish,
+            $target,
+            new Place($this->altitude(), $this->room()),
         );
     }
 
-    private function method(Burner $burner): Method
+    private function method(Family $family, Burner $burner): Method
     {
-        $heat = $this->heat($burner);
-        $name = $this->text('method/doses', Schools::DEFAULT);
-        $school = Schools::named($name);
-        if ($school === null) {
-            $this->refuse('/method/doses', 'must be one of '.implode(', ', array_keys(Schools::all())).' for a risotto');
-        }
+        $soak = $this->number('method/soak_min', 0.0);
 
         return new Method(
-            $school ?? Schools::all()[Schools::DEFAULT],
-            Stirring::from($this->text('method/stirring', Stirring::Constant->value)),
-            $heat,
-            (bool) $this->value('method/sealed', true),
-            $this->number('method/finish_min', Defaults::FINISH_MIN),
-            $this->number('method/rest_min', 0.0),
-            (bool) $this->value('method/rest_covered', false),
+            $this->doses($family),
+            Stirring::from($this->text('method/stirring', $family->stirring()->value)),
+            $this->heat($burner),
+            // Rice that was soaked is wet: it does not toast.
+            (bool) $this->value('method/sealed', $soak <= 0),
+            $this->number('method/finish_min', $family->finish()),
+            $this->number('method/rest_min', $family->rest()),
+            (bool) $this->value('method/rest_covered', $family === Family::PanRice),
+            Toasting::from($this->text('method/toast', Toasting::Medium->value)),
+            (bool) $this->value('method/rinsed', false),
+            $soak,
+            $this->lid(),
+            CrustSchool::from($this->text('method/crust', CrustSchool::ShortAndHot->value)),
         );
     }
 
-    private function refuseWhatRisottoIsNot(): void
+    private function doses(Family $family): ?DoseSchool
     {
-        if ($this->text('target/crust', 'none') !== 'none') {
-            $this->refuse('/target/crust', 'must be none for a risotto');
+        $inStages = $family === Family::Risotto;
+        $name = $this->text('method/doses', $inStages ? Schools::DEFAULT : Schools::ONE_POUR);
+        if ($inStages === ($name === Schools::ONE_POUR)) {
+            $allowed = $inStages ? 'one of '.implode(', ', array_keys(Schools::all())) : Schools::ONE_POUR;
+            $this->refuse('/method/doses', "must be $allowed for {$family->words()}");
         }
-        foreach (['method/rinsed' => false, 'method/soak_min' => 0] as $path => $only) {
-            if ($this->value($path, $only) != $only) {
-                $this->refuse("/$path", 'must be '.json_encode($only).' for a risotto: the surface starch is wanted');
-            }
+
+        return $inStages ? Schools::named($name) : null;
+    }
+
+    private function stock(Family $family): Stock
+    {
+        $given = $this->document['stock']['volume_ml'] ?? null;
+        if ($given !== null && $family !== Family::PanRice) {
+            $this->refuse('/stock/volume_ml', "is for a pan rice only: the stock of {$family->words()} is worked out");
         }
+
+        return new Stock(
+            $this->number('stock/temperature_c', Defaults::STOCK_C),
+            $this->number('stock/salt_percent', Defaults::STOCK_SALT_PERCENT),
+            $given === null ? null : (float) $given,
+            $this->number('stock/pot_diameter_cm', Defaults::SIDE_POT_CM),
+            $this->number('stock/held_min', Defaults::HELD_MIN),
+        );
+    }
+
+    private function target(Family $family): Target
+    {
+        $crust = CrustWish::from($this->text('target/crust', $family === Family::PanRice ? CrustWish::Gold->value : CrustWish::None->value));
+        if ($family !== Family::PanRice && $crust !== CrustWish::None) {
+            $this->refuse('/target/crust', "must be none for {$family->words()}");
+        }
+        $looseness = $this->number('target/looseness', $family->looseness());
+        if ($family === Family::PanRice && $looseness > 0) {
+            $this->refuse('/target/looseness', 'must be 0 for a pan rice');
+        }
+
+        return new Target($looseness, $this->number('target/minutes_to_table', Defaults::MINUTES_TO_TABLE), $crust);
+    }
+
+    private function finish(int $covers): Finish
+    {
+        return new Finish(
+            $covers * $this->number('finish/butter_g_per_cover', 0.0),
+            $covers * $this->number('finish/cheese_g_per_cover', 0.0),
+            (bool) $this->value('finish/butter_salted', false),
+            $this->number('finish/butter_temperature_c', Defaults::BUTTER_C),
+        );
     }
 
     /** @return non-empty-list<HeatChange>|null */
@@ -89,17 +145,33 @@ final class PlanRequestDocument extends EngineRequest
     {
         /** @var list<array{from_min: int|float, setting: string}> $rows */
         $rows = $this->document['method']['heat'] ?? [];
+        $this->inOrder('/method/heat', $rows);
         $heat = [];
-        $latest = -INF;
         foreach ($rows as $i => $row) {
             $this->checkMark("/method/heat/$i/setting", $row['setting'], $burner);
-            if ($row['from_min'] <= $latest) {
-                $this->refuse("/method/heat/$i/from_min", "must be later than the one before, $latest");
-            }
-            $latest = $row['from_min'];
             $heat[] = new HeatChange((float) $row['from_min'], $row['setting']);
         }
 
         return $heat === [] ? null : $heat;
+    }
+
+    /** @return list<LidChange> */
+    private function lid(): array
+    {
+        /** @var list<array{from_min: int|float, on: bool}> $rows */
+        $rows = $this->document['method']['lid'] ?? [];
+        $this->inOrder('/method/lid', $rows);
+
+        return array_map(static fn (array $row): LidChange => new LidChange((float) $row['from_min'], $row['on']), $rows);
+    }
+
+    /** @param  list<array{from_min: int|float}>  $rows */
+    private function inOrder(string $path, array $rows): void
+    {
+        foreach ($rows as $i => $row) {
+            if ($i > 0 && $row['from_min'] <= $rows[$i - 1]['from_min']) {
+                $this->refuse("$path/$i/from_min", "must be later than the one before, {$rows[$i - 1]['from_min']}");
+            }
+        }
     }
 }

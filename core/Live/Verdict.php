@@ -4,25 +4,26 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Method\Family;
+use Velko\Core\Pan\Browning;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Rice\Bite;
 
 /** What came to the plate, as the cook judged it. */
 final readonly class Verdict
 {
-    /** As far from the looseness asked for as one step of the scale, g/g, still counts as wanted. */
-    private const ONE_STEP = 0.25;
-
-    public function __construct(public Looseness $looseness, public Bite $bite, public string $note) {}
+    /** @param  Browning|null  $crust  of a pan rice */
+    public function __construct(public Looseness $looseness, public Bite $bite, public string $note, public ?Browning $crust = null) {}
 
     /**
      * Whether the plate was what the dish asks for.
      *
      * @param  float  $looseness  asked for, g/g
      */
-    public function asWanted(float $looseness): bool
+    public function asWanted(float $looseness, Family $family): bool
     {
         return in_array($this->bite, [Bite::Right, Bite::FirmHeart], true)
-            && abs($this->looseness->value() - $looseness) <= self::ONE_STEP;
+            && abs($this->looseness->value() - $looseness) <= Looseness::oneStep($family)
+            && $this->crust !== Browning::Burnt;
     }
 }

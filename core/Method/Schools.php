@@ -9,6 +9,9 @@ final class Schools
 {
     public const DEFAULT = 'ladle-by-ladle';
 
+    /** No school of stages: all the stock at once. */
+    public const ONE_POUR = 'one-pour';
+
     /** @return array<string, DoseSchool> */
     public static function all(): array
     {

@@ -20,9 +20,6 @@ final class Simulation
     /** Free liquid, g per g rice, under which a pan counts as dry. */
     public const DRY = 0.05;
 
-    /** Vapour that an open surface gives off at 90 °C into ordinary air, g/(s·m²) (our estimate). */
-    private const SURFACE_AT_90 = 1.8;
-
     /** Share of the steam that a lid or a cloth gives back (our estimate). */
     public const COVERED = 0.85;
 
@@ -59,10 +56,13 @@ final class Simulation
      *
      * @param  float  $temperature  of rice and metal, °C
      * @param  bool  $sealed  Toasted in fat: it drinks slowly at first.
+     * @param  float  $soaked  min in cold water before; the water it took up counts as drunk and gives it a start
      */
-    public function start(float $temperature, bool $sealed): State
+    public function start(float $temperature, bool $sealed, float $soaked = 0.0): State
     {
-        return new State($temperature, $sealed);
+        $water = $this->grain->soaked($soaked);
+
+        return new State($temperature, $sealed, $water, $this->grain->minutesToDrink($water));
     }
 
     /** From here on, rows go into this track; null to stop. */
@@ -96,6 +96,42 @@ final class Simulation
         $state->salt += $saltShare * $volume;
     }
 
+    /**
+     * Beats something cold or warm into the contents, butter and cheese: it takes heat and holds it. Its own water and
+     * fat are counted apart from the free liquid.
+     *
+     * @param  float  $capacity  J/K
+     * @param  float  $temperature  °C
+     */
+    public function beatIn(State $state, float $capacity, float $temperature): void
+    {
+        $held = $this->capacity($state);
+        if ($held + $capacity > 0) {
+            $state->temperature = ($held * $state->temperature + $capacity * $temperature) / ($held + $capacity);
+        }
+        $state->extras += $capacity;
+    }
+
+    /**
+     * Lifts liquid out.
+     *
+     * @param  float  $volume  mL; no more than there is
+     *
+     * @return float mL lifted
+     */
+    public function liftOut(State $state, float $volume): float
+    {
+        $lifted = min($volume, $state->free);
+        if ($state->free > 0) {
+            $inLiquid = $state->free + $this->rice * ($state->drunk - $state->soaked);
+            $state->salt -= $state->salt * ($inLiquid > 0 ? $lifted / $inLiquid : 0.0);
+        }
+        $state->free -= $lifted;
+        $state->liftedOut += $lifted;
+
+        return $lifted;
+    }
+
     /** @param  float  $net  W */
     public function heat(State $state, float $net): void
     {
@@ -122,7 +158,7 @@ final class Simulation
     /** Heat that warms pan and contents by one kelvin, J/K. */
     public function capacity(State $state): float
     {
-        return $this->conditions->metal + Grain::SPECIFIC_HEAT * $this->rice
+        return $this->conditions->metal + $state->extras + Grain::SPECIFIC_HEAT * $this->rice
             + Steam::SPECIFIC_HEAT * ($state->free + $this->rice * $state->drunk);
     }
 
@@ -132,8 +168,9 @@ final class Simulation
      * @param  float  $second  since the first liquid
      * @param  float  $freeDownTo  g; negative for never
      * @param  float  $doneness  minutes at 100 °C
+     * @param  float  $downToPerDrunk  g more to be down to for each g per g the rice has drunk: the gaps of a swelling bed
      */
-    public function run(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF): Stop
+    public function run(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF, float $downToPerDrunk = 0.0): Stop
     {
         // Everything the loop touches is a local variable: property reads cost more than the arithmetic.
         $dt = $this->step;
@@ -141,14 +178,13 @@ final class Simulation
         $boiling = $this->conditions->boiling;
         $room = $this->conditions->room;
         $airVapour = $this->conditions->airVapour;
-        $metal = $this->conditions->metal + Grain::SPECIFIC_HEAT * $rice;
+        $metal = $this->conditions->metal + $state->extras + Grain::SPECIFIC_HEAT * $rice;
         $rate = $this->grain->rate * $dt / 60;
         $hot = $this->grain->hot;
         $halfWet = Kinetics::HALF_WET * $rice;
         $opening = exp(-$dt / (60 * Kinetics::SEAL_MINUTES));
         $open = 1 - $state->cover;
-        $surface = self::SURFACE_AT_90 / (Steam::saturationPressure(90.0) - Steam::inRoomAir(20.0))
-            * $this->conditions->area * $open * $dt;
+        $surface = Steam::givenOffPerPascal() * $this->conditions->area * $open * $dt;
         $heat = $state->net * $dt;
         $losing = $state->losing * $dt;
         $track = $this->track;
@@ -163,14 +199,22 @@ final class Simulation
         $end = $second - $dt / 2;
         $stop = Stop::Time;
         $from = $t;
+        $was = NAN;
+        $pace = $most = $pressure = 0.0;
 
         while ($t < $end) {
             $wet = $free > 0.0 ? $free / ($free + $halfWet) : 0.0;
-            $pace = Kinetics::pace($temperature);
+            if ($temperature !== $was) {
+                // A pan at the boil stands at one temperature: what follows from it is worked out once.
+                $pace = Kinetics::pace($temperature);
+                $most = Kinetics::equilibrium($temperature, $hot);
+                $pressure = Steam::saturationPressure($temperature) - $airVapour;
+                $was = $temperature;
+            }
 
             $drinks = 0.0;
             if ($free > 0.0) {
-                $thirst = Kinetics::equilibrium($temperature, $hot) - $drunk;
+                $thirst = $most - $drunk;
                 if ($thirst > 0.0) {
                     $drinks = $rice * $rate * $pace * $thirst * (1 - $sealed) * $wet;
                     if ($drinks > $free) {
@@ -184,7 +228,7 @@ final class Simulation
                 $done += $pace * ($touched < 1.0 ? $touched : 1.0) * $dt / 60;
             }
 
-            $vapour = $surface * $wet * (Steam::saturationPressure($temperature) - $airVapour);
+            $vapour = $surface * $wet * $pressure;
             if ($vapour < 0.0) {
                 $vapour = 0.0;
             }
@@ -211,7 +255,7 @@ final class Simulation
                 $stop = Stop::Done;
                 break;
             }
-            if ($free <= $freeDownTo) {
+            if ($free <= $freeDownTo + $downToPerDrunk * $drunk) {
                 $stop = Stop::Dry;
                 break;
             }

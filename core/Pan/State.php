@@ -8,7 +8,7 @@ namespace Velko\Core\Pan;
  * What is in one pan at one moment. Changed only by {@see Simulation}; plain public numbers, so that the loop can
  * keep them in local variables and write them back. Clone it to look ahead from here.
  *
- * Mass is conserved: poured = rice · drunk + free + boiledOff + liftedOut, to 1e-9 of what was poured.
+ * Mass is conserved: poured = rice · (drunk − soaked) + free + boiledOff + liftedOut, to 1e-9 of what was poured.
  */
 final class State
 {
@@ -40,6 +40,9 @@ final class State
     /** Salt brought by what was poured, g. Steam leaves it behind. */
     public float $salt = 0.0;
 
+    /** Heat that warms what was beaten in by one kelvin, J/K. */
+    public float $extras = 0.0;
+
     /** Net power into the contents, W. */
     public float $net = 0.0;
 
@@ -49,10 +52,16 @@ final class State
     /** Heat lost per kelvin above the room once off the heat, W/K; 0 on the ring, where net power counts it already. */
     public float $losing = 0.0;
 
-    public function __construct(float $temperature, bool $sealed)
+    /**
+     * @param  float  $soaked  g per g that the rice took up before the cook
+     * @param  float  $doneness  minutes at 100 °C that it is ahead by that
+     */
+    public function __construct(float $temperature, bool $sealed, public readonly float $soaked = 0.0, float $doneness = 0.0)
     {
         $this->temperature = $temperature;
         $this->sealed = $sealed ? 1.0 : 0.0;
+        $this->drunk = $soaked;
+        $this->doneness = $doneness;
     }
 
     public function minute(): float

@@ -39,23 +39,6 @@ final class Track
         $this->doneness[] = $doneness;
     }
 
-    /**
-     * First minute with less free liquid than this, or null.
-     *
-     * @param  float  $after  min, when the first stock is in
-     * @param  float  $below  g
-     */
-    public function firstDry(float $after, float $below): ?float
-    {
-        foreach ($this->free as $row => $free) {
-            if ($free < $below && $this->minute[$row] > $after) {
-                return $this->minute[$row];
-            }
-        }
-
-        return null;
-    }
-
     /** Mean temperature from a minute to a minute, °C; null when no row lies between. */
     public function meanTemperature(float $from, float $to): ?float
     {

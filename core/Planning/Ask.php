@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Method\Family;
+use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Pan\Conditions;
 use Velko\Core\Rice\Grain;
+use Velko\Core\Season\Finish;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 use Velko\Core\Vessel\Pan;
@@ -16,15 +19,10 @@ final readonly class Ask
 {
     /**
      * @param  float  $gramsPerCover  raw rice
-     * @param  float  $stockTemperature  °C
-     * @param  float  $stockSaltPercent  g salt per 100 g of stock
      * @param  float  $wine  mL
-     * @param  float  $looseness  free liquid per raw rice wanted at the table, g/g
-     * @param  float  $minutesToTable  from the pass
-     * @param  float  $altitude  m
-     * @param  float  $room  °C
      */
     public function __construct(
+        public Family $family,
         public int $covers,
         public float $gramsPerCover,
         public Grain $grain,
@@ -32,13 +30,11 @@ final readonly class Ask
         public Burner $burner,
         public Ladle $ladle,
         public Method $method,
-        public float $stockTemperature,
-        public float $stockSaltPercent,
+        public Stock $stock,
         public float $wine,
-        public float $looseness,
-        public float $minutesToTable,
-        public float $altitude,
-        public float $room,
+        public Finish $finish,
+        public Target $target,
+        public Place $place,
     ) {}
 
     /** g raw */
@@ -49,16 +45,65 @@ final readonly class Ask
 
     public function conditions(): Conditions
     {
-        return Conditions::at($this->altitude, $this->room, $this->pan);
+        return Conditions::at($this->place->altitude, $this->place->room, $this->pan);
     }
 
-    /** The same ask for another number of covers, wine in proportion. */
+    /** The same ask for another number of covers; wine, butter and cheese in proportion. */
     public function forCovers(int $covers): self
     {
-        return new self(
-            $covers, $this->gramsPerCover, $this->grain, $this->pan, $this->burner, $this->ladle, $this->method,
-            $this->stockTemperature, $this->stockSaltPercent, $this->wine * $covers / $this->covers,
-            $this->looseness, $this->minutesToTable, $this->altitude, $this->room,
-        );
+        $times = $covers / $this->covers;
+
+        return $this->with(['covers' => $covers, 'wine' => $this->wine * $times, 'finish' => $this->finish->times($times)]);
+    }
+
+    public function in(Pan $pan, Burner $burner): self
+    {
+        return $this->with(['pan' => $pan, 'burner' => $burner]);
+    }
+
+    public function on(Burner $burner): self
+    {
+        return $this->with(['burner' => $burner]);
+    }
+
+    public function withStock(Stock $stock): self
+    {
+        return $this->with(['stock' => $stock]);
+    }
+
+    public function withGrain(Grain $grain): self
+    {
+        return $this->with(['grain' => $grain]);
+    }
+
+    /** @param  float  $wine  mL */
+    public function withWine(float $wine): self
+    {
+        return $this->with(['wine' => $wine]);
+    }
+
+    public function at(Place $place): self
+    {
+        return $this->with(['place' => $place]);
+    }
+
+    public function withTarget(Target $target): self
+    {
+        return $this->with(['target' => $target]);
+    }
+
+    /** @param  non-empty-list<HeatChange>|null  $heat */
+    public function withHeat(?array $heat): self
+    {
+        $m = $this->method;
+
+        return $this->with(['method' => new Method($m->doses, $m->stirring, $heat, $m->sealed, $m->finish, $m->rest, $m->restCovered, $m->toasting, $m->rinsed, $m->soak, $m->lid, $m->crust)]);
+    }
+
+    /** @param  array<string, mixed>  $changes  by property */
+    private function with(array $changes): self
+    {
+        /** @phpstan-ignore argument.type */
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

@@ -5,31 +5,77 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Rehearsal;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;
 use Velko\Core\Pan\Track;
+use Velko\Core\Rice\Grain;
 
 /** The simulated pan of one ask: its heat track, its stock, its way to the table. */
 final class Cooking
 {
     private const WINE_C = 20.0;
 
+    /** Free liquid, g per g rice, at which a spoon leaves a dry trail in the wine. */
+    private const WINE_GONE = 0.10;
+
+    /** The wine is given up on after this long, s. */
+    private const WINE_AT_MOST = 360.0;
+
     private readonly Simulation $simulation;
 
+    private readonly float $rice;
+
+    /** @var list<HeatChange|LidChange> in order of time */
+    private array $changes;
+
     /** @param  non-empty-list<HeatChange>  $heat  in order of time */
-    public function __construct(private readonly Ask $ask, private readonly array $heat)
+    public function __construct(private readonly Ask $ask, private array $heat)
     {
-        $this->simulation = new Simulation($ask->grain, $ask->conditions(), $ask->rice());
+        $this->rice = $ask->rice();
+        $this->simulation = new Simulation($ask->grain, $ask->conditions(), $this->rice);
+        $this->under($heat);
+    }
+
+    /**
+     * From now on under this heat track.
+     *
+     * @param  non-empty-list<HeatChange>  $heat  in order of time
+     */
+    public function under(array $heat): void
+    {
+        $this->heat = $heat;
+        $changes = [...$heat, ...$this->ask->method->lid];
+        usort($changes, static fn (HeatChange|LidChange $a, HeatChange|LidChange $b): int => $a->fromMinute <=> $b->fromMinute);
+        $this->changes = $changes;
     }
 
     /** The pan at the moment before the first liquid, on its ring. */
     public function start(): State
     {
-        $sealed = $this->ask->method->sealed;
-        $state = $this->simulation->start($sealed ? Rehearsal::TOASTED_C : $this->ask->room, $sealed);
+        $method = $this->ask->method;
+        $warm = $method->sealed ? min(Rehearsal::TOASTED_C, $method->toasting->grain()) : $this->ask->place->room;
+        $state = $this->simulation->start($warm, $method->sealed, $method->soak);
         $this->simulation->heat($state, $this->netAt(0.0));
+        foreach ($method->lid as $change) {
+            if ($change->fromMinute <= 0) {
+                $this->simulation->cover($state, $change->on);
+            }
+        }
+
+        return $state;
+    }
+
+    /** The pan when the wine has gone and the first stock is due. */
+    public function atFirstStock(): State
+    {
+        $state = $this->start();
+        if ($this->ask->wine > 0) {
+            $this->pourWine($state, $this->ask->wine);
+            $this->runTo($state, self::WINE_AT_MOST, self::WINE_GONE * $this->rice);
+        }
 
         return $state;
     }
@@ -41,36 +87,61 @@ final class Cooking
 
     public function pourStock(State $state, float $volume): void
     {
-        $this->simulation->pour($state, $volume, $this->ask->stockTemperature, $this->ask->stockSaltPercent / 100);
+        $this->simulation->pour($state, $volume, $this->ask->stock->temperature, $this->ask->stock->saltPercent / 100);
     }
 
     /** Runs on under the heat track, turning the knob where it says; stops as {@see Simulation::run} does. */
-    public function runTo(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF): void
+    public function runTo(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF, float $downToPerDrunk = 0.0): Stop
     {
-        foreach ($this->heat as $change) {
+        foreach ($this->changes as $change) {
             $turn = $change->fromMinute * 60;
             if ($turn > $state->second && $turn < $second) {
-                if ($this->simulation->run($state, $turn, $freeDownTo, $doneness) !== Stop::Time) {
-                    return;
+                $stop = $this->simulation->run($state, $turn, $freeDownTo, $doneness, $downToPerDrunk);
+                if ($stop !== Stop::Time) {
+                    return $stop;
                 }
-                $this->simulation->heat($state, $this->netAt($turn));
+                $change instanceof LidChange
+                    ? $this->simulation->cover($state, $change->on)
+                    : $this->simulation->heat($state, $this->netAt($turn));
             }
         }
-        $this->simulation->run($state, $second, $freeDownTo, $doneness);
+
+        return $this->simulation->run($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
+    }
+
+    /** Until the grains show level with the liquid, or the rice is so far. */
+    public function runUntilGrainsShow(State $state, float $second, float $doneness): Stop
+    {
+        return $this->runTo($state, $second, $this->rice * Grain::gapsOfRaw(), $doneness, $this->rice * Grain::GAPS_PER_GRAIN);
+    }
+
+    /** Turns the knob now, whatever the track says. */
+    public function set(State $state, string $mark): void
+    {
+        $this->simulation->heat($state, $this->ask->burner->net[$mark]);
     }
 
     /** Off the heat, finished, rested and carried to the table as the method says. */
     public function toTable(State $state): void
     {
-        $method = $this->ask->method;
-        $this->toTableAt($state, $state->second + 60 * ($method->finish + $method->rest + $this->ask->minutesToTable));
+        $this->toTableAt($state, $state->second + 60 * ($this->toPass() + $this->ask->target->minutesToTable));
+    }
+
+    /** Minutes from off the heat to the pass. */
+    public function toPass(): float
+    {
+        return $this->ask->method->finish + $this->ask->method->rest;
     }
 
     /** The same, eaten at a given second. */
     public function toTableAt(State $state, float $table): void
     {
         $method = $this->ask->method;
+        $finish = $this->ask->finish;
         $this->simulation->off($state, false);
+        if ($finish->weight() > 0) {
+            $this->simulation->beatIn($state, $finish->capacity(), $finish->temperature());
+        }
         $this->simulation->run($state, min($table, $state->second + 60 * $method->finish));
         $this->simulation->cover($state, $method->restCovered);
         $this->simulation->run($state, min($table, $state->second + 60 * $method->rest));
@@ -78,8 +149,19 @@ final class Cooking
         $this->simulation->run($state, $table);
     }
 
+    /** Stands open at the pass until a second. */
+    public function stand(State $state, float $second): void
+    {
+        $this->simulation->run($state, $second);
+    }
+
     /** Net power on the heat track at a second, W; the first mark's before the track begins. */
     public function netAt(float $second): float
+    {
+        return $this->ask->burner->net[$this->markAt($second)];
+    }
+
+    public function markAt(float $second): string
     {
         $mark = $this->heat[0]->mark;
         foreach ($this->heat as $change) {
@@ -88,7 +170,46 @@ final class Cooking
             }
         }
 
-        return $this->ask->burner->net[$mark];
+        return $mark;
+    }
+
+    /**
+     * The whole cook from the start with these doses, so that what a plan says is what it does.
+     *
+     * @param  list<float>  $seconds  of the doses
+     * @param  list<float>  $volumes  of the doses, mL
+     */
+    public function walk(array $seconds, array $volumes, float $pullAt): Walked
+    {
+        $track = new Track;
+        $this->record($track);
+        $state = $this->start();
+        if ($this->ask->wine > 0) {
+            $this->pourWine($state, $this->ask->wine);
+        }
+        $dry = null;
+        $watch = function (float $second) use ($state, &$dry): void {
+            if ($dry === null && $state->poured > $this->ask->wine && $this->runTo($state, $second, Simulation::DRY * $this->rice) === Stop::Dry) {
+                $dry = $state->minute();
+            }
+            $this->runTo($state, $second);
+        };
+        if (($seconds[0] ?? 1.0) > 0) {
+            $track->add($state);
+        }
+        foreach ($seconds as $i => $second) {
+            $watch($second);
+            $this->pourStock($state, $volumes[$i]);
+            if ($second <= 0.0) {
+                $track->add($state);
+            }
+        }
+        $watch($pullAt);
+        $pulled = clone $state;
+        $this->toTable($state);
+        $this->record(null);
+
+        return new Walked($track, $pulled, $state, $dry);
     }
 
     public function record(?Track $track): void

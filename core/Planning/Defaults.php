@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Method\Family;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Pan;
+
 /** What is taken when an ask does not say. Common practice, no single source; an answer repeats what it took. */
 final class Defaults
 {
@@ -13,18 +17,28 @@ final class Defaults
 
     public const ROOM_C = 24.0;
 
-    public const PAN_BASE_CM = 26.0;
-
     /** Rim against base when only one is said. */
     public const PAN_RIM_RATIO = 28 / 26;
 
-    public const PAN_HEIGHT_CM = 7.0;
-
-    public const PAN_METAL = 900.0;
-
-    public const RING_CM = 16.0;
-
     public const NET_W = ['low' => 250.0, 'medium-low' => 450.0, 'medium' => 800.0, 'medium-high' => 1200.0, 'high' => 1800.0];
+
+    /** The big ring under a wide pan. */
+    private const BIG_RING_NET_W = ['low' => 600.0, 'medium-low' => 1100.0, 'medium' => 1900.0, 'medium-high' => 2800.0, 'high' => 4200.0];
+
+    /** The pan taken for a family: a sautoir, a wide pan of 42 cm, a stew pot. */
+    public static function pan(Family $family): Pan
+    {
+        return match ($family) {
+            Family::Risotto => new Pan(26.0, 28.0, 7.0, 900.0),
+            Family::PanRice => new Pan(36.0, 42.0, 5.0, 1050.0),
+            Family::SoupyRice => new Pan(24.0, 24.0, 18.0, 1500.0),
+        };
+    }
+
+    public static function burner(Family $family): Burner
+    {
+        return $family === Family::PanRice ? new Burner(30.0, self::BIG_RING_NET_W) : new Burner(16.0, self::NET_W);
+    }
 
     public const STOCK_C = 90.0;
 
@@ -35,9 +49,13 @@ final class Defaults
     /** A dose to choose the ladle by, mL per g raw rice. */
     public const LADLE_PER_G = 0.30;
 
-    public const FINISH_MIN = 1.0;
+    /** Width of the side pot the stock is held in, and minutes it steams before the first liquid. */
+    public const SIDE_POT_CM = 24.0;
 
-    public const LOOSENESS = 0.85;
+    public const HELD_MIN = 15.0;
+
+    /** Butter from the fridge, °C. */
+    public const BUTTER_C = 4.0;
 
     public const MINUTES_TO_TABLE = 2.0;
 

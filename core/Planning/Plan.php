@@ -7,6 +7,7 @@ namespace Velko\Core\Planning;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
+use Velko\Core\Planning\PanRice\CrustResult;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Body;
 use Velko\Core\Rice\Grain;
@@ -16,41 +17,68 @@ use Velko\Core\Season\Salt;
 /** The answer: a simulated cook that lands where it should, and all that follows from it. */
 final readonly class Plan
 {
+    public Track $track;
+
+    /** The pan as it leaves the heat. */
+    public State $pulled;
+
+    public State $atTable;
+
+    /** First minute with hardly any free liquid, if the pan ever gets there. */
+    public ?float $dryMinute;
+
     /**
      * @param  float  $stock  mL, all doses
      * @param  non-empty-list<HeatChange>  $heat
      * @param  list<Stage>  $stages  in order of time
-     * @param  State  $pulled  the pan as it leaves the heat
-     * @param  float|null  $dryMinute  first minute with hardly any free liquid, if the pan ever gets there
-     * @param  list<Warning>  $warnings
      * @param  float  $cost  pan-seconds simulated to find it
+     * @param  CrustResult|null  $crust  of a pan rice
+     * @param  float|null  $nearest  mL that would have fitted, when the stock was given and does not
+     * @param  list<Warning>  $warnings
      */
     public function __construct(
         public Ask $ask,
         public float $stock,
         public array $heat,
         public array $stages,
-        public Track $track,
-        public State $pulled,
-        public State $atTable,
-        public ?float $dryMinute,
-        public array $warnings,
+        public Walked $walked,
+        public Standing $standing,
         public float $cost,
-    ) {}
+        public ?CrustResult $crust = null,
+        public ?float $nearest = null,
+        public array $warnings = [],
+    ) {
+        $this->track = $walked->track;
+        $this->pulled = $walked->pulled;
+        $this->atTable = $walked->atTable;
+        $this->dryMinute = $walked->dryMinute;
+    }
 
     /** @param  list<Warning>  $warnings */
     public function with(array $warnings): self
     {
-        return new self(
-            $this->ask, $this->stock, $this->heat, $this->stages, $this->track, $this->pulled, $this->atTable,
-            $this->dryMinute, $warnings, $this->cost,
-        );
+        return new self($this->ask, $this->stock, $this->heat, $this->stages, $this->walked, $this->standing, $this->cost, $this->crust, $this->nearest, $warnings);
     }
 
-    /** Held back beside the pot, mL. */
+    /** Held back beside the pot, mL: on a pan rice for the rescue, sprinkled hot. */
     public function reserve(): float
     {
         return round($this->stock * Defaults::RESERVE / 5) * 5;
+    }
+
+    /** What the side pot gives off while the stock is held, up to the last dose, mL. */
+    public function sidePotGivesOff(): float
+    {
+        $pours = array_filter($this->stages, static fn (Stage $stage): bool => $stage->kind === 'pour');
+        $last = $pours === [] ? 0.0 : max(array_map(static fn (Stage $stage): float => $stage->minute, $pours));
+
+        return $this->ask->stock->givenOff($this->ask->stock->held + $last, $this->ask->place->room);
+    }
+
+    /** Stock to put on beside the pan, mL: doses, reserve, and what the side pot gives off. */
+    public function make(): float
+    {
+        return ceil(($this->stock + $this->reserve() + $this->sidePotGivesOff()) / 50) * 50;
     }
 
     /** g */
@@ -71,6 +99,12 @@ final readonly class Plan
         return $this->millilitresPerGram() * Grain::RAW_G_PER_ML;
     }
 
+    /** Drunk in the pan, without what the rice took up in a soak, g. */
+    public function drunkInThePan(): float
+    {
+        return $this->rice() * ($this->atTable->drunk - $this->atTable->soaked);
+    }
+
     /** Free liquid per raw rice when it is eaten, g/g. */
     public function looseness(): float
     {
@@ -85,7 +119,9 @@ final readonly class Plan
     /** Indicative. */
     public function body(): Body
     {
-        return Body::of($this->ask->grain->variety, $this->ask->method->stirring->share(), false, $this->atTable->doneness, $this->looseness());
+        $method = $this->ask->method;
+
+        return Body::of($this->ask->grain->variety, $method->stirring->share(), $method->rinsed, $this->atTable->doneness, $this->looseness());
     }
 
     /** mm of cooked rice in the pan when it leaves the heat. */
@@ -97,23 +133,35 @@ final readonly class Plan
     /** What is on all plates together, g. */
     public function plate(): float
     {
-        return $this->rice() * (1 + $this->atTable->drunk) + $this->atTable->free;
+        return $this->rice() * (1 + $this->atTable->drunk) + $this->atTable->free + $this->ask->finish->weight();
+    }
+
+    /** g, from the stock and from what was beaten in */
+    public function salt(): float
+    {
+        return $this->atTable->salt + $this->ask->finish->salt();
     }
 
     public function saltPercent(): float
     {
-        return Salt::percent($this->atTable->salt, $this->plate());
+        return Salt::percent($this->salt(), $this->plate());
     }
 
     /** mg */
     public function sodiumPerCover(): float
     {
-        return Salt::sodiumPerCover($this->atTable->salt, $this->ask->covers);
+        return Salt::sodiumPerCover($this->salt(), $this->ask->covers);
     }
 
     /** g of alcohol that stays from the wine, a cover. */
     public function alcoholPerCover(): float
     {
-        return $this->ask->wine * Alcohol::WINE_G_PER_ML * Alcohol::left($this->pulled->minute()) / $this->ask->covers;
+        return $this->ask->wine * Alcohol::WINE_G_PER_ML * $this->alcoholLeft() / $this->ask->covers;
+    }
+
+    /** Share of the wine's alcohol that stays, 0 to 1. */
+    public function alcoholLeft(): float
+    {
+        return Alcohol::left($this->pulled->minute());
     }
 }

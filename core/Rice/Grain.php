@@ -16,8 +16,17 @@ final readonly class Grain
     /** Solid matter of one raw grain, g per mL (usual value for milled rice; from memory). */
     public const GRAIN_G_PER_ML = 1.45;
 
-    /** Share of a stirred bed that is grain, the rest being the gaps (packing of blunt ellipsoids, about 0.65; from memory). */
-    public const BED_SHARE = 0.65;
+    /** Minutes over which a grain in cold water comes near what it takes up cold: most of it in 20 min (common practice, no single source). */
+    private const SOAKS_IN_MINUTES = 8.0;
+
+    /**
+     * Share of a bed that is grain, the rest being the gaps: loose packing of blunt ellipsoids, about 0.60 (from memory).
+     * With it the grains of a pan rice show about minute 8 to 10 (common practice, no single source).
+     */
+    public const BED_SHARE = 0.60;
+
+    /** Gaps in the bed, mL per mL of grain: what each g drunk adds to the liquid that just covers. */
+    public const GAPS_PER_GRAIN = (1 - self::BED_SHARE) / self::BED_SHARE;
 
     /**
      * @param  float  $rate  k, drinking rate per minute at 100 °C, > 0
@@ -46,6 +55,28 @@ final readonly class Grain
     }
 
     /**
+     * What it takes up in cold water.
+     *
+     * @param  float  $minutes  ≥ 0
+     *
+     * @return float g per g raw rice
+     */
+    public function soaked(float $minutes): float
+    {
+        return Kinetics::COLD_UPTAKE * (1 - exp(-$minutes / self::SOAKS_IN_MINUTES));
+    }
+
+    /**
+     * Minutes at 100 °C in ample liquid after which it has drunk so much: how far a soaked grain is ahead (our estimate).
+     *
+     * @param  float  $drunk  g per g raw rice, below what it would drink in the end
+     */
+    public function minutesToDrink(float $drunk): float
+    {
+        return -log(1 - $drunk / $this->hot) / $this->rate;
+    }
+
+    /**
      * Free liquid that just fills the gaps between the grains: with less, the grains show.
      *
      * @param  float  $rice  g raw
@@ -55,8 +86,12 @@ final readonly class Grain
      */
     public static function gaps(float $rice, float $drunk): float
     {
-        $grains = $rice / self::GRAIN_G_PER_ML + $rice * $drunk;
+        return $rice * (self::gapsOfRaw() + self::GAPS_PER_GRAIN * $drunk);
+    }
 
-        return $grains * (1 - self::BED_SHARE) / self::BED_SHARE;
+    /** Gaps of a bed of raw rice, mL per g. */
+    public static function gapsOfRaw(): float
+    {
+        return self::GAPS_PER_GRAIN / self::GRAIN_G_PER_ML;
     }
 }

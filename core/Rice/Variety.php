@@ -65,4 +65,16 @@ enum Variety: string
     {
         return $this !== self::Parboiled && $this !== self::Bomba;
     }
+
+    /** Whether its grains stay apart in a pan that is not stirred (common practice, no single source). */
+    public function staysApart(): bool
+    {
+        return in_array($this, [self::Bomba, self::Round, self::Parboiled, self::Sushi], true);
+    }
+
+    /** Whether its surface starch is worth keeping: parboiled grain has none to give (common practice, no single source). */
+    public function givesBody(): bool
+    {
+        return $this !== self::Parboiled;
+    }
 }

@@ -7,24 +7,17 @@ namespace Velko\Core\Vessel;
 /** Which pan and which ring for so much rice: the smallest pan that holds it, on the smallest ring that reaches it. */
 final class Choosing
 {
-    /** What rice has drunk when a risotto is done, g per g raw, for choosing a pan before the cook is worked out. */
-    private const DRUNK = 1.55;
-
-    /** The sauce around it, g per g raw, at its loosest. */
-    private const SAUCE = 1.1;
-
     /**
      * @param  array<int, Pan>  $pans  by id
      * @param  array<int, Burner>  $burners  by id
      * @param  float  $rice  g raw
-     * @param  float  $wanted  net power over the floor that the strongest mark must reach, W/m²
      *
      * @return array{int, int}|null ids of pan and burner
      */
-    public static function forRisotto(array $pans, array $burners, float $rice, float $wanted): ?array
+    public static function smallest(array $pans, array $burners, float $rice, Fit $fit): ?array
     {
-        foreach (self::pairs($pans, $burners, $wanted) as $pair) {
-            if (self::mostRice($pans[$pair[0]]) >= $rice) {
+        foreach (self::pairs($pans, $burners, $fit) as $pair) {
+            if ($fit->mostRice($pans[$pair[0]]) >= $rice) {
                 return $pair;
             }
         }
@@ -37,48 +30,39 @@ final class Choosing
      *
      * @param  array<int, Pan>  $pans  by id
      * @param  array<int, Burner>  $burners  by id
-     * @param  float  $wanted  W/m², as above
      *
      * @return array{int, int}|null ids of pan and burner
      */
-    public static function largestForRisotto(array $pans, array $burners, float $wanted): ?array
+    public static function largest(array $pans, array $burners, Fit $fit): ?array
     {
-        $pairs = self::pairs($pans, $burners, $wanted);
-        usort($pairs, static fn (array $a, array $b): int => self::mostRice($pans[$b[0]]) <=> self::mostRice($pans[$a[0]]));
+        $pairs = self::pairs($pans, $burners, $fit);
+        usort($pairs, static fn (array $a, array $b): int => $fit->mostRice($pans[$b[0]]) <=> $fit->mostRice($pans[$a[0]]));
 
         return $pairs[0] ?? null;
     }
 
-    /** Raw rice for which a pan is just deep and just roomy enough, g. */
-    public static function mostRice(Pan $pan): float
-    {
-        return min(
-            $pan->riceForLayer(Pan::RISOTTO_LAYER_MM, self::DRUNK),
-            $pan->workingVolume() / ((1 + self::DRUNK) / Pan::COOKED_G_PER_ML + self::SAUCE),
-        );
-    }
-
     /**
-     * Every pan with a ring that reaches it and is strong enough, smallest pan first, smallest ring first.
+     * Every pan of the right shape with a ring that reaches it and is strong enough, smallest pan first, smallest ring
+     * first; pans of another shape only where there is none.
      *
      * @param  array<int, Pan>  $pans
      * @param  array<int, Burner>  $burners
      *
      * @return list<array{int, int}>
      */
-    private static function pairs(array $pans, array $burners, float $wanted): array
+    public static function pairs(array $pans, array $burners, Fit $fit): array
     {
         uasort($pans, static fn (Pan $a, Pan $b): int => $a->baseArea() <=> $b->baseArea());
         uasort($burners, static fn (Burner $a, Burner $b): int => $a->ring <=> $b->ring);
-        $pairs = [];
+        $suited = $other = [];
         foreach ($pans as $panId => $pan) {
             foreach ($burners as $burnerId => $burner) {
-                if ($burner->reaches($pan) && $burner->strongest() >= $wanted * $pan->baseArea()) {
-                    $pairs[] = [$panId, $burnerId];
+                if ($burner->reaches($pan) && $burner->strongest() >= $fit->heat * $pan->baseArea()) {
+                    $fit->suits($pan) ? $suited[] = [$panId, $burnerId] : $other[] = [$panId, $burnerId];
                 }
             }
         }
 
-        return $pairs;
+        return $suited === [] ? $other : $suited;
     }
 }

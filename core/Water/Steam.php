@@ -29,6 +29,9 @@ final class Steam
     /** Relative humidity taken for a kitchen's air, 0 to 1 (common practice, no single source). */
     private const KITCHEN_HUMIDITY = 0.5;
 
+    /** Vapour that an open surface gives off at 90 °C into ordinary air at 20 °C, g/(s·m²) (our estimate). */
+    private const GIVEN_OFF_AT_90 = 1.8;
+
     /**
      * @param  float  $pressure  Pa, > 0
      *
@@ -59,5 +62,23 @@ final class Steam
     public static function inRoomAir(float $room): float
     {
         return self::KITCHEN_HUMIDITY * self::saturationPressure($room);
+    }
+
+    /**
+     * Vapour that an open surface gives off below the boil, in proportion to what the air still takes.
+     *
+     * @param  float  $airVapour  Pa
+     *
+     * @return float g/(s·m²); negative where the air would give some back
+     */
+    public static function givenOff(float $celsius, float $airVapour): float
+    {
+        return self::givenOffPerPascal() * (self::saturationPressure($celsius) - $airVapour);
+    }
+
+    /** g/(s·m²·Pa) */
+    public static function givenOffPerPascal(): float
+    {
+        return self::GIVEN_OFF_AT_90 / (self::saturationPressure(90.0) - self::inRoomAir(20.0));
     }
 }

@@ -9,6 +9,7 @@ export type CookEvent = {
 } & (CookEventStart | CookEventDone | CookEventPour | CookEventUndo | CookEventVerdict | CookEventAbandon);
 
 export interface Contracts {
+  'around.json': Around;
   'ask.json': Ask;
   'cook-event.json': CookEvent;
   'cook.json': Cook;
@@ -23,6 +24,38 @@ export interface Contracts {
   'simulation.json': Simulation;
   'start-cook.json': StartCook;
   'working.json': Working;
+}
+/**
+ * What the same pan would come to if one thing about it were different.
+ */
+export interface Around {
+  format: 'velko.around/1';
+  what_if: {
+    /**
+     * in a cook's words
+     */
+    what: string;
+    stock_ml: number;
+    /**
+     * mL more than as asked
+     */
+    stock_by: number;
+    ml_per_g: number;
+    ml_per_g_by: number;
+    pull_min: number;
+    /**
+     * min later than as asked
+     */
+    pull_by: number;
+    because: string;
+  }[];
+  swaps: {
+    what: string;
+    stock_by: number;
+    pull_by: number;
+    changes: string[];
+    warnings: string[];
+  }[];
 }
 /**
  * What a signed-in cook asks, in the kitchen's own pans and dishes.
@@ -113,8 +146,12 @@ export interface CookEventVerdict {
    * device time, UTC, milliseconds
    */
   at: string;
-  looseness: 'stands' | 'slow slump' | 'wave' | 'very loose';
+  looseness: 'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
   bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+  /**
+   * the floor of a pan rice
+   */
+  crust?: 'pale' | 'gold' | 'dark' | 'burnt';
   note?: string;
 }
 export interface CookEventAbandon {
@@ -165,8 +202,13 @@ export interface Cook {
      */
     poured_ml: number;
     verdict: {
-      looseness: 'stands' | 'slow slump' | 'wave' | 'very loose';
+      looseness:
+        'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
       bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      /**
+       * the floor of a pan rice
+       */
+      crust: 'pale' | 'gold' | 'dark' | 'burnt' | null;
       note: string;
       /**
        * bite right or just under, and as loose as the dish asks
@@ -216,6 +258,7 @@ export interface Working {
   ask: Ask;
   dish: {
     name: string;
+    family: 'risotto' | 'pan-rice' | 'soupy-rice';
     rice: string;
     stock: string;
     finish: string;
@@ -237,6 +280,7 @@ export interface Working {
   };
   burner: {
     name: string;
+    ring_cm: number;
     marks: {
       mark: string;
       net_w: number;
@@ -307,6 +351,21 @@ export interface Working {
       table_at?: string;
     };
   }[];
+  batches: {
+    pan: string;
+    burner: string;
+    covers: number;
+    /**
+     * covers it would hold
+     */
+    most: number;
+    /**
+     * fields of the ask to set
+     */
+    change: {
+      [k: string]: unknown | undefined;
+    };
+  }[];
   plan: Plan;
 }
 /**
@@ -344,10 +403,24 @@ export interface Plan {
     free_g: number;
     lifted_out_g: number;
   };
+  side_pot: {
+    /**
+     * mL that the open pot loses while it is held
+     */
+    gives_off_ml: number;
+    /**
+     * stock to put on: doses, reserve and what the pot gives off
+     */
+    make_ml: number;
+  };
   timing: {
     pull_min: number;
     dry_min: number | null;
     table_min: number;
+    /**
+     * last minute of the cook to leave the pass and still be right on the table; null when it can wait
+     */
+    leave_pass_min: number | null;
   };
   at_table: {
     /**
@@ -422,13 +495,111 @@ export interface Plan {
     doneness_min: number[];
   };
   crust: {
+    /**
+     * min from dry, on the plan's setting, the pan left in the middle of the ring
+     */
     centre_gold_min: number | null;
+    /**
+     * likewise
+     */
     rim_gold_min: number | null;
+    /**
+     * min from dry until the first part is burnt, likewise
+     */
     burnt_min: number | null;
+    /**
+     * for the crust
+     */
+    setting: string | null;
+    /**
+     * every part of the floor gets there without any burning; null without a crust
+     */
+    even: boolean | null;
+    moves: {
+      /**
+       * min of the cook
+       */
+      from_min: number;
+      seconds: number;
+      /**
+       * of the pan's middle from the ring's; turned step by step meanwhile
+       */
+      shift_cm: number;
+    }[];
+    rings: {
+      /**
+       * outer edge, share of the floor's radius
+       */
+      to: number;
+      /**
+       * browning when it comes off, min at 150 °C: gold 1, dark 2, burnt 3
+       */
+      palest: number;
+      /**
+       * likewise
+       */
+      darkest: number;
+    }[];
+    by_setting: {
+      setting: string;
+      /**
+       * W
+       */
+      net_w: number;
+      centre_gold_min: number | null;
+      centre_burnt_min: number | null;
+      rim_gold_min: number | null;
+      rim_burnt_min: number | null;
+    }[];
+  };
+  pass: {
+    /**
+     * minutes after it is ready
+     */
+    at_min: number;
+    /**
+     * g/g
+     */
+    looseness: number;
+    /**
+     * hot stock that brings it back, mL
+     */
+    loosen_ml: number;
+    temperature_c: number;
+    bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+  }[];
+  /**
+   * brought by butter and cheese, all covers
+   */
+  finish: {
+    water_g: number;
+    fat_g: number;
+    salt_g: number;
   };
   salt: {
     percent_at_table: number;
     sodium_mg_per_cover: number;
+  };
+  alcohol: {
+    /**
+     * of what the wine brought
+     */
+    left_percent: number;
+    g_per_cover: number;
+  };
+  /**
+   * each number as the sum of its terms
+   */
+  explain: {
+    [k: string]:
+      | {
+          term: string;
+          /**
+           * in the number's own unit; what is taken away is negative
+           */
+          value: number;
+        }[]
+      | undefined;
   };
   warnings: {
     code: string;
@@ -543,8 +714,13 @@ export interface Log {
       bite: string | null;
     };
     verdict: {
-      looseness: 'stands' | 'slow slump' | 'wave' | 'very loose';
+      looseness:
+        'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
       bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      /**
+       * the floor of a pan rice
+       */
+      crust: 'pale' | 'gold' | 'dark' | 'burnt' | null;
       note: string;
       /**
        * bite right or just under, and as loose as the dish asks
@@ -632,6 +808,18 @@ export interface PlanRequest {
      * g per 100 g
      */
     salt_percent?: number;
+    /**
+     * mL, when it is settled and the heat is to be found for it; pan rice only
+     */
+    volume_ml?: number;
+    /**
+     * cm, of the open side pot; 0 when the stock is kept covered
+     */
+    pot_diameter_cm?: number;
+    /**
+     * min it steams before the first liquid
+     */
+    held_min?: number;
   };
   /**
    * mL
@@ -670,6 +858,36 @@ export interface PlanRequest {
      */
     rest_min?: number;
     rest_covered?: boolean;
+    toast?: 'quick' | 'medium' | 'slow';
+    /**
+     * @maxItems 40
+     */
+    lid?: {
+      /**
+       * min of the cook
+       */
+      from_min: number;
+      on: boolean;
+    }[];
+    /**
+     * how the crust of a pan rice is made
+     */
+    crust?: 'short-and-hot' | 'long-and-gentle';
+  };
+  finish?: {
+    /**
+     * g
+     */
+    butter_g_per_cover?: number;
+    /**
+     * g, hard and finely grated
+     */
+    cheese_g_per_cover?: number;
+    butter_salted?: boolean;
+    /**
+     * °C
+     */
+    butter_temperature_c?: number;
   };
   target?: {
     /**

@@ -6,13 +6,21 @@ namespace Tests\Core;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Velko\Core\Method\CrustSchool;
+use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
+use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Defaults;
+use Velko\Core\Planning\Place;
+use Velko\Core\Planning\Stock;
+use Velko\Core\Planning\Target;
 use Velko\Core\Rice\Variety;
+use Velko\Core\Season\Finish;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 use Velko\Core\Vessel\Pan;
@@ -45,11 +53,81 @@ final class Kitchens
         float $toTable = 2,
         float $altitude = 0,
         float $room = 24,
+        float $soak = 0,
+        Toasting $toasting = Toasting::Medium,
+        float $butter = 0,
+        float $cheese = 0,
+        array $lid = [],
     ): Ask {
         return new Ask(
+            Family::Risotto,
             $covers, $grams, $variety->grain(), new Pan($base, $base * 1.08, $height, $metal), new Burner($ring, $net), new Ladle($ladle),
-            new Method(Schools::named($doses), Stirring::Constant, $track ?? ($mark === null ? null : [new HeatChange(0, $mark)]), $sealed, $finish, $rest, $restCovered),
-            $stock, $salt, $wine, $looseness, $toTable, $altitude, $room,
+            new Method(Schools::named($doses), Stirring::Constant, $track ?? ($mark === null ? null : [new HeatChange(0, $mark)]), $sealed, $finish, $rest, $restCovered, $toasting, false, $soak, $lid),
+            new Stock($stock, $salt), $wine, new Finish($butter * $covers, $cheese * $covers), new Target($looseness, $toTable), new Place($altitude, $room),
+        );
+    }
+
+    /** Six covers of bomba in a 42 cm wide pan on a big ring. */
+    public static function panRice(
+        int $covers = 6,
+        float $grams = 55,
+        Variety $variety = Variety::Bomba,
+        float $base = 36,
+        float $height = 5,
+        float $metal = 1050,
+        float $ring = 30,
+        array $net = ['low' => 600, 'medium-low' => 1100, 'medium' => 1900, 'medium-high' => 2800, 'high' => 4200],
+        ?array $track = null,
+        bool $sealed = true,
+        float $rest = 5,
+        bool $restCovered = true,
+        float $stock = 90,
+        ?float $given = null,
+        float $salt = 0.8,
+        float $wine = 0,
+        float $toTable = 2,
+        CrustWish $crust = CrustWish::Gold,
+        CrustSchool $school = CrustSchool::ShortAndHot,
+        Stirring $stirring = Stirring::Never,
+        float $altitude = 0,
+        float $room = 24,
+        float $soak = 0,
+    ): Ask {
+        return new Ask(
+            Family::PanRice,
+            $covers, $grams, $variety->grain(), new Pan($base, $base * 1.16, $height, $metal), new Burner($ring, $net), new Ladle(150),
+            new Method(null, $stirring, $track, $sealed, 0, $rest, $restCovered, soak: $soak, crust: $school),
+            new Stock($stock, $salt, $given), $wine, new Finish, new Target(0, $toTable, $crust), new Place($altitude, $room),
+        );
+    }
+
+    /** Six covers of round grain in a stew pot. */
+    public static function soupy(
+        int $covers = 6,
+        float $grams = 70,
+        Variety $variety = Variety::Round,
+        float $base = 27,
+        float $height = 21,
+        float $metal = 1800,
+        float $ring = 18,
+        array $net = ['low' => 290, 'medium-low' => 600, 'medium' => 960, 'medium-high' => 1560, 'high' => 2400],
+        ?array $track = null,
+        bool $sealed = true,
+        float $rest = 0,
+        float $stock = 90,
+        float $salt = 0.7,
+        float $wine = 0,
+        float $looseness = 3.0,
+        float $toTable = 2,
+        float $altitude = 0,
+        float $room = 24,
+        float $soak = 0,
+    ): Ask {
+        return new Ask(
+            Family::SoupyRice,
+            $covers, $grams, $variety->grain(), new Pan($base, $base, $height, $metal), new Burner($ring, $net), new Ladle(150),
+            new Method(null, Stirring::NowAndThen, $track, $sealed, 0, $rest, false, soak: $soak),
+            new Stock($stock, $salt), $wine, new Finish, new Target($looseness, $toTable), new Place($altitude, $room),
         );
     }
 

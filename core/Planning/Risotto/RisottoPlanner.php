@@ -2,14 +2,20 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Planning;
+namespace Velko\Core\Planning\Risotto;
 
+use Velko\Core\Method\DoseSchool;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
-use Velko\Core\Pan\Simulation;
+use Velko\Core\Method\Schools;
 use Velko\Core\Pan\State;
-use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Root;
+use Velko\Core\Planning\Standing;
 use Velko\Core\Quantity\Rounding;
+use Velko\Core\Vessel\Fit;
 
 /**
  * Works out a risotto: the doses by the school's rule, and the last one solved.
@@ -21,15 +27,6 @@ use Velko\Core\Quantity\Rounding;
  */
 final class RisottoPlanner
 {
-    /** A lazy bubble every second or so: net heat over the floor, W/m² (our estimate: 800 W under a 26 cm base). */
-    public const LAZY_BUBBLE = 15000.0;
-
-    /** Free liquid, g per g rice, at which a spoon leaves a dry trail in the wine. */
-    private const WINE_GONE = 0.10;
-
-    /** The wine is given up on after this long, s. */
-    private const WINE_AT_MOST = 360.0;
-
     /** The last dose goes in at least so long before the pull, minutes at 100 °C. */
     private const LAST_DOSE_LEAD = 1.25;
 
@@ -68,9 +65,12 @@ final class RisottoPlanner
 
     private readonly Load $load;
 
+    private readonly DoseSchool $school;
+
     private function __construct(private readonly Ask $ask)
     {
         $this->rice = $ask->rice();
+        $this->school = $ask->method->doses ?? Schools::all()[Schools::DEFAULT];
         $this->heat = $ask->method->heat ?? [new HeatChange(0.0, $this->lazyBubble())];
         $this->pan = new Cooking($ask, $this->heat);
         $this->load = new Load($this->rice, $ask->pan->baseArea(), $this->pan->netAt(INF), $ask->grain, $ask->ladle);
@@ -107,8 +107,8 @@ final class RisottoPlanner
      */
     private function dosesUntil(float $doneness): array
     {
-        $school = $this->ask->method->doses;
-        $state = $this->atFirstLiquid();
+        $school = $this->school;
+        $state = $this->pan->atFirstStock();
         $doses = [];
 
         while ($state->doneness < $doneness && $state->second < self::LONGEST_COOK && count($doses) < self::MOST_DOSES) {
@@ -164,7 +164,7 @@ final class RisottoPlanner
     private function solveLastDose(array $doses, float $pull, ?float $guess): array
     {
         $latest = max(0.0, $pull - self::LAST_DOSE_LEAD);
-        $byTheClock = is_finite($this->ask->method->doses->dueAfter());
+        $byTheClock = is_finite($this->school->dueAfter());
         $n = count($doses);
         while ($n > 1 && $doses[$n - 1]->before->doneness > $latest - ($byTheClock ? 0.0 : self::BETWEEN_DOSES)) {
             $n--;
@@ -178,8 +178,8 @@ final class RisottoPlanner
             $from = $candidates[$last - 1];
             $volume = Root::of(
                 fn (float $v): float => $this->loosenessAfter($from->before, $v, $pull),
-                $this->ask->looseness,
-                $guess ?? $this->ask->looseness * $this->rice,
+                $this->ask->target->looseness,
+                $guess ?? $this->ask->target->looseness * $this->rice,
                 1 / $this->rice,
                 0.0,
                 self::LOOSENESS_TOLERANCE,
@@ -236,51 +236,24 @@ final class RisottoPlanner
      */
     private function asPlanned(array $seconds, array $volumes, float $pullAt): Plan
     {
-        $track = new Track;
-        $this->pan->record($track);
-        $state = $this->pan->start();
-        if ($this->ask->wine > 0) {
-            $this->pan->pourWine($state, $this->ask->wine);
-        }
-        $track->add($state);
-
-        foreach ($seconds as $i => $second) {
-            $this->pan->runTo($state, $second);
-            $this->pan->pourStock($state, $volumes[$i]);
-        }
-        $this->pan->runTo($state, $pullAt);
-        $pulled = clone $state;
-        $this->pan->toTable($state);
-        $this->pan->record(null);
-
+        $walked = $this->pan->walk($seconds, $volumes, $pullAt);
         $plan = new Plan(
-            $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $seconds, $volumes, $track, $pulled, $state), $track,
-            $pulled, $state, $track->firstDry($seconds[0] / 60, Simulation::DRY * $this->rice), [], $this->pan->cost(),
+            $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $seconds, $volumes, $walked),
+            $walked, Standing::of($this->ask, $this->pan, $walked->pulled), $this->pan->cost(),
         );
 
         return $plan->with(RisottoChecks::of($plan));
     }
 
-    private function atFirstLiquid(): State
-    {
-        $state = $this->pan->start();
-        if ($this->ask->wine > 0) {
-            $this->pan->pourWine($state, $this->ask->wine);
-            $this->pan->runTo($state, self::WINE_AT_MOST, self::WINE_GONE * $this->rice);
-        }
-
-        return $state;
-    }
-
     private function lazyBubble(): string
     {
-        return $this->ask->burner->nearest(self::LAZY_BUBBLE * $this->ask->pan->baseArea());
+        return $this->ask->burner->nearest(Fit::LAZY_BUBBLE * $this->ask->pan->baseArea());
     }
 
     private function carryOverGuess(): float
     {
         $method = $this->ask->method;
 
-        return 0.7 * ($method->finish + $method->rest + $this->ask->minutesToTable);
+        return 0.7 * ($method->finish + $method->rest + $this->ask->target->minutesToTable);
     }
 }

@@ -6,74 +6,103 @@ namespace Velko\Core\Planning;
 
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Bite;
-use Velko\Core\Season\Alcohol;
 use Velko\Core\Season\Salt;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Pan;
 
-/** What will go wrong with this choice at the stove, each with its way out. */
-final class RisottoChecks
+/** What can go wrong with a choice in any family, each with its way out. */
+final class Checks
 {
-    /** Stock under this stops the boil at every dose, °C (common practice: "steaming, just under the boil"). */
+    /** Stock under this stops the boil when it goes in, °C (common practice: "steaming, just under the boil"). */
     private const HOT_STOCK_C = 75.0;
-
-    /** Doses nearer to each other than this cannot be kept up by hand, min. */
-    private const CLOSEST_DOSES = 0.5;
 
     /** Below this, under the boiling point, a pan does not simmer, K. */
     private const SIMMER_MARGIN = 7.0;
 
-    /** Looseness further off than this is not what was asked, g/g. */
-    private const OFF_TARGET = 0.06;
-
     /** Over this much of the plate the sauce is wine. */
     private const MUCH_WINE_PER_G = 1.2;
 
-    /** @return list<Warning> */
-    public static function of(Plan $plan): array
+    /** No cook goes on for longer than about this, min. */
+    private const NEVER = 85.0;
+
+    /** A net power that makes such a pan simmer, W/m² (our estimate). */
+    private const SIMMERS = 9000.0;
+
+    /** @return list<Warning|null> what any family can come to */
+    public static function common(Plan $plan): array
     {
-        return array_values(array_filter([
+        return [
             self::neverDone($plan),
-            self::tooDeep($plan),
             self::overRim($plan),
             self::ringTooSmall($plan),
             self::doesNotSimmer($plan),
-            self::goesDry($plan),
-            self::dosesTooClose($plan),
-            self::offTarget($plan),
             self::biteNotRight($plan),
             self::coldStock($plan),
-            self::wrongRice($plan),
             self::salty($plan),
             self::alcohol($plan),
-        ]));
+        ];
+    }
+
+    /**
+     * @param  list<Warning|null>  $found
+     *
+     * @return list<Warning>
+     */
+    public static function found(array $found): array
+    {
+        return array_values(array_filter($found));
+    }
+
+    /**
+     * @param  float  $limit  mm
+     * @param  string  $why  why so much is too much
+     */
+    public static function tooDeep(Plan $plan, float $limit, string $why): ?Warning
+    {
+        $layer = $plan->layer();
+        if ($layer <= $limit) {
+            return null;
+        }
+        $covers = (int) floor($plan->ask->pan->riceForLayer($limit, $plan->pulled->drunk) / $plan->ask->gramsPerCover);
+        $base = $plan->ask->pan->base * sqrt($layer / $limit);
+
+        return new Warning(
+            'layer-too-deep',
+            sprintf('%d mm deep, %d too many %s', (int) round($layer), (int) ceil($layer - $limit), $why),
+            $covers >= 1
+                ? sprintf('At most %d covers in this pan, or a base of %d cm, or split into %d pans', $covers, (int) ceil($base), (int) ceil($plan->ask->covers / $covers))
+                : sprintf('A base of %d cm or wider', (int) ceil($base)),
+        );
     }
 
     private static function neverDone(Plan $plan): ?Warning
     {
-        if (in_array($plan->bite(), [Bite::Crunchy, Bite::FirmHeart], true) && $plan->pulled->minute() > 85) {
-            return new Warning('never-done', sprintf('On %s the rice is not done after %d min: the pan stays at %d °C', $plan->heat[0]->mark, (int) $plan->pulled->minute(), (int) round($plan->pulled->temperature)), 'Choose a stronger setting or a stronger ring');
+        if (in_array($plan->bite(), [Bite::Crunchy, Bite::FirmHeart], true) && $plan->pulled->minute() > self::NEVER) {
+            return new Warning('never-done', sprintf('On %s the rice is not done after %d min: the pan stays at %d °C', $plan->heat[0]->mark, (int) $plan->pulled->minute(), (int) round($plan->pulled->temperature)), self::stronger($plan));
         }
 
         return null;
     }
 
-    private static function tooDeep(Plan $plan): ?Warning
+    /** Washed and soaked rice is for stews and for parboiled grain. */
+    public static function rinsedOrSoaked(Plan $plan): ?Warning
     {
-        $layer = $plan->layer();
-        if ($layer <= Pan::RISOTTO_LAYER_MM) {
+        $method = $plan->ask->method;
+        if ((! $method->rinsed && $method->soak <= 0) || ! $plan->ask->grain->variety->givesBody()) {
             return null;
         }
-        $covers = (int) floor($plan->ask->pan->riceForLayer(Pan::RISOTTO_LAYER_MM, $plan->pulled->drunk) / $plan->ask->gramsPerCover);
-        $base = $plan->ask->pan->base * sqrt($layer / Pan::RISOTTO_LAYER_MM);
 
-        return new Warning(
-            'layer-too-deep',
-            sprintf('%d mm deep, %d too many to stir evenly', (int) round($layer), (int) ceil($layer - Pan::RISOTTO_LAYER_MM)),
-            $covers >= 1
-                ? sprintf('At most %d covers in this pan, or a base of %d cm, or split into %d pans', $covers, (int) ceil($base), (int) ceil($plan->ask->covers / $covers))
-                : sprintf('A base of %d cm or wider', (int) ceil($base)),
-        );
+        return new Warning('rinsed', sprintf('%s loses the starch that %s wants', $method->rinsed ? 'Rinsed rice' : 'Soaked rice', $plan->ask->family->words()), 'Use it as it comes out of the packet');
+    }
+
+    /** The nearest ring or setting that would do. */
+    private static function stronger(Plan $plan): string
+    {
+        $needed = self::SIMMERS * $plan->ask->pan->baseArea();
+
+        return $plan->ask->burner->strongest() >= $needed
+            ? sprintf('Set it to %s', $plan->ask->burner->nearest($needed))
+            : sprintf('A ring that puts %s W into this pan, or a narrower pan', Rounding::plain(ceil($needed / 50) * 50, 0));
     }
 
     private static function overRim(Plan $plan): ?Warning
@@ -121,60 +150,14 @@ final class RisottoChecks
         return new Warning(
             'does-not-simmer',
             sprintf('On %s it stays at %d °C and takes %d min: slow and pasty', $mark, (int) round($mean), (int) round($plan->pulled->minute())),
-            $stronger === null ? 'This ring is too weak for so much rice: a stronger ring, or less in the pan' : "Set it to $stronger",
-        );
-    }
-
-    private static function goesDry(Plan $plan): ?Warning
-    {
-        if ($plan->dryMinute === null || $plan->dryMinute >= $plan->pulled->minute()) {
-            return null;
-        }
-        $weaker = $plan->ask->burner->below($plan->heat[0]->mark);
-
-        return new Warning(
-            'goes-dry',
-            sprintf('The pan is dry at minute %s, before the next dose', Rounding::plain($plan->dryMinute, 1)),
-            $weaker === null ? 'Larger doses' : "Set it to $weaker, or larger doses",
-        );
-    }
-
-    private static function dosesTooClose(Plan $plan): ?Warning
-    {
-        $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
-        $gap = INF;
-        for ($i = 1; $i < count($pours); $i++) {
-            $gap = min($gap, $pours[$i]->minute - $pours[$i - 1]->minute);
-        }
-        if ($gap >= self::CLOSEST_DOSES) {
-            return null;
-        }
-
-        return new Warning(
-            'doses-too-close',
-            sprintf('A dose is gone in %d s: more than one pair of hands can pour', (int) round($gap * 60)),
-            'A larger ladle, or a lower setting',
-        );
-    }
-
-    private static function offTarget(Plan $plan): ?Warning
-    {
-        $off = $plan->looseness() - $plan->ask->looseness;
-        if (abs($off) <= self::OFF_TARGET) {
-            return null;
-        }
-
-        return new Warning(
-            'looseness-off',
-            sprintf('%s at the table than asked: %s instead of %s g of sauce per g of rice', $off > 0 ? 'Looser' : 'Tighter', number_format($plan->looseness(), 2), number_format($plan->ask->looseness, 2)),
-            $off > 0 ? 'Less wine, or lift some liquid out at the end' : 'Loosen it at the pass with hot stock',
+            $stronger === null ? self::stronger($plan) : "Set it to $stronger",
         );
     }
 
     private static function biteNotRight(Plan $plan): ?Warning
     {
         $bite = $plan->bite();
-        if ($bite === Bite::Right || $plan->pulled->minute() > 85) {
+        if ($bite === Bite::Right || $plan->pulled->minute() > self::NEVER) {
             return null;
         }
         $fix = match ($bite) {
@@ -188,7 +171,7 @@ final class RisottoChecks
 
     private static function coldStock(Plan $plan): ?Warning
     {
-        $temperature = $plan->ask->stockTemperature;
+        $temperature = $plan->ask->stock->temperature;
         if ($temperature >= self::HOT_STOCK_C) {
             return null;
         }
@@ -200,16 +183,6 @@ final class RisottoChecks
         );
     }
 
-    private static function wrongRice(Plan $plan): ?Warning
-    {
-        $variety = $plan->ask->grain->variety;
-        if ($variety->makesRisotto()) {
-            return null;
-        }
-
-        return new Warning('rice-not-for-risotto', sprintf('%s gives a risotto no body', ucfirst($variety->label())), 'Carnaroli, arborio or vialone nano; sushi rice stands in');
-    }
-
     private static function salty(Plan $plan): ?Warning
     {
         $percent = $plan->saltPercent();
@@ -219,8 +192,8 @@ final class RisottoChecks
 
         return new Warning(
             'too-salty',
-            sprintf('%s %% salt on the plate before any cheese: the stock concentrates as it boils down', Rounding::plain($percent, 1)),
-            sprintf('Stock with %s %% salt or less', Rounding::plain(floor(10 * $plan->ask->stockSaltPercent * Salt::SALTY_PERCENT / $percent) / 10, 1)),
+            sprintf('%s %% salt on the plate%s: the stock concentrates as it boils down', Rounding::plain($percent, 1), $plan->ask->finish->weight() > 0 ? ', cheese and all' : ''),
+            sprintf('Stock with %s %% salt or less', Rounding::plain(max(0.0, floor(10 * $plan->ask->stock->saltPercent * (Salt::SALTY_PERCENT * $plan->plate() / 100 - $plan->ask->finish->salt()) / max(1e-9, $plan->atTable->salt)) / 10), 1)),
         );
     }
 
@@ -229,7 +202,7 @@ final class RisottoChecks
         if ($plan->ask->wine <= 0) {
             return null;
         }
-        $share = Alcohol::left($plan->pulled->minute());
+        $share = $plan->alcoholLeft();
         if ($plan->ask->wine / $plan->rice() > self::MUCH_WINE_PER_G) {
             return new Warning('much-wine', sprintf('%s of wine for %s of rice', self::litres($plan->ask->wine), Rounding::plain($plan->rice(), 0).' g'), '25 to 40 mL for 80 g of rice is usual');
         }
@@ -241,8 +214,23 @@ final class RisottoChecks
         );
     }
 
-    private static function litres(float $millilitres): string
+    /** @param  float  $tolerance  g/g */
+    public static function offTarget(Plan $plan, float $tolerance): ?Warning
     {
-        return $millilitres < 1000 ? (int) round($millilitres).' mL' : number_format($millilitres / 1000, 1).' L';
+        $off = $plan->looseness() - $plan->ask->target->looseness;
+        if (abs($off) <= $tolerance) {
+            return null;
+        }
+
+        return new Warning(
+            'looseness-off',
+            sprintf('%s at the table than asked: %s instead of %s g of sauce per g of rice', $off > 0 ? 'Looser' : 'Tighter', number_format($plan->looseness(), 2), number_format($plan->ask->target->looseness, 2)),
+            $off > 0 ? $plan->ask->wine > 0 ? 'Less wine, or lift some liquid out at the end' : 'Lift some liquid out at the end' : 'Loosen it at the pass with hot stock',
+        );
+    }
+
+    public static function litres(float $millilitres): string
+    {
+        return $millilitres < 1000 ? (int) round($millilitres).' mL' : Rounding::plain($millilitres / 1000, 2).' L';
     }
 }

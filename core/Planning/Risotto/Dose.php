@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Planning;
+namespace Velko\Core\Planning\Risotto;
 
 use Velko\Core\Pan\State;
 

@@ -1,0 +1,349 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning\PanRice;
+
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\Leg;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\CrustWish;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Root;
+use Velko\Core\Planning\Standing;
+use Velko\Core\Quantity\Rounding;
+use Velko\Core\Vessel\Fit;
+use Velko\Core\Vessel\Pan;
+use Velko\Core\Water\Steam;
+
+/**
+ * Works out a pan rice: one pour that is gone just when the rice is done, then the crust, then the rest.
+ *
+ * Hot until the grains show level with the liquid, then gentle until the pan is dry. The more stock, the later it is
+ * dry and the more the rice is done: the stock is found by its root. With a heat track given, that track is kept; with
+ * the stock given, the minute at which the knob is turned down is found instead, on stronger or weaker settings where
+ * it must be. Where nothing fits, the pan is cooked as far as it goes and the stock that would fit is named.
+ */
+final class PanRicePlanner
+{
+    /** The gentle half, W/m² of floor (our estimate). */
+    private const GENTLE = 7500.0;
+
+    private const DONENESS_TOLERANCE = 0.03;
+
+    /** Rice that is so far past the middle of its window is not waited with for the pan to dry, min. */
+    private const DONE_ANYWAY = 0.12;
+
+    private const MOST_PULLS = 6;
+
+    private const LONGEST_COOK = 5400.0;
+
+    /** Rounding the stock may change it by this share of the rice, g/g. */
+    private const ROUNDING = 0.015;
+
+    /** For the first guess, min: the hot half and the gentle half. */
+    private const HALF = 9.0;
+
+    /** A minute of doneness costs about so much stock, g per g rice, on top of what boils off. */
+    private const DRINKS_PER_MINUTE = 0.04;
+
+    private readonly float $rice;
+
+    private readonly float $wanted;
+
+    private readonly Cooking $pan;
+
+    private readonly CrustMaking $making;
+
+    /** @var array<string, CrustPlan> by mark */
+    private array $crusts = [];
+
+    private function __construct(private readonly Ask $ask)
+    {
+        $this->rice = $ask->rice();
+        $this->wanted = $ask->grain->window->middle();
+        $this->pan = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
+        $this->making = new CrustMaking($ask);
+    }
+
+    public static function plan(Ask $ask): Plan
+    {
+        return (new self($ask))->solve();
+    }
+
+    private function solve(): Plan
+    {
+        $given = $this->ask->stock->given;
+        if ($this->ask->method->heat !== null) {
+            return $given === null
+                ? $this->asPlanned($this->stockOnTrack(), null)
+                : $this->asPlanned($given, null, $this->stockOnTrack());
+        }
+        [$hot, $gentle] = [$this->hot(), $this->gentle()];
+        if ($given === null) {
+            [$hot, $gentle, $stock] = $this->settingsAndStock($hot, $gentle);
+
+            return $this->asPlanned($stock, $this->turned($stock, $hot, $gentle, null));
+        }
+        $track = $this->trackFor($given, $hot, $gentle);
+
+        return $track === null
+            ? $this->asPlanned($given, $this->asFarAsItGoes($given), $this->stockFor($hot, $gentle))
+            : $this->asPlanned($given, $track);
+    }
+
+    /**
+     * The settings a cook would choose; weaker ones where so much would boil off that the pour does not fit the pan.
+     *
+     * @return array{string, string, float} hot, gentle, mL
+     */
+    private function settingsAndStock(string $hot, string $gentle): array
+    {
+        $stock = $this->stockFor($hot, $gentle);
+        while (Pan::volumeAtPour($this->rice, $stock) > $this->ask->pan->workingVolume()) {
+            $weaker = $this->ask->burner->below($hot);
+            if ($weaker === null || $weaker === $gentle) {
+                break;
+            }
+            $less = $this->stockFor($weaker, $gentle);
+            if ($less >= $stock) {
+                break;
+            }
+            [$hot, $stock] = [$weaker, $less];
+        }
+
+        return [$hot, $gentle, $stock];
+    }
+
+    /** Stock that is gone just in time, hot until the grains show and gentle from then on, mL. */
+    private function stockFor(string $hot, string $gentle): float
+    {
+        return $this->solved(fn (float $stock): float => $this->cook($stock, $hot, $gentle, null)['atTable']->doneness);
+    }
+
+    /** Stock that is gone just in time under the track that was asked for, mL. */
+    private function stockOnTrack(): float
+    {
+        return $this->solved(fn (float $stock): float => $this->cookOnTrack($stock)['atTable']->doneness);
+    }
+
+    /** @param  callable(float): float  $doneness  at the table, by stock */
+    private function solved(callable $doneness): float
+    {
+        $area = $this->ask->pan->baseArea();
+        $boilsOff = (Fit::HOT + self::GENTLE) * $area / Steam::LATENT_HEAT * 60 * self::HALF;
+        $guess = $this->rice * $this->ask->grain->drunkInAmpleLiquid($this->wanted) * 0.95 + $boilsOff;
+        $slope = 1 / (self::DRINKS_PER_MINUTE * $this->rice + self::GENTLE * $area / Steam::LATENT_HEAT * 60);
+        $stock = Root::of($doneness, $this->wanted, $guess, $slope, 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
+
+        return Rounding::to($stock, Rounding::step(self::ROUNDING * $this->rice));
+    }
+
+    /**
+     * The heat track on which a given stock is gone just in time; null when no setting of this ring can do it.
+     *
+     * @return non-empty-list<HeatChange>|null
+     */
+    private function trackFor(float $stock, string $hot, string $gentle): ?array
+    {
+        $burner = $this->ask->burner;
+        while (($allHot = $this->cook($stock, $hot, $hot, 0.0))['atTable']->doneness > $this->wanted) {
+            $stronger = $burner->above($hot);
+            if ($stronger === null) {
+                return null;
+            }
+            $hot = $stronger;
+        }
+        while ($this->cook($stock, $hot, $gentle, 0.0)['atTable']->doneness < $this->wanted) {
+            $weaker = $burner->below($gentle);
+            if ($weaker === null) {
+                return null;
+            }
+            $gentle = $weaker;
+        }
+        $longest = $allHot['dryAt'];
+        $early = Root::of(
+            fn (float $early): float => $this->cook($stock, $hot, $gentle, max(0.0, $longest - $early))['atTable']->doneness,
+            $this->wanted, $longest / 2, 1 / 120, 0.0, self::DONENESS_TOLERANCE,
+        );
+
+        return $this->turned($stock, $hot, $gentle, max(0.0, round($longest - ($early ?? 0.0))));
+    }
+
+    /**
+     * The strongest or the weakest this ring can do for a stock that does not fit.
+     *
+     * @return non-empty-list<HeatChange>
+     */
+    private function asFarAsItGoes(float $stock): array
+    {
+        $marks = array_keys($this->ask->burner->net);
+        $strongest = $marks[count($marks) - 1];
+        $tooWet = $this->cook($stock, $strongest, $strongest, 0.0)['atTable']->doneness > $this->wanted;
+
+        return [new HeatChange(0.0, $tooWet ? $strongest : $marks[0])];
+    }
+
+    /**
+     * The track as a cook turns it: hot, gentle when the grains show (or at a given second), the crust's when it is dry.
+     *
+     * @return non-empty-list<HeatChange>
+     */
+    private function turned(float $stock, string $hot, string $gentle, ?float $turnAt): array
+    {
+        $cooked = $this->cook($stock, $hot, $gentle, $turnAt);
+        $track = [new HeatChange(0.0, $cooked['turnedAt'] <= 0 ? $gentle : $hot)];
+        if ($cooked['turnedAt'] > 0 && $cooked['turnedAt'] < $cooked['dryAt'] && $gentle !== $hot) {
+            $track[] = new HeatChange($cooked['turnedAt'] / 60, $gentle);
+        }
+        $crust = $this->crust();
+        if ($crust->legs !== [] && $crust->mark !== $track[count($track) - 1]->mark) {
+            $track[] = new HeatChange($cooked['dryAt'] / 60, $crust->mark);
+        }
+
+        return $track;
+    }
+
+    /**
+     * @param  float|null  $turnAt  s at which the knob is turned down; null: when the grains show
+     *
+     * @return array{atTable: State, turnedAt: float, dryAt: float, pullAt: float}
+     */
+    private function cook(float $stock, string $hot, string $gentle, ?float $turnAt): array
+    {
+        $this->pan->under([new HeatChange(0.0, $hot)]);
+        $state = $this->pan->atFirstStock();
+        $this->pan->pourStock($state, $stock);
+        if ($turnAt === null) {
+            $this->pan->runUntilGrainsShow($state, self::LONGEST_COOK, $this->wanted);
+        } else {
+            $this->pan->runTo($state, $turnAt, Simulation::DRY * $this->rice);
+        }
+        $turnedAt = $state->second;
+        if ($state->free > Simulation::DRY * $this->rice) {
+            $this->pan->set($state, $gentle);
+            $this->pan->runTo($state, self::LONGEST_COOK, Simulation::DRY * $this->rice);
+        }
+        $dryAt = $state->second;
+        $crust = $this->crust();
+        $this->pan->set($state, $crust->mark);
+
+        return $this->crustAndRest($state, $turnedAt, $dryAt, $dryAt + $crust->seconds());
+    }
+
+    /** @return array{atTable: State, turnedAt: float, dryAt: float, pullAt: float} */
+    private function cookOnTrack(float $stock): array
+    {
+        $this->pan->under($this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
+        $state = $this->pan->atFirstStock();
+        $this->pan->pourStock($state, $stock);
+        $this->pan->runTo($state, self::LONGEST_COOK, Simulation::DRY * $this->rice);
+        $dryAt = $state->second;
+
+        return $this->crustAndRest($state, 0.0, $dryAt, $dryAt + $this->crustOnTrack($dryAt)->seconds());
+    }
+
+    /** @return array{atTable: State, turnedAt: float, dryAt: float, pullAt: float} */
+    private function crustAndRest(State $state, float $turnedAt, float $dryAt, float $pullAt): array
+    {
+        $this->pan->runTo($state, $pullAt);
+        $this->pan->toTable($state);
+
+        return ['atTable' => $state, 'turnedAt' => $turnedAt, 'dryAt' => $dryAt, 'pullAt' => $pullAt];
+    }
+
+    private function crust(): CrustPlan
+    {
+        return $this->crusts[''] ??= $this->making->plan();
+    }
+
+    private function crustOnTrack(float $dryAt): CrustPlan
+    {
+        $mark = $this->pan->markAt($dryAt);
+        $later = [];
+        $from = $dryAt;
+        foreach ($this->ask->method->heat ?? [] as $change) {
+            if ($change->fromMinute * 60 > $dryAt) {
+                $later[] = new Leg($change->fromMinute * 60 - $from, $this->pan->netAt($from));
+                $from = $change->fromMinute * 60;
+            }
+        }
+        if ($later !== []) {
+            return $this->making->under($mark, [...$later, new Leg(INF, $this->pan->netAt($from))]);
+        }
+
+        return $this->crusts[$mark] ??= $this->ask->target->crust === CrustWish::None
+            ? new CrustPlan($mark, [], true, 0.0, 0.0)
+            : $this->making->on($mark, $this->ask->burner->net[$mark]);
+    }
+
+    /**
+     * The finished plan, cooked once more from the start.
+     *
+     * @param  non-empty-list<HeatChange>|null  $heat  null: the track that was asked for
+     * @param  float|null  $nearest  mL that would have fitted, when these do not
+     */
+    private function asPlanned(float $stock, ?array $heat, ?float $nearest = null): Plan
+    {
+        $heat ??= $this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())];
+        $this->pan->under($heat);
+        $state = $this->pan->atFirstStock();
+        $firstStock = $state->second;
+        $this->pan->pourStock($state, $stock);
+        $poured = clone $state;
+        $this->pan->runTo($state, self::LONGEST_COOK, Simulation::DRY * $this->rice, $this->wanted + self::DONE_ANYWAY);
+        $dry = $state->free <= Simulation::DRY * $this->rice;
+        $crust = $this->ask->method->heat === null ? $this->crust() : $this->crustOnTrack($state->second);
+        if (! $dry) {
+            $crust = new CrustPlan($crust->mark, [], false, 0.0, 0.0);
+            $state = $this->pulledWet($poured);
+        }
+        $walked = $this->pan->walk([$firstStock], [$stock], $state->second + $crust->seconds());
+        $plan = new Plan(
+            $this->ask, $stock, $heat,
+            PanRiceStages::of($this->ask, $heat, $firstStock, $stock, $walked, $crust),
+            $walked, Standing::of($this->ask, $this->pan, $walked->pulled), $this->pan->cost(),
+            new CrustResult($crust, $this->making, $this->ask),
+            $nearest,
+        );
+
+        return $plan->with(PanRiceChecks::of($plan));
+    }
+
+    /** Rice that is done comes off, wet or dry: so early that it is right after rest and walk. */
+    private function pulledWet(State $poured): State
+    {
+        $pull = $this->wanted;
+        $state = $poured;
+        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+            $state = clone $poured;
+            $this->pan->runTo($state, self::LONGEST_COOK, -1.0, $pull);
+            $eaten = clone $state;
+            $this->pan->toTable($eaten);
+            $late = $eaten->doneness - $this->wanted;
+            if (abs($late) <= self::DONENESS_TOLERANCE) {
+                break;
+            }
+            $pull = max(0.5, $pull - $late);
+        }
+
+        return $state;
+    }
+
+    private function hot(): string
+    {
+        return $this->ask->burner->nearest(Fit::HOT * $this->ask->pan->baseArea());
+    }
+
+    /** Weaker than the hot one where the ring has a weaker mark. */
+    private function gentle(): string
+    {
+        $hot = $this->hot();
+        $gentle = $this->ask->burner->nearest(self::GENTLE * $this->ask->pan->baseArea());
+
+        return $gentle === $hot ? ($this->ask->burner->below($hot) ?? $hot) : $gentle;
+    }
+}

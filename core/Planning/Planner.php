@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning;
+
+use Velko\Core\Method\Family;
+use Velko\Core\Planning\PanRice\PanRicePlanner;
+use Velko\Core\Planning\Risotto\RisottoPlanner;
+use Velko\Core\Planning\SoupyRice\SoupyRicePlanner;
+
+/** From an ask to a plan: each family is solved in its own way, on the same simulated pan. */
+final class Planner
+{
+    public static function plan(Ask $ask): Plan
+    {
+        return match ($ask->family) {
+            Family::Risotto => RisottoPlanner::plan($ask),
+            Family::PanRice => PanRicePlanner::plan($ask),
+            Family::SoupyRice => SoupyRicePlanner::plan($ask),
+        };
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning\Risotto;
+
+use Velko\Core\Planning\Checks;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Stage;
+use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Rounding;
+use Velko\Core\Vessel\Pan;
+
+/** What will go wrong with this choice for a risotto, each with its way out. */
+final class RisottoChecks
+{
+    /** Doses nearer to each other than this cannot be kept up by hand, min. */
+    private const CLOSEST_DOSES = 0.5;
+
+    /** Looseness further off than this is not what was asked, g/g. */
+    private const OFF_TARGET = 0.06;
+
+    /** @return list<Warning> */
+    public static function of(Plan $plan): array
+    {
+        return Checks::found([
+            Checks::tooDeep($plan, Pan::RISOTTO_LAYER_MM, 'to stir evenly'),
+            self::goesDry($plan),
+            self::dosesTooClose($plan),
+            Checks::offTarget($plan, self::OFF_TARGET),
+            self::wrongRice($plan),
+            Checks::rinsedOrSoaked($plan),
+            ...Checks::common($plan),
+        ]);
+    }
+
+    private static function goesDry(Plan $plan): ?Warning
+    {
+        if ($plan->dryMinute === null || $plan->dryMinute >= $plan->pulled->minute()) {
+            return null;
+        }
+        $weaker = $plan->ask->burner->below($plan->heat[0]->mark);
+
+        return new Warning(
+            'goes-dry',
+            sprintf('The pan is dry at minute %s, before the next dose', Rounding::plain($plan->dryMinute, 1)),
+            $weaker === null ? 'Larger doses' : "Set it to $weaker, or larger doses",
+        );
+    }
+
+    private static function dosesTooClose(Plan $plan): ?Warning
+    {
+        $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
+        $gap = INF;
+        for ($i = 1; $i < count($pours); $i++) {
+            $gap = min($gap, $pours[$i]->minute - $pours[$i - 1]->minute);
+        }
+        if ($gap >= self::CLOSEST_DOSES) {
+            return null;
+        }
+
+        return new Warning(
+            'doses-too-close',
+            sprintf('A dose is gone in %d s: more than one pair of hands can pour', (int) round($gap * 60)),
+            'A larger ladle, or a lower setting',
+        );
+    }
+
+    private static function wrongRice(Plan $plan): ?Warning
+    {
+        $variety = $plan->ask->grain->variety;
+        if ($variety->makesRisotto()) {
+            return null;
+        }
+
+        return new Warning('rice-not-for-risotto', sprintf('%s gives a risotto no body', ucfirst($variety->label())), 'Carnaroli, arborio or vialone nano; sushi rice stands in');
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning;
+
+use Velko\Core\Method\HeatChange;
+
+/** The steps that all families share, each with the sign to wait for. */
+final readonly class Stages
+{
+    /** First bite test before the low end of the window, min. */
+    private const TASTE_LEAD = 2.0;
+
+    /** The last chance to taste, min before the pull. */
+    private const TASTE_BEFORE_PULL = 1.0;
+
+    /** @param  non-empty-list<HeatChange>  $heat */
+    public function __construct(private Ask $ask, private array $heat, private Walked $walked) {}
+
+    /**
+     * @param  string  $rice  the sign of well-turned grain
+     *
+     * @return list<Stage>
+     */
+    public function beforeTheStock(string $rice): array
+    {
+        $stages = [];
+        $method = $this->ask->method;
+        if ($method->sealed) {
+            $mark = $this->ask->burner->nearest($method->toasting->heat() * $this->ask->pan->baseArea());
+            $stages[] = new Stage(-$method->toast(), 'toast', $rice, mark: $mark);
+        }
+        if ($this->ask->wine > 0) {
+            $stages[] = new Stage(0.0, 'wine', 'until the smell is gone and the trail is dry', $this->ask->wine, mark: $this->heat[0]->mark);
+        }
+
+        return $stages;
+    }
+
+    /** @param  float  $volume  mL */
+    public function pour(float $second, float $volume, string $say, ?string $mark = null): Stage
+    {
+        return new Stage($second / 60, 'pour', $say, $volume, round($volume / $this->ask->ladle->ml, 2), $mark);
+    }
+
+    /**
+     * @param  callable(int): string  $say  by the number of the turn, from 1
+     *
+     * @return list<Stage>
+     */
+    public function knob(callable $say): array
+    {
+        $stages = [];
+        foreach (array_slice($this->heat, 1) as $i => $change) {
+            if ($change->fromMinute > 0 && $change->fromMinute < $this->walked->pulled->minute()) {
+                $stages[] = new Stage($change->fromMinute, 'heat', $say($i + 1), mark: $change->mark);
+            }
+        }
+
+        return $stages;
+    }
+
+    /** @return list<Stage> */
+    public function lid(): array
+    {
+        $stages = [];
+        foreach ($this->ask->method->lid as $change) {
+            if ($change->fromMinute < $this->walked->pulled->minute()) {
+                $stages[] = new Stage(max(0.0, $change->fromMinute), 'lid', $change->on ? 'lid on' : 'lid off');
+            }
+        }
+
+        return $stages;
+    }
+
+    /** From two minutes before the low end of the window; where the pull comes sooner than that, a minute before it. */
+    public function taste(string $say): Stage
+    {
+        $latest = max(0.0, $this->walked->pulled->minute() - self::TASTE_BEFORE_PULL);
+        foreach ($this->walked->track->doneness as $row => $doneness) {
+            if ($doneness >= $this->ask->grain->window->low - self::TASTE_LEAD) {
+                return new Stage(min($latest, $this->walked->track->minute[$row]), 'taste', $say);
+            }
+        }
+
+        return new Stage($latest, 'taste', $say);
+    }
+
+    /** @return list<Stage> */
+    public function offToTable(string $off): array
+    {
+        $method = $this->ask->method;
+        $minute = $this->walked->pulled->minute();
+        $stages = [new Stage($minute, 'off', $off)];
+        if ($method->finish > 0) {
+            $stages[] = new Stage($minute, 'finish', 'butter first, then the cheese, beaten in until glossy');
+        }
+        if ($method->rest > 0) {
+            $stages[] = new Stage($minute + $method->finish, 'rest', $method->restCovered ? 'under a cloth, all flames out' : 'off the heat');
+        }
+        $looseness = Looseness::nearest($this->walked->atTable->free / $this->ask->rice(), $this->ask->family);
+        $stages[] = new Stage($this->walked->atTable->minute(), 'serve', $looseness->sign());
+
+        return $stages;
+    }
+
+    /**
+     * @param  list<Stage>  $stages
+     *
+     * @return list<Stage>
+     */
+    public static function inOrder(array $stages): array
+    {
+        usort($stages, static fn (Stage $a, Stage $b): int => $a->minute <=> $b->minute);
+
+        return $stages;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning;
+
+use Velko\Core\Water\Steam;
+
+/** The stock beside the pan. */
+final readonly class Stock
+{
+    /**
+     * @param  float  $temperature  °C, as it is held
+     * @param  float  $saltPercent  g salt per 100 g
+     * @param  float|null  $given  mL, when the amount is settled and the heat is to be found for it
+     * @param  float  $potDiameter  cm, of the side pot it is held in, open
+     * @param  float  $held  min it is held before the first liquid
+     */
+    public function __construct(
+        public float $temperature,
+        public float $saltPercent,
+        public ?float $given = null,
+        public float $potDiameter = Defaults::SIDE_POT_CM,
+        public float $held = Defaults::HELD_MIN,
+    ) {}
+
+    /**
+     * What the open side pot gives off while the stock is held, mL.
+     *
+     * @param  float  $minutes  from steaming to the last ladle
+     * @param  float  $room  °C
+     */
+    public function givenOff(float $minutes, float $room): float
+    {
+        $area = M_PI * ($this->potDiameter / 200) ** 2;
+
+        return max(0.0, Steam::givenOff($this->temperature, Steam::inRoomAir($room))) * $area * 60 * $minutes;
+    }
+}

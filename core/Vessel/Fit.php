@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Vessel;
+
+/** What rice asks of a pan before the cook is worked out: how deep it may lie, how much it swells, how strong a ring it needs. */
+final readonly class Fit
+{
+    /** What rice has drunk when it is done in its sauce, g per g raw. */
+    private const DRUNK = 1.55;
+
+    /** A pan rice boils off about so much on top of what it drinks, g per g raw, most of it in the pan at the pour. */
+    private const PAN_RICE_EXTRA = 1.8;
+
+    /** Net heat over the floor: a lazy bubble, a pan that must boil out to the rim, a pot that simmers, W/m² (our estimates). */
+    public const LAZY_BUBBLE = 15000.0;
+
+    public const HOT = 20000.0;
+
+    public const SIMMER = 12000.0;
+
+    /**
+     * @param  float|null  $layer  mm of cooked rice at most; null: only the rim counts
+     * @param  float  $drunk  g per g raw rice when done
+     * @param  float  $liquid  the most that lies around the rice as it swells, g per g raw
+     * @param  float  $heat  net power over the floor that the strongest mark must reach, W/m²
+     * @param  bool|null  $flat  wide with a low rim, or deep; null: either will do
+     */
+    private function __construct(
+        public ?float $layer,
+        public float $drunk,
+        public float $liquid,
+        public float $heat,
+        public ?bool $flat,
+    ) {}
+
+    public static function stirred(float $looseness): self
+    {
+        return new self(Pan::RISOTTO_LAYER_MM, self::DRUNK, max(1.1, $looseness), self::LAZY_BUBBLE, null);
+    }
+
+    public static function thinLayer(float $drunk): self
+    {
+        return new self(Pan::PAN_RICE_LAYER_MM, $drunk, self::PAN_RICE_EXTRA, self::HOT, true);
+    }
+
+    public static function pot(float $looseness): self
+    {
+        return new self(null, self::DRUNK, $looseness + 0.5, self::SIMMER, false);
+    }
+
+    /** Raw rice for which a pan is just deep and just roomy enough, g. */
+    public function mostRice(Pan $pan): float
+    {
+        $byRim = $pan->workingVolume() / ((1 + $this->drunk) / Pan::COOKED_G_PER_ML + $this->liquid);
+
+        return $this->layer === null ? $byRim : min($byRim, $pan->riceForLayer($this->layer, $this->drunk));
+    }
+
+    /** Whether a pan has the shape for it: a pan rice wants a wide low one, a stew a deep one. */
+    public function suits(Pan $pan): bool
+    {
+        return $this->flat === null || $pan->isFlat() === $this->flat;
+    }
+}
