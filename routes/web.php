@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AroundController;
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\CookEventController;
 use App\Http\Controllers\KitchenController;
@@ -19,6 +20,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('kitchen', KitchenController::class);
         Route::post('plan', PlanController::class);
         Route::post('work-out', WorkOutController::class);
+        Route::post('around', AroundController::class);
         Route::get('cooks', [CookController::class, 'index']);
         Route::post('cooks', [CookController::class, 'store']);
         Route::get('cooks/{cook}', [CookController::class, 'show'])->whereUuid('cook');

@@ -103,7 +103,7 @@ abstract class EngineRequest
     protected function burner(): Burner
     {
         $usual = Defaults::burner($this->family());
-        /** @var non-empty-array<string, int|float> $net */
+        /** @var non-empty-array<int|string, int|float> $net */
         $net = $this->value('burner/net_w', $usual->net);
 
         return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net));
@@ -124,10 +124,16 @@ abstract class EngineRequest
         return Conditions::at($this->altitude(), $this->room(), $pan);
     }
 
+    /** Whether the grain is toasted in fat: rice that was soaked is wet and does not toast. */
+    protected function sealed(float $soak): bool
+    {
+        return (bool) $this->value('method/sealed', $soak <= 0);
+    }
+
     protected function checkMark(string $path, string $mark, Burner $burner): void
     {
         if (! $burner->has($mark)) {
-            $this->refuse($path, 'must be one of the marks in /burner/net_w: '.implode(', ', array_keys($burner->net)));
+            $this->refuse($path, 'must be one of the marks in /burner/net_w: '.implode(', ', $burner->marks()));
         }
     }
 

@@ -7,6 +7,7 @@ namespace App\Contracts;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Explained;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Warning;
@@ -34,15 +35,17 @@ final class PlanDocument
             'balance' => [
                 'stock_ml' => self::r($plan->stock, 1),
                 'wine_ml' => self::r($plan->ask->wine, 1),
-                'drunk_g' => self::r($rice * $plan->atTable->drunk, 1),
+                'drunk_g' => self::r($plan->drunkInThePan(), 1),
                 'boiled_off_g' => self::r($plan->atTable->boiledOff, 1),
                 'free_g' => self::r($plan->atTable->free, 1),
                 'lifted_out_g' => self::r($plan->atTable->liftedOut, 1),
             ],
+            'side_pot' => ['gives_off_ml' => self::r($plan->sidePotGivesOff(), 1), 'make_ml' => self::r($plan->make(), 1)],
             'timing' => [
                 'pull_min' => self::r($plan->pulled->minute(), 2),
                 'dry_min' => $plan->dryMinute === null ? null : self::r($plan->dryMinute, 2),
                 'table_min' => self::r($plan->atTable->minute(), 2),
+                'leave_pass_min' => self::leavePass($plan),
             ],
             'at_table' => self::atTable($plan->atTable, $rice, $plan->ask->grain),
             'layer_mm' => self::r($plan->layer(), 1),
@@ -56,11 +59,42 @@ final class PlanDocument
                 'say' => $stage->say,
             ], $plan->stages),
             'track' => self::track($plan->track),
-            'crust' => ['centre_gold_min' => null, 'rim_gold_min' => null, 'burnt_min' => null],
+            'crust' => CrustPart::of($plan),
+            'pass' => self::pass($plan),
+            'finish' => ['water_g' => self::r($plan->ask->finish->water(), 1), 'fat_g' => self::r($plan->ask->finish->fat(), 1), 'salt_g' => self::r($plan->ask->finish->salt(), 2)],
             'salt' => ['percent_at_table' => self::r($plan->saltPercent(), 2), 'sodium_mg_per_cover' => self::r($plan->sodiumPerCover(), 0)],
+            'alcohol' => ['left_percent' => $plan->ask->wine > 0 ? self::r(100 * $plan->alcoholLeft(), 1) : 0.0, 'g_per_cover' => self::r($plan->alcoholPerCover(), 2)],
+            'explain' => self::explain($plan),
             'warnings' => array_map(static fn (Warning $warning): array => ['code' => $warning->code, 'message' => $warning->message, 'fix' => $warning->fix], $plan->warnings),
             'assumed' => (object) $assumed,
         ];
+    }
+
+    private static function leavePass(Plan $plan): ?float
+    {
+        $latest = $plan->standing->leavesBy($plan->ask->target->minutesToTable);
+
+        return $latest === null ? null : self::r($plan->pulled->minute() + $plan->ask->method->finish + $plan->ask->method->rest + $latest, 2);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function pass(Plan $plan): array
+    {
+        return array_map(static fn (array $row): array => [
+            'at_min' => self::r($row['minute'], 2),
+            'looseness' => self::r($row['looseness'], 3),
+            'loosen_ml' => self::r($row['loosen'], 0),
+            'temperature_c' => self::r($row['temperature'], 1),
+            'bite' => $row['bite']->value,
+        ], $plan->standing->rows);
+    }
+
+    /** @return array<string, list<array{term: string, value: float}>> */
+    private static function explain(Plan $plan): array
+    {
+        return array_map(static fn (array $terms): array => array_map(
+            static fn (array $term): array => ['term' => $term['term'], 'value' => self::r($term['value'], 2)], $terms,
+        ), Explained::of($plan));
     }
 
     /** @return array<string, mixed> */
@@ -89,7 +123,7 @@ final class PlanDocument
 
     /**
      * @param  list<HeatChange>  $heat
-     * @param  array<string, float>  $net
+     * @param  array<int|string, float>  $net
      *
      * @return list<array<string, mixed>>
      */

@@ -75,8 +75,7 @@ final class PlanRequestDocument extends EngineRequest
             $this->doses($family),
             Stirring::from($this->text('method/stirring', $family->stirring()->value)),
             $this->heat($burner),
-            // Rice that was soaked is wet: it does not toast.
-            (bool) $this->value('method/sealed', $soak <= 0),
+            $this->sealed($soak),
             $this->number('method/finish_min', $family->finish()),
             $this->number('method/rest_min', $family->rest()),
             (bool) $this->value('method/rest_covered', $family === Family::PanRice),

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
-use Velko\Core\Pan\Rehearsal;
+use Velko\Core\Pan\Browning;
+use Velko\Core\Pan\Rehearsed;
+use Velko\Core\Pan\Setup;
 use Velko\Core\Pan\State;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Grain;
+use Velko\Core\Season\Salt;
 
-/** velko.simulation/1: from the engine's {@see Rehearsal} to the document. */
+/** velko.simulation/1: from the engine's {@see Rehearsed} to the document. */
 final class SimulationDocument
 {
     /**
@@ -17,17 +20,35 @@ final class SimulationDocument
      *
      * @return array<string, mixed>
      */
-    public static function of(Rehearsal $rehearsal, Grain $grain, array $assumed): array
+    public static function of(Setup $setup, Rehearsed $rehearsed, array $assumed): array
     {
         return [
             'format' => 'velko.simulation/1',
-            'track' => PlanDocument::track($rehearsal->track),
+            'track' => PlanDocument::track($rehearsed->track),
             'summary' => [
-                'dry_min' => $rehearsal->dryMinute === null ? null : round($rehearsal->dryMinute, 2),
-                'off' => $rehearsal->off === null ? null : self::state($rehearsal->off, $grain),
-                'end' => self::state($rehearsal->end, $grain),
+                'dry_min' => $rehearsed->dryMinute === null ? null : round($rehearsed->dryMinute, 2),
+                'off' => $rehearsed->off === null ? null : self::state($rehearsed->off, $setup->grain),
+                'end' => self::state($rehearsed->end, $setup->grain),
             ],
+            'signs' => self::signs($setup, $rehearsed),
             'assumed' => (object) $assumed,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function signs(Setup $setup, Rehearsed $rehearsed): array
+    {
+        $end = $rehearsed->end;
+        $needed = $setup->grain->drunkInAmpleLiquid($setup->grain->window->low);
+        $inThePan = $setup->rice * (1 + $end->drunk) + $end->free;
+
+        return [
+            'top_bite' => Bite::of($setup->grain, $rehearsed->topDoneness, $end->drunk)->value,
+            'heart_percent' => round(100 * $end->drunk / $needed, 1),
+            'floor_centre' => round($rehearsed->centreBrowning, 2),
+            'floor_rim' => round($rehearsed->rimBrowning, 2),
+            'floor' => Browning::of(max($rehearsed->centreBrowning, $rehearsed->rimBrowning))->value,
+            'salt_percent' => round(Salt::percent($rehearsed->salt, $inThePan), 2),
         ];
     }
 

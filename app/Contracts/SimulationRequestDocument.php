@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
+use Velko\Core\Method\Stirring;
+use Velko\Core\Method\Toasting;
 use Velko\Core\Pan\Happening;
 use Velko\Core\Pan\Rehearsal;
+use Velko\Core\Pan\Rehearsed;
+use Velko\Core\Pan\Setup;
 use Velko\Core\Planning\Defaults;
-use Velko\Core\Rice\Grain;
+use Velko\Core\Season\Finish;
 use Velko\Core\Vessel\Burner;
 
 /** velko.simulation-request/1: from the document to a {@see Rehearsal}. */
 final class SimulationRequestDocument extends EngineRequest
 {
     /** What an event can be, and the fields that may stand beside it. */
-    private const KINDS = ['pour_ml' => ['temperature_c'], 'setting' => [], 'lid' => [], 'off' => ['covered']];
+    private const KINDS = [
+        'pour_ml' => ['temperature_c', 'salt_percent'], 'setting' => [], 'lid' => [], 'off' => ['covered'], 'lift_ml' => [], 'beat_in' => [],
+    ];
 
     protected static function contract(): string
     {
@@ -22,7 +28,7 @@ final class SimulationRequestDocument extends EngineRequest
     }
 
     /**
-     * @return array{Rehearsal, Grain}
+     * @return array{Setup, Rehearsed}
      *
      * @throws BadDocument when fields contradict each other
      */
@@ -33,17 +39,21 @@ final class SimulationRequestDocument extends EngineRequest
         $burner = $this->burner();
         $until = $this->number('until_min', 0.0);
         $happenings = $this->happenings($burner, $this->number('stock/temperature_c', Defaults::STOCK_C), $until);
-        $sealed = (bool) $this->value('method/sealed', true);
+        $soak = $this->number('method/soak_min', 0.0);
+        $sealed = $this->sealed($soak);
+        $toasting = Toasting::from($this->text('method/toast', Toasting::Medium->value));
+        $stirring = Stirring::from($this->text('method/stirring', Stirring::Never->value));
         $salt = $this->number('stock/salt_percent', Defaults::STOCK_SALT_PERCENT) / 100;
         $this->throwRefusals();
+        $setup = new Setup($grain, $this->conditions($pan), $pan, $burner->ring, $this->rice(), $sealed ? $toasting->grain() : null, $soak, $salt, $stirring === Stirring::Constant);
 
-        return [Rehearsal::of($grain, $this->conditions($pan), $this->rice(), $sealed, $happenings, $until, $salt), $grain];
+        return [$setup, Rehearsal::of($setup, $happenings, $until)];
     }
 
     /** @return list<Happening> */
     private function happenings(Burner $burner, float $stock, float $until): array
     {
-        /** @var list<array{at_min: int|float, pour_ml?: int|float, temperature_c?: int|float, setting?: string, lid?: bool, off?: true, covered?: bool}> $events */
+        /** @var list<array<string, mixed>> $events */
         $events = $this->document['events'];
         $happenings = [];
         foreach ($events as $i => $event) {
@@ -59,19 +69,36 @@ final class SimulationRequestDocument extends EngineRequest
             if ($event['at_min'] > $until) {
                 $this->refuse("/events/$i/at_min", "must be a number from 0 to $until (until_min)");
             }
-            $minute = (float) $event['at_min'];
-            if (isset($event['setting'])) {
+            if (isset($event['setting']) && is_string($event['setting'])) {
                 $this->checkMark("/events/$i/setting", $event['setting'], $burner);
-                $happenings[] = Happening::heat($minute, $burner->net[$event['setting']] ?? 0.0);
-            } elseif (isset($event['pour_ml'])) {
-                $happenings[] = Happening::pour($minute, (float) $event['pour_ml'], (float) ($event['temperature_c'] ?? $stock));
-            } elseif (isset($event['lid'])) {
-                $happenings[] = Happening::lid($minute, $event['lid']);
-            } else {
-                $happenings[] = Happening::off($minute, $event['covered'] ?? false);
             }
+            $happenings[] = self::happening($kinds[0], $event, $burner, $stock);
         }
 
         return $happenings;
+    }
+
+    /** @param  array<string, mixed>  $event */
+    private static function happening(string $kind, array $event, Burner $burner, float $stock): Happening
+    {
+        $number = static fn (mixed $value): float => is_numeric($value) ? (float) $value : 0.0;
+        $minute = $number($event['at_min']);
+        $it = $event[$kind];
+
+        return match ($kind) {
+            'pour_ml' => Happening::pour($minute, $number($it), $number($event['temperature_c'] ?? $stock), isset($event['salt_percent']) ? $number($event['salt_percent']) / 100 : null),
+            'setting' => Happening::heat($minute, is_string($it) ? $burner->net[$it] ?? 0.0 : 0.0),
+            'lid' => Happening::lid($minute, $it === true),
+            'lift_ml' => Happening::liftOut($minute, $number($it)),
+            'beat_in' => self::beatIn($minute, new Finish(
+                $number($it['butter_g'] ?? 0), $number($it['cheese_g'] ?? 0), ($it['butter_salted'] ?? false) === true, $number($it['butter_temperature_c'] ?? Defaults::BUTTER_C),
+            )),
+            default => Happening::off($minute, ($event['covered'] ?? false) === true),
+        };
+    }
+
+    private static function beatIn(float $minute, Finish $finish): Happening
+    {
+        return Happening::beatIn($minute, $finish->capacity(), $finish->temperature(), $finish->salt());
     }
 }

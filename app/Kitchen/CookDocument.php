@@ -14,7 +14,9 @@ use Velko\Core\Live\Pour;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Touch;
 use Velko\Core\Live\Verdict;
+use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\Browning;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Rice\Bite;
@@ -140,7 +142,12 @@ final class CookDocument
     {
         $verdict = $this->replay->verdict;
 
-        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'])];
+        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->family())];
+    }
+
+    private function family(): Family
+    {
+        return Family::from($this->cook->plan->request['family']);
     }
 
     private function tableAt(): string
@@ -162,7 +169,7 @@ final class CookDocument
             $payload['stage'] ?? null,
             isset($payload['volume_ml']) ? (float) $payload['volume_ml'] : null,
             $payload['event'] ?? null,
-            $event->kind === 'verdict' ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '') : null,
+            $event->kind === 'verdict' ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null) : null,
         );
     }
 
@@ -196,6 +203,6 @@ final class CookDocument
      */
     private static function withObjects(array $plan): array
     {
-        return [...$plan, 'assumed' => (object) $plan['assumed']];
+        return [...$plan, 'assumed' => (object) $plan['assumed'], 'explain' => (object) $plan['explain']];
     }
 }

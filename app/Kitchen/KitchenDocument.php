@@ -11,7 +11,6 @@ use App\Models\Kitchen;
 use App\Models\Ladle;
 use App\Models\Pan;
 use Carbon\CarbonImmutable;
-use Velko\Core\Planning\RisottoPlanner;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Choosing;
 use Velko\Core\Water\Atmosphere;
@@ -63,11 +62,11 @@ final class KitchenDocument
         if ($dish === null || $kitchen->pans->isEmpty() || $kitchen->burners->isEmpty()) {
             return null;
         }
-        [$pan, $burner] = Choosing::forRisotto(
+        [$pan, $burner] = Choosing::smallest(
             $kitchen->pans->keyBy('id')->map(Station::pan(...))->all(),
             $kitchen->burners->keyBy('id')->map(Station::burner(...))->all(),
             self::COVERS_TO_BEGIN * $dish->grams_main,
-            RisottoPlanner::LAZY_BUBBLE,
+            Station::fit($dish),
         ) ?? [$kitchen->pans->first()->id, $kitchen->burners->first()->id];
 
         return [

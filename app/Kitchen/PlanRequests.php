@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Models\Dish;
-use App\Models\Rice;
+use Velko\Core\Method\Family;
 use Velko\Core\Planning\Defaults;
-use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Ladle;
 
 /** From a kitchen's rows to velko.plan-request/1: the one way in which a kitchen asks the engine. */
@@ -19,6 +18,7 @@ final class PlanRequests
         $dish = $asked->dish;
         $grams = $asked->portion === 'starter' ? $dish->grams_starter : $dish->grams_main;
         $rice = $asked->covers * $grams;
+        $window = Station::grain($dish->rice)->window;
         $net = Station::netPower($asked->burner);
         $method = [
             'doses' => $dish->doses,
@@ -27,6 +27,10 @@ final class PlanRequests
             'finish_min' => $dish->finish_min,
             'rest_min' => $dish->rest_min,
             'rest_covered' => $dish->rest_covered,
+            'toast' => $dish->toast,
+            'rinsed' => $dish->rinsed,
+            'soak_min' => $dish->soak_min,
+            'crust' => $dish->crust_school,
         ];
         if ($asked->heat !== null) {
             $method['heat'] = [['from_min' => 0, 'setting' => $asked->heat]];
@@ -36,7 +40,7 @@ final class PlanRequests
             'format' => 'velko.plan-request/1',
             'family' => $dish->family,
             'covers' => $asked->covers,
-            'rice' => ['variety' => $dish->rice->variety, 'grams_per_cover' => $grams, 'window_min' => self::window($dish->rice)],
+            'rice' => ['variety' => $dish->rice->variety, 'grams_per_cover' => $grams, 'window_min' => [$window->low, $window->high]],
             'kitchen' => ['altitude_m' => $asked->kitchen->altitude_m, 'room_c' => $asked->kitchen->room_c],
             'pan' => [
                 'base_diameter_cm' => $asked->pan->base_cm,
@@ -47,9 +51,14 @@ final class PlanRequests
             'burner' => ['ring_diameter_cm' => $asked->burner->ring_cm, 'net_w' => $net],
             'stock' => ['temperature_c' => $dish->stock->held_at_c, 'salt_percent' => $dish->stock->salt_percent],
             'wine_ml' => self::wine($dish, $rice),
-            'ladle_ml' => Ladle::bestFor(Station::ladles($asked->kitchen), Defaults::LADLE_PER_G * $rice)->ml,
+            'ladle_ml' => self::ladle($asked, $rice),
+            'finish' => [
+                'butter_g_per_cover' => round($dish->butter_g_per_80_g * $grams / 80, 1),
+                'cheese_g_per_cover' => round($dish->cheese_g_per_80_g * $grams / 80, 1),
+                'butter_salted' => $dish->butter_salted,
+            ],
             'method' => $method,
-            'target' => ['looseness' => $dish->looseness, 'minutes_to_table' => $dish->minutes_to_table],
+            'target' => ['looseness' => $dish->looseness, 'minutes_to_table' => $dish->minutes_to_table, 'crust' => $dish->crust],
         ];
     }
 
@@ -58,11 +67,11 @@ final class PlanRequests
         return round($dish->wine_ml_per_80_g * $rice / 80 / 5) * 5;
     }
 
-    /** @return array{float, float} min at 100 °C */
-    private static function window(Rice $rice): array
+    /** The ladle for the doses of a risotto; for a single pour, the one that needs the fewest scoops. mL */
+    private static function ladle(Asked $asked, float $rice): float
     {
-        $own = Variety::from($rice->variety)->grain()->window;
+        $perGram = $asked->dish->family === Family::Risotto->value ? Defaults::LADLE_PER_G : Defaults::POUR_PER_G;
 
-        return [$rice->window_low ?? $own->low, $rice->window_high ?? $own->high];
+        return Ladle::bestFor(Station::ladles($asked->kitchen), $perGram * $rice)->ml;
     }
 }

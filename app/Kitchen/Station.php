@@ -6,11 +6,18 @@ namespace App\Kitchen;
 
 use App\Models\Burner;
 use App\Models\BurnerSetting;
+use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Ladle;
 use App\Models\Pan;
+use App\Models\Rice;
+use Velko\Core\Method\Family;
 use Velko\Core\Planning\Defaults;
+use Velko\Core\Rice\Grain;
+use Velko\Core\Rice\Variety;
+use Velko\Core\Rice\Window;
 use Velko\Core\Vessel\Burner as CoreBurner;
+use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Ladle as CoreLadle;
 use Velko\Core\Vessel\Pan as CorePan;
 
@@ -27,7 +34,7 @@ final class Station
         return new CoreBurner($burner->ring_cm, self::netPower($burner));
     }
 
-    /** @return non-empty-array<string, float> W by mark: as measured, or estimated from the rated power */
+    /** @return non-empty-array<int|string, float> W by mark: as measured, or estimated from the rated power */
     public static function netPower(Burner $burner): array
     {
         $net = [];
@@ -41,6 +48,19 @@ final class Station
     public static function netPowerAt(Burner $burner, BurnerSetting $setting): float
     {
         return $setting->net_w ?? round(CoreBurner::estimate($burner->fuel, $burner->rated_w, $setting->share));
+    }
+
+    public static function grain(Rice $rice): Grain
+    {
+        $grain = Variety::from($rice->variety)->grain();
+
+        return $grain->withWindow(new Window($rice->window_low ?? $grain->window->low, $rice->window_high ?? $grain->window->high));
+    }
+
+    /** What a dish asks of a pan. */
+    public static function fit(Dish $dish): Fit
+    {
+        return Family::from($dish->family)->fit(self::grain($dish->rice), $dish->looseness);
     }
 
     /** @return non-empty-list<CoreLadle> */

@@ -8,10 +8,9 @@ use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
 use Carbon\CarbonImmutable;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\RisottoPlanner;
+use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\ScaleCurve;
 use Velko\Core\Rice\Variety;
-use Velko\Core\Vessel\Choosing;
 
 /** A cook's ask, worked out and put on the kitchen's clock. */
 final readonly class WorkOut
@@ -32,7 +31,7 @@ final readonly class WorkOut
     {
         $request = PlanRequests::for($asked);
         $document = PlanRequestDocument::of($request);
-        $plan = RisottoPlanner::plan($document->ask());
+        $plan = Planner::plan($document->ask());
 
         return new self($asked, $now, $plan, $request, $document->assumed());
     }
@@ -48,6 +47,7 @@ final readonly class WorkOut
             'ask' => $asked->document,
             'dish' => [
                 'name' => $asked->dish->name,
+                'family' => $ask->family->value,
                 'rice' => Variety::from($asked->dish->rice->variety)->label(),
                 'stock' => $asked->dish->stock->name,
                 'finish' => $asked->dish->finish,
@@ -55,12 +55,13 @@ final readonly class WorkOut
                 'window_min' => [$ask->grain->window->low, $ask->grain->window->high],
             ],
             'pan' => ['name' => $asked->pan->name, 'base_cm' => $asked->pan->base_cm, 'rim_cm' => $asked->pan->rim_cm, 'height_cm' => $asked->pan->height_cm],
-            'burner' => ['name' => $asked->burner->name, 'marks' => KitchenDocument::marks($asked->burner), 'mark' => $this->plan->heat[0]->mark],
+            'burner' => ['name' => $asked->burner->name, 'ring_cm' => $asked->burner->ring_cm, 'marks' => KitchenDocument::marks($asked->burner), 'mark' => $this->plan->heat[0]->mark],
             'ladle_ml' => $ask->ladle->ml,
             'body' => $this->plan->body()->value,
             'clock' => $this->clock(),
             'why' => $this->why(),
             'offers' => $this->offers(),
+            'batches' => (new OtherPans($asked, $this->plan))->batches(),
             'plan' => PlanDocument::of($this->plan, $this->assumed),
         ];
     }
@@ -107,7 +108,8 @@ final readonly class WorkOut
         $offers = [];
         foreach ($this->plan->warnings as $warning) {
             $offer = match ($warning->code) {
-                'layer-too-deep', 'over-the-rim', 'ring-too-small' => $this->anotherPan(),
+                'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust' => (new OtherPans($this->asked, $this->plan))->offer(),
+                'too-wet', 'too-dry', 'burns' => $this->ourHeat(),
                 'does-not-simmer', 'never-done' => $this->anotherMark($this->plan->ask->burner->above($this->plan->heat[0]->mark)),
                 'goes-dry', 'doses-too-close' => $this->anotherMark($this->plan->ask->burner->below($this->plan->heat[0]->mark)),
                 default => null,
@@ -126,26 +128,9 @@ final readonly class WorkOut
     }
 
     /** @return array{label: string, change: array<string, mixed>}|null */
-    private function anotherPan(): ?array
+    private function ourHeat(): ?array
     {
-        $pans = $this->asked->kitchen->pans->keyBy('id');
-        $burners = $this->asked->kitchen->burners->keyBy('id');
-        $corePans = $pans->map(Station::pan(...))->all();
-        $coreBurners = $burners->map(Station::burner(...))->all();
-        $rice = $this->plan->rice();
-        $choice = Choosing::forRisotto($corePans, $coreBurners, $rice, RisottoPlanner::LAZY_BUBBLE)
-            ?? Choosing::largestForRisotto($corePans, $coreBurners, RisottoPlanner::LAZY_BUBBLE);
-        if ($choice === null || $choice === [$this->asked->pan->id, $this->asked->burner->id]) {
-            return null;
-        }
-        [$pan, $burner] = $choice;
-        $name = sprintf('%s on %s', $pans[$pan]->name ?? '', $burners[$burner]->name ?? '');
-        $change = ['pan_id' => $pan, 'burner_id' => $burner, 'heat' => null];
-        $covers = (int) floor(Choosing::mostRice($corePans[$pan]) / $this->plan->ask->gramsPerCover);
-
-        return $covers >= $this->asked->covers || $covers < 1
-            ? ['label' => $name, 'change' => $change]
-            : ['label' => "$covers of them in the $name", 'change' => [...$change, 'covers' => $covers]];
+        return $this->asked->heat === null ? null : ['label' => 'Let Velko choose the heat', 'change' => ['heat' => null]];
     }
 
     /** @return array{label: string, change: array<string, mixed>}|null */

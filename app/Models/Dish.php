@@ -19,12 +19,20 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $doses
  * @property string $stirring
  * @property bool $sealed
+ * @property string $toast
+ * @property bool $rinsed
+ * @property float $soak_min
  * @property float $finish_min
  * @property float $rest_min
  * @property bool $rest_covered
  * @property float $looseness
+ * @property 'none'|'gold'|'dark' $crust
+ * @property string $crust_school
  * @property float $minutes_to_table
  * @property string $finish
+ * @property float $butter_g_per_80_g
+ * @property bool $butter_salted
+ * @property float $cheese_g_per_80_g
  * @property Rice $rice
  * @property Stock $stock
  */
@@ -39,7 +47,8 @@ final class Dish extends Model
         return [
             'grams_main' => 'float', 'grams_starter' => 'float', 'wine_ml_per_80_g' => 'float',
             'sealed' => 'boolean', 'finish_min' => 'float', 'rest_min' => 'float', 'rest_covered' => 'boolean',
-            'looseness' => 'float', 'minutes_to_table' => 'float',
+            'looseness' => 'float', 'minutes_to_table' => 'float', 'rinsed' => 'boolean', 'soak_min' => 'float',
+            'butter_g_per_80_g' => 'float', 'butter_salted' => 'boolean', 'cheese_g_per_80_g' => 'float',
         ];
     }
 

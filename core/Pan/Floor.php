@@ -23,6 +23,11 @@ final readonly class Floor
 
     private const MOST_SPREAD = 12.0;
 
+    /** Where the middle and the rim are looked at, shares of the floor's radius. */
+    public const CENTRE = 0.06;
+
+    public const RIM = 0.94;
+
     /** A shifted pan is turned in so many steps a round, as the hours lie on a clock. */
     public const TURN_STEPS = 12;
 

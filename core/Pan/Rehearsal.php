@@ -7,71 +7,143 @@ namespace Velko\Core\Pan;
 use Velko\Core\Rice\Grain;
 
 /** What a pan does when these things happen to it. */
-final readonly class Rehearsal
+final class Rehearsal
 {
-    /** Rice and metal when the first liquid comes, °C, toasted in fat (common practice: "as hot as the stock"). */
-    public const TOASTED_C = 100.0;
+    private readonly Simulation $pan;
+
+    private readonly Track $track;
+
+    private readonly State $state;
+
+    private ?float $dryMinute = null;
+
+    private ?State $off = null;
+
+    private bool $covered = false;
+
+    /** Minutes at 100 °C of the topmost grains. */
+    private float $top;
+
+    /** Salt of what was beaten in, g. */
+    private float $beatenInSalt = 0.0;
+
+    /** @var list<list<Leg>> stretches of heat while the floor was dry, one list a dry spell */
+    private array $drySpells = [];
+
+    private bool $wasDry = false;
+
+    private function __construct(private readonly Setup $setup)
+    {
+        $this->pan = new Simulation($setup->grain, $setup->conditions, $setup->rice);
+        $this->track = new Track;
+        $this->pan->record($this->track);
+        $this->state = $this->pan->onTheRing($setup->toasted, $setup->soaked);
+        $this->top = $this->state->doneness;
+    }
 
     /**
-     * @param  float|null  $dryMinute  first minute with free liquid under 0.05 g per g rice, once anything was poured
-     * @param  State|null  $off  when it last came off the heat
-     */
-    private function __construct(
-        public Track $track,
-        public ?float $dryMinute,
-        public ?State $off,
-        public State $end,
-    ) {}
-
-    /**
-     * @param  float  $rice  g raw, > 0
-     * @param  bool  $sealed  toasted in fat
      * @param  list<Happening>  $happenings  in any order; those of one minute as they stand
      * @param  float  $until  min
      */
-    public static function of(Grain $grain, Conditions $conditions, float $rice, bool $sealed, array $happenings, float $until, float $saltShare = 0.0): self
+    public static function of(Setup $setup, array $happenings, float $until): Rehearsed
     {
         usort($happenings, static fn (Happening $a, Happening $b): int => $a->minute <=> $b->minute);
-        $pan = new Simulation($grain, $conditions, $rice);
-        $track = new Track;
-        $pan->record($track);
-        $state = $pan->start($sealed ? self::TOASTED_C : $conditions->room, $sealed);
-        $dryBelow = Simulation::DRY * $rice;
-        $dry = $off = null;
-
-        $runTo = static function (float $minute) use ($pan, $state, $dryBelow, &$dry): void {
-            if ($dry === null && $state->poured > 0 && $pan->run($state, 60 * $minute, $dryBelow) === Stop::Dry) {
-                $dry = $state->minute();
-            }
-            $pan->run($state, 60 * $minute);
-        };
+        $self = new self($setup);
         foreach ($happenings as $happening) {
             if ($happening->minute > $until) {
                 break;
             }
-            if ($happening->minute > 0 && $track->minute === []) {
-                $track->add($state);
+            if ($happening->minute > 0) {
+                $self->beginTrack();
             }
-            $runTo($happening->minute);
-            if ($happening->pour !== null) {
-                $pan->pour($state, $happening->pour, $happening->temperature ?? $conditions->room, $saltShare);
-            }
-            if ($happening->net !== null) {
-                $pan->heat($state, $happening->net);
-            }
-            if ($happening->lid !== null) {
-                $pan->cover($state, $happening->lid);
-            }
-            if ($happening->offCovered !== null) {
-                $pan->off($state, $happening->offCovered);
-                $off = clone $state;
-            }
+            $self->runTo(60 * $happening->minute);
+            $self->do($happening);
         }
-        if ($track->minute === []) {
-            $track->add($state);
-        }
-        $runTo($until);
+        $self->beginTrack();
+        $self->runTo(60 * $until);
 
-        return new self($track, $dry, $off, $state);
+        return $self->result();
+    }
+
+    private function beginTrack(): void
+    {
+        if ($this->track->minute === []) {
+            $this->track->add($this->state);
+        }
+    }
+
+    private function do(Happening $happening): void
+    {
+        $room = $this->setup->conditions->room;
+        if ($happening->pour !== null) {
+            $this->pan->pour($this->state, $happening->pour, $happening->temperature ?? $room, $happening->saltShare ?? $this->setup->saltShare);
+        }
+        if ($happening->lift !== null) {
+            $this->pan->liftOut($this->state, $happening->lift);
+        }
+        if ($happening->capacity !== null) {
+            $this->pan->beatIn($this->state, $happening->capacity, $happening->temperature ?? $room);
+            $this->beatenInSalt += $happening->salt;
+        }
+        if ($happening->net !== null) {
+            $this->pan->heat($this->state, $happening->net);
+        }
+        if ($happening->lid !== null) {
+            $this->pan->cover($this->state, $happening->lid);
+            $this->covered = $happening->lid;
+        }
+        if ($happening->offCovered !== null) {
+            $this->pan->off($this->state, $happening->offCovered);
+            $this->covered = $happening->offCovered;
+            $this->off = clone $this->state;
+        }
+    }
+
+    /** In stretches as long as the rows of the track, so that the top layer can be followed beside the loop. */
+    private function runTo(float $second): void
+    {
+        $rice = $this->setup->rice;
+        while ($this->state->second < $second - 1e-9) {
+            $next = min($second, (floor($this->state->second / Track::SPACING + 1e-9) + 1) * Track::SPACING);
+            $before = $this->state->doneness;
+            $gaps = Grain::gaps($rice, $this->state->drunk);
+            $underLiquid = $this->state->free >= $gaps;
+            if (! $this->wasDry && $this->state->poured > 0 && $this->pan->run($this->state, $next, Simulation::DRY * $rice) === Stop::Dry) {
+                $this->dryMinute ??= $this->state->minute();
+            }
+            $dryFrom = $this->state->second;
+            $this->pan->run($this->state, $next);
+            $this->noteFloor($this->state->second - $dryFrom);
+            $depth = $this->setup->pan->layer($rice, $this->state->drunk);
+            $this->top += ($this->state->doneness - $before) * TopLayer::pace($depth, $underLiquid, $this->covered);
+        }
+    }
+
+    /** @param  float  $seconds  since it fell dry, in this stretch */
+    private function noteFloor(float $seconds): void
+    {
+        $dry = $this->state->poured > 0 && $this->state->free <= Simulation::DRY * $this->setup->rice;
+        if ($dry && $seconds > 0 && $this->state->losing <= 0.0) {
+            $leg = new Leg($seconds, $this->state->net);
+            if ($this->wasDry && $this->drySpells !== []) {
+                $this->drySpells[count($this->drySpells) - 1][] = $leg;
+            } else {
+                $this->drySpells[] = [$leg];
+            }
+        }
+        $this->wasDry = $dry;
+    }
+
+    private function result(): Rehearsed
+    {
+        $crust = new Crust(Floor::of($this->setup->pan, $this->setup->ring), $this->setup->conditions->boiling);
+        $browning = fn (float $radius): float => $this->setup->scraped
+            ? 0.0
+            : array_sum(array_map(static fn (array $legs): float => $crust->after($legs, $radius), $this->drySpells));
+
+        return new Rehearsed(
+            $this->track, $this->dryMinute, $this->off, $this->state, $this->top,
+            $browning(Floor::CENTRE), $browning(Floor::RIM), $this->state->salt + $this->beatenInSalt,
+        );
     }
 }

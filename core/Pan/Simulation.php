@@ -20,6 +20,9 @@ final class Simulation
     /** Free liquid, g per g rice, under which a pan counts as dry. */
     public const DRY = 0.05;
 
+    /** Rice and metal when the first liquid comes, °C, toasted in fat (common practice: "as hot as the stock"). */
+    public const HOT_PAN_C = 100.0;
+
     /** Share of the steam that a lid or a cloth gives back (our estimate). */
     public const COVERED = 0.85;
 
@@ -63,6 +66,23 @@ final class Simulation
         $water = $this->grain->soaked($soaked);
 
         return new State($temperature, $sealed, $water, $this->grain->minutesToDrink($water));
+    }
+
+    /**
+     * The pan on its ring, hot from what was sweated in it: the rice toasted there, or put in as it comes, dry or soaked.
+     *
+     * @param  float|null  $toasted  °C that toasting in fat has brought the grain to; null: not toasted
+     * @param  float  $soaked  min in cold water before
+     */
+    public function onTheRing(?float $toasted, float $soaked = 0.0): State
+    {
+        if ($toasted !== null) {
+            return $this->start(min(self::HOT_PAN_C, $toasted), true, $soaked);
+        }
+        $metal = $this->conditions->metal;
+        $rice = $this->rice * (Grain::SPECIFIC_HEAT + Steam::SPECIFIC_HEAT * $this->grain->soaked($soaked));
+
+        return $this->start(($metal * self::HOT_PAN_C + $rice * $this->conditions->room) / ($metal + $rice), false, $soaked);
     }
 
     /** From here on, rows go into this track; null to stop. */

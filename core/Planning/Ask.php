@@ -17,6 +17,9 @@ use Velko\Core\Vessel\Pan;
 /** What a cook asks: this dish for so many, in this pan on this ring, at the table so long after the pass. */
 final readonly class Ask
 {
+    /** More than this is not one kitchen's pan any more. */
+    public const MOST_COVERS = 400;
+
     /**
      * @param  float  $gramsPerCover  raw rice
      * @param  float  $wine  mL

@@ -6,7 +6,6 @@ namespace Velko\Core\Planning;
 
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
-use Velko\Core\Pan\Rehearsal;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;
@@ -56,8 +55,7 @@ final class Cooking
     public function start(): State
     {
         $method = $this->ask->method;
-        $warm = $method->sealed ? min(Rehearsal::TOASTED_C, $method->toasting->grain()) : $this->ask->place->room;
-        $state = $this->simulation->start($warm, $method->sealed, $method->soak);
+        $state = $this->simulation->onTheRing($method->sealed ? $method->toasting->grain() : null, $method->soak);
         $this->simulation->heat($state, $this->netAt(0.0));
         foreach ($method->lid as $change) {
             if ($change->fromMinute <= 0) {

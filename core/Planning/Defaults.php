@@ -49,6 +49,9 @@ final class Defaults
     /** A dose to choose the ladle by, mL per g raw rice. */
     public const LADLE_PER_G = 0.30;
 
+    /** A whole pour to choose the ladle by, mL per g raw rice. */
+    public const POUR_PER_G = 3.5;
+
     /** Width of the side pot the stock is held in, and minutes it steams before the first liquid. */
     public const SIDE_POT_CM = 24.0;
 

@@ -15,12 +15,12 @@ final readonly class Burner
     /** Share of a burner's rated power that ends in the pan; from memory, common figures for open gas and induction. */
     private const EFFICIENCY = ['gas' => 0.40, 'induction' => 0.80];
 
-    /** @var non-empty-array<string, float> Net power by mark, W, weakest first. */
+    /** @var non-empty-array<int|string, float> Net power by mark, W, weakest first; PHP keeps a mark like "6" as a whole number. */
     public array $net;
 
     /**
      * @param  float  $ring  diameter, cm
-     * @param  non-empty-array<string, float>  $net  net power into boiling contents by mark, W
+     * @param  non-empty-array<int|string, float>  $net  net power into boiling contents by mark, W
      */
     public function __construct(public float $ring, array $net)
     {
@@ -48,6 +48,12 @@ final readonly class Burner
         return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net));
     }
 
+    /** @return non-empty-list<string> weakest first */
+    public function marks(): array
+    {
+        return array_map(strval(...), array_keys($this->net));
+    }
+
     public function has(string $mark): bool
     {
         return isset($this->net[$mark]);
@@ -62,12 +68,12 @@ final readonly class Burner
     /** The mark whose net power is nearest to the wish, by ratio. */
     public function nearest(float $watts): string
     {
-        $best = array_key_first($this->net);
+        $best = $this->marks()[0];
         $miss = INF;
         foreach ($this->net as $mark => $net) {
             $off = abs(log(max($net, 1.0) / $watts));
             if ($off < $miss) {
-                [$best, $miss] = [$mark, $off];
+                [$best, $miss] = [(string) $mark, $off];
             }
         }
 
@@ -77,7 +83,7 @@ final readonly class Burner
     /** The next stronger mark, or null at the strongest. */
     public function above(string $mark): ?string
     {
-        $marks = array_keys($this->net);
+        $marks = $this->marks();
         $at = array_search($mark, $marks, true);
 
         return $at === false ? null : ($marks[$at + 1] ?? null);
@@ -86,7 +92,7 @@ final readonly class Burner
     /** The next weaker mark, or null at the weakest. */
     public function below(string $mark): ?string
     {
-        $marks = array_keys($this->net);
+        $marks = $this->marks();
         $at = array_search($mark, $marks, true);
 
         return $at === false || $at === 0 ? null : $marks[$at - 1];

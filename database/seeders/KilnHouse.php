@@ -67,14 +67,31 @@ final class KilnHouse extends Seeder
         $carnaroli = $rice('carnaroli', 'carnaroli');
         $arborio = $rice('arborio', 'arborio');
         $nano = $rice('vialone nano', 'vialone-nano');
+        $bomba = $rice('bomba', 'bomba');
+        $round = $rice('round grain', 'round');
 
         $stock = static fn (string $name, float $salt): int => Stock::query()->create([...$in, 'name' => $name, 'salt_percent' => $salt, 'held_at_c' => 92])->id;
         $vegetable = $stock('vegetable stock', 0.55);
         $smoked = $stock('smoked trout stock', 0.5);
+        $duck = $stock('duck stock', 0.5);
+        $cuttlefish = $stock('cuttlefish stock', 0.5);
+        $fish = $stock('fish stock', 0.65);
+        $lamb = $stock('lamb stock', 0.65);
 
         $risotto = ['family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'stirring' => 'constant', 'sealed' => true, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'minutes_to_table' => 2];
-        Dish::query()->create([...$in, ...$risotto, 'name' => 'pea, lovage and lemon risotto', 'rice_id' => $carnaroli, 'stock_id' => $vegetable, 'wine_ml_per_80_g' => 25, 'doses' => 'ladle-by-ladle', 'looseness' => 0.85, 'finish' => 'cold butter, then hard cheese; pea purée, lovage, lemon']);
-        Dish::query()->create([...$in, ...$risotto, 'name' => 'radicchio and walnut risotto', 'rice_id' => $arborio, 'stock_id' => $vegetable, 'wine_ml_per_80_g' => 35, 'doses' => 'cooked-down', 'looseness' => 0.65, 'finish' => 'butter, blue cheese, toasted walnuts']);
-        Dish::query()->create([...$in, ...$risotto, 'name' => 'smoked trout and fennel risotto', 'rice_id' => $nano, 'stock_id' => $smoked, 'wine_ml_per_80_g' => 0, 'doses' => 'kept-covered', 'stirring' => 'now-and-then', 'looseness' => 1.0, 'finish' => 'cold butter, fennel tops, flaked trout']);
+        $pan = ['family' => 'pan-rice', 'rice_id' => $bomba, 'grams_main' => 55, 'grams_starter' => 35, 'doses' => 'one-pour', 'stirring' => 'never', 'sealed' => true, 'finish_min' => 0, 'rest_min' => 5, 'rest_covered' => true, 'looseness' => 0, 'minutes_to_table' => 2];
+        $soupy = ['family' => 'soupy-rice', 'rice_id' => $round, 'grams_main' => 70, 'grams_starter' => 40, 'doses' => 'one-pour', 'stirring' => 'now-and-then', 'finish_min' => 0, 'rest_min' => 0, 'rest_covered' => false, 'minutes_to_table' => 2];
+        foreach ([
+            [...$risotto, 'name' => 'pea, lovage and lemon risotto', 'rice_id' => $carnaroli, 'stock_id' => $vegetable, 'wine_ml_per_80_g' => 25, 'doses' => 'ladle-by-ladle', 'looseness' => 0.85, 'butter_g_per_80_g' => 15, 'cheese_g_per_80_g' => 15, 'finish' => 'cold butter, then hard cheese; pea purée, lovage, lemon'],
+            [...$risotto, 'name' => 'radicchio and walnut risotto', 'rice_id' => $arborio, 'stock_id' => $vegetable, 'wine_ml_per_80_g' => 35, 'doses' => 'cooked-down', 'looseness' => 0.65, 'butter_g_per_80_g' => 12, 'cheese_g_per_80_g' => 10, 'finish' => 'butter, blue cheese, toasted walnuts'],
+            [...$risotto, 'name' => 'smoked trout and fennel risotto', 'rice_id' => $nano, 'stock_id' => $smoked, 'wine_ml_per_80_g' => 0, 'doses' => 'kept-covered', 'stirring' => 'now-and-then', 'looseness' => 1.0, 'butter_g_per_80_g' => 18, 'finish' => 'cold butter, fennel tops, flaked trout'],
+            [...$pan, 'name' => 'cauliflower, almond and raisin pan rice', 'stock_id' => $vegetable, 'crust' => 'gold', 'finish' => 'fried almonds, parsley'],
+            [...$pan, 'name' => 'duck leg, turnip and white bean pan rice', 'stock_id' => $duck, 'crust' => 'dark', 'crust_school' => 'long-and-gentle', 'finish' => 'the duck back on top, skin up'],
+            [...$pan, 'name' => 'cuttlefish and green pepper pan rice', 'stock_id' => $cuttlefish, 'crust' => 'gold', 'finish' => 'lemon at the side'],
+            [...$soupy, 'name' => 'hake, leek and parsley soupy rice', 'stock_id' => $fish, 'sealed' => false, 'rinsed' => true, 'soak_min' => 18, 'looseness' => 3.0, 'finish' => 'hake in for the last three minutes, parsley'],
+            [...$soupy, 'name' => 'lamb neck, chickpea and mint soupy rice', 'stock_id' => $lamb, 'sealed' => true, 'toast' => 'quick', 'looseness' => 1.8, 'finish' => 'mint, a squeeze of lemon'],
+        ] as $dish) {
+            Dish::query()->create([...$in, ...$dish]);
+        }
     }
 }

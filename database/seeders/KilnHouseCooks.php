@@ -19,8 +19,12 @@ use Random\Randomizer;
 use Velko\Core\Live\Happened;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Touch;
-use Velko\Core\Planning\Ask;
+use Velko\Core\Pan\Browning;
+use Velko\Core\Pan\Leg;
 use Velko\Core\Planning\Looseness;
+use Velko\Core\Planning\PanRice\CrustMaking;
+use Velko\Core\Planning\PanRice\CrustResult;
+use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Rice\Bite;
 
@@ -40,22 +44,27 @@ final class KilnHouseCooks extends Seeder
      * @var list<array{int, string, string, int, string, string, string, string, string|null, string}>
      */
     private const COOKS = [
-        [13, '19:10', 'pea', 4, 'main', '28 sautoir', 'ring 2', 'Rice station', null, ''],
+        [13, '19:10', 'pea, lovage', 4, 'main', '28 sautoir', 'ring 2', 'Rice station', null, ''],
         [13, '20:05', 'radicchio', 6, 'main', '28 sautoir', 'ring 3', 'Rice station', null, 'last dose went quickly'],
-        [12, '19:30', 'pea', 8, 'starter', '28 sautoir', 'ring 2', 'Chef', null, ''],
+        [12, '19:30', 'pea, lovage', 8, 'starter', '28 sautoir', 'ring 2', 'Chef', null, ''],
         [11, '19:45', 'trout', 3, 'main', '24 sautoir', 'ring 1', 'Trainee', null, 'waited for the grains to show'],
-        [11, '20:30', 'pea', 6, 'main', '28 sautoir', 'ring 3', 'Trainee', 'scorched', 'Left on high while plating. Dry at minute 9, heart hard, started again. Lesson: one mark lower before turning round.'],
+        [11, '20:30', 'pea, lovage', 6, 'main', '28 sautoir', 'ring 3', 'Trainee', 'scorched', 'Left on high while plating. Dry at minute 9, heart hard, started again. Lesson: one mark lower before turning round.'],
         [9, '19:20', 'radicchio', 4, 'main', '28 sautoir', 'ring 2', 'Rice station', null, ''],
         [9, '20:15', 'trout', 5, 'main', '28 sautoir', 'ring 3', 'Rice station', null, ''],
-        [8, '19:00', 'pea', 12, 'starter', '28 sautoir', 'ring 4', 'Chef', null, 'ring 4 is lazier than it says'],
-        [6, '19:40', 'pea', 6, 'main', '28 sautoir', 'ring 2', 'Rice station', null, ''],
+        [8, '19:00', 'pea, lovage', 12, 'starter', '28 sautoir', 'ring 4', 'Chef', null, 'ring 4 is lazier than it says'],
+        [8, '20:10', 'cauliflower', 6, 'main', '42 wide pan', 'big ring', 'Rice station', null, ''],
+        [7, '19:30', 'hake', 8, 'main', '12 L stew pot', 'ring 4', 'Rice station', null, 'carried out the moment it was ready'],
+        [6, '19:40', 'pea, lovage', 6, 'main', '28 sautoir', 'ring 2', 'Rice station', null, ''],
         [6, '20:20', 'radicchio', 5, 'main', '28 sautoir', 'ring 3', 'Trainee', 'swimming', 'Two ladles too many at the end, held back for the sauce to go. Lesson: the last dose is weighed, not felt.'],
         [5, '19:15', 'trout', 4, 'main', '24 sautoir', 'ring 2', 'Chef', null, ''],
-        [4, '20:00', 'pea', 20, 'main', '36 rondeau', 'big ring', 'Rice station', null, 'party of twenty; far less stock a head'],
+        [5, '20:10', 'duck', 6, 'main', '42 wide pan', 'big ring', 'Chef', null, 'turned it down early: the big ring gives more than it says'],
+        [4, '20:00', 'pea, lovage', 20, 'main', '36 rondeau', 'big ring', 'Rice station', null, 'party of twenty; far less stock a head'],
+        [3, '19:45', 'lamb', 6, 'main', '12 L stew pot', 'ring 4', 'Trainee', null, ''],
+        [3, '20:30', 'cuttlefish', 10, 'main', '55 wide pan', 'big ring', 'Rice station', null, 'shifted and turned all round'],
         [2, '19:30', 'radicchio', 4, 'main', '28 sautoir', 'ring 2', 'Trainee', null, ''],
-        [2, '20:10', 'pea', 7, 'main', '28 sautoir', 'ring 3', 'Rice station', null, 'ring 3 runs hotter than it is marked'],
+        [2, '20:10', 'pea, lovage', 7, 'main', '28 sautoir', 'ring 3', 'Rice station', null, 'ring 3 runs hotter than it is marked'],
         [1, '19:40', 'trout', 6, 'main', '28 sautoir', 'ring 2', 'Rice station', null, ''],
-        [1, '20:25', 'pea', 2, 'main', '24 sautoir', 'ring 1', 'Chef', null, ''],
+        [1, '20:25', 'pea, lovage', 2, 'main', '24 sautoir', 'ring 1', 'Chef', null, ''],
     ];
 
     private Randomizer $hands;
@@ -116,7 +125,10 @@ final class KilnHouseCooks extends Seeder
             $this->keep($cook, $user, $touch, []);
         }
         [$looseness, $bite] = $trouble === 'scorched' ? [Looseness::Stands, Bite::HardHeart] : $this->judge($cook, $stages, $touches, $heat);
-        $this->keep($cook, $user, new Touch($this->uuid(), 'verdict', $end + 240000), ['looseness' => $looseness->value, 'bite' => $bite->value, 'note' => $note]);
+        $crust = $this->crust($cook, $heat);
+        $this->keep($cook, $user, new Touch($this->uuid(), 'verdict', $end + 240000), [
+            'looseness' => $looseness->value, 'bite' => $bite->value, 'note' => $note, ...($crust === null ? [] : ['crust' => $crust->value]),
+        ]);
     }
 
     /**
@@ -128,17 +140,25 @@ final class KilnHouseCooks extends Seeder
     private function judge(Cook $cook, array $stages, array $touches, float $trueHeat): array
     {
         $planned = PlanRequestDocument::of($cook->plan->request)->ask();
-        $real = new Ask(
-            $planned->covers, $planned->gramsPerCover, $planned->grain, $planned->pan,
-            $planned->burner->times($trueHeat),
-            $planned->ladle, $planned->method, $planned->stockTemperature, $planned->stockSaltPercent, $planned->wine,
-            $planned->looseness, $planned->minutesToTable, $planned->altitude, $planned->room,
-        );
+        $real = $planned->on($planned->burner->times($trueHeat));
         $atTable = Happened::of($real, CookDocument::heat($cook->plan->working['plan']['heat']), Replay::of($stages, $touches), 0)?->atTable;
 
         return $atTable === null
             ? [Looseness::Stands, Bite::HardHeart]
-            : [Looseness::nearest($atTable->free / $real->rice()), Bite::of($real->grain, $atTable->doneness, $atTable->drunk)];
+            : [Looseness::nearest($atTable->free / $real->rice(), $real->family), Bite::of($real->grain, $atTable->doneness, $atTable->drunk)];
+    }
+
+    /** The crust that the ring really makes of the plan's minutes; null where none is made. */
+    private function crust(Cook $cook, float $trueHeat): ?Browning
+    {
+        $planned = Planner::plan(PlanRequestDocument::of($cook->plan->request)->ask());
+        $legs = array_map(static fn (Leg $leg): Leg => new Leg($leg->seconds, $leg->net * $trueHeat, $leg->shift), $planned->crust?->plan->legs ?? []);
+        if ($legs === []) {
+            return null;
+        }
+        $rings = (new CrustMaking($planned->ask))->rings($legs, CrustResult::RINGS);
+
+        return Browning::of(max([0.0, ...array_map(static fn (array $ring): float => ($ring[0] + $ring[1]) / 2, $rings)]));
     }
 
     /** @param  array<string, string>  $verdict */

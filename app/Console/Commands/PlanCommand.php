@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
-use Velko\Core\Planning\RisottoPlanner;
+use Velko\Core\Planning\Planner;
 
 /** velko.plan-request/1 in, velko.plan/1 out. */
 final class PlanCommand extends EngineCommand
@@ -18,7 +18,7 @@ final class PlanCommand extends EngineCommand
     protected function answer(string $json): array
     {
         $request = PlanRequestDocument::read($json);
-        $plan = RisottoPlanner::plan($request->ask());
+        $plan = Planner::plan($request->ask());
 
         return PlanDocument::of($plan, $request->assumed());
     }

@@ -17,8 +17,8 @@ final class SimulateCommand extends EngineCommand
     protected function answer(string $json): array
     {
         $request = SimulationRequestDocument::read($json);
-        [$rehearsal, $grain] = $request->rehearse();
+        [$setup, $rehearsed] = $request->rehearse();
 
-        return SimulationDocument::of($rehearsal, $grain, $request->assumed());
+        return SimulationDocument::of($setup, $rehearsed, $request->assumed());
     }
 }

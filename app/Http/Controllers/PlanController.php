@@ -8,7 +8,7 @@ use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
 use App\Http\Requests\PlanRequest;
 use Illuminate\Http\JsonResponse;
-use Velko\Core\Planning\RisottoPlanner;
+use Velko\Core\Planning\Planner;
 
 /** The engine over HTTP: the same documents as `php artisan velko:plan`. */
 final class PlanController
@@ -17,6 +17,6 @@ final class PlanController
     {
         $document = PlanRequestDocument::of($request->document());
 
-        return new JsonResponse(PlanDocument::of(RisottoPlanner::plan($document->ask()), $document->assumed()));
+        return new JsonResponse(PlanDocument::of(Planner::plan($document->ask()), $document->assumed()));
     }
 }

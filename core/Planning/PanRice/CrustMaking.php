@@ -20,11 +20,6 @@ use Velko\Core\Vessel\Burner;
  */
 final class CrustMaking
 {
-    /** Where the middle and the rim are looked at, shares of the floor's radius. */
-    public const CENTRE = 0.06;
-
-    public const RIM = 0.94;
-
     /** Shifts tried, shares of the floor's radius. */
     private const SHIFTS = [0.25, 0.4, 0.55, 0.7, 0.8, 0.9];
 
@@ -32,7 +27,7 @@ final class CrustMaking
     private const TIPS = 6.0;
 
     /** Where else the floor is looked at; the middle can be made up for afterwards. */
-    private const WHILE_TURNING = [0.3, 0.5, 0.7, 0.82, self::RIM];
+    private const WHILE_TURNING = [0.3, 0.5, 0.7, 0.82, Floor::RIM];
 
     private const LOOKS = 14;
 
@@ -117,7 +112,7 @@ final class CrustMaking
         if ($wish <= 0) {
             return new CrustPlan($mark, [], true, 0.0, 0.0);
         }
-        $seconds = $this->until($wish, fn (float $s): float => $this->crust->after(self::cut($track, $s), self::CENTRE));
+        $seconds = $this->until($wish, fn (float $s): float => $this->crust->after(self::cut($track, $s), Floor::CENTRE));
 
         return $this->judged($mark, self::cut($track, $seconds));
     }
@@ -149,10 +144,10 @@ final class CrustMaking
     public function minutes(float $net): array
     {
         return [
-            'centre_gold' => $this->crust->minutes($net, self::CENTRE, Crust::GOLD),
-            'centre_burnt' => $this->crust->minutes($net, self::CENTRE, Crust::BURNT),
-            'rim_gold' => $this->crust->minutes($net, self::RIM, Crust::GOLD),
-            'rim_burnt' => $this->crust->minutes($net, self::RIM, Crust::BURNT),
+            'centre_gold' => $this->crust->minutes($net, Floor::CENTRE, Crust::GOLD),
+            'centre_burnt' => $this->crust->minutes($net, Floor::CENTRE, Crust::BURNT),
+            'rim_gold' => $this->crust->minutes($net, Floor::RIM, Crust::GOLD),
+            'rim_burnt' => $this->crust->minutes($net, Floor::RIM, Crust::BURNT),
         ];
     }
 
@@ -173,7 +168,7 @@ final class CrustMaking
     private function inTheMiddle(float $net): array
     {
         $wish = $this->ask->target->crust->browning();
-        $seconds = $this->until($wish, fn (float $s): float => $this->crust->after([new Leg($s, $net)], self::CENTRE));
+        $seconds = $this->until($wish, fn (float $s): float => $this->crust->after([new Leg($s, $net)], Floor::CENTRE));
 
         // Where not even the middle gets there, waiting does not help.
         return $seconds >= self::LONGEST ? [] : [new Leg(self::rounded($seconds), $net)];
@@ -188,7 +183,7 @@ final class CrustMaking
 
             return sqrt($palest * $darkest);
         })), $net, $shift);
-        $middle = self::rounded($this->until($wish, fn (float $s): float => $this->crust->after([$turning, new Leg($s, $net)], self::CENTRE)));
+        $middle = self::rounded($this->until($wish, fn (float $s): float => $this->crust->after([$turning, new Leg($s, $net)], Floor::CENTRE)));
 
         return $middle >= self::WORTH_A_MOVE ? [$turning, new Leg($middle, $net)] : [$turning];
     }
@@ -197,7 +192,7 @@ final class CrustMaking
     private function judged(string $mark, array $legs): CrustPlan
     {
         $wish = $this->ask->target->crust;
-        [$palest, $darkest] = $this->extremes($legs, [self::CENTRE, ...self::WHILE_TURNING], self::angles($legs));
+        [$palest, $darkest] = $this->extremes($legs, [Floor::CENTRE, ...self::WHILE_TURNING], self::angles($legs));
         $seconds = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $legs));
         $most = $this->ask->method->crust === CrustSchool::ShortAndHot ? self::LONGEST_SHORT : self::LONGEST;
         $even = $palest >= $wish->palest() && $darkest < Crust::BURNT && $seconds > 0 && $seconds < $most;
@@ -310,7 +305,7 @@ final class CrustMaking
     /** @return list<string> the school's mark first, then those next to it by their heat */
     private static function inOrderOfLiking(Burner $burner, string $school): array
     {
-        $marks = array_keys($burner->net);
+        $marks = $burner->marks();
         $off = static fn (string $mark): float => abs(log(max(1.0, $burner->net[$mark]) / max(1.0, $burner->net[$school])));
         usort($marks, static fn (string $a, string $b): int => $off($a) <=> $off($b));
 

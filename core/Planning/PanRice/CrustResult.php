@@ -12,10 +12,10 @@ final readonly class CrustResult
     /** Rings that the picture shows, from the middle to the rim. */
     public const RINGS = 8;
 
-    /** Browning of each ring at the end, its palest and its darkest part, minutes at 150 °C. @var list<array{float, float}> */
+    /** @var list<array{float, float}> browning of each ring at the end, its palest and its darkest part, minutes at 150 °C */
     public array $rings;
 
-    /** Minutes from dry by mark, the pan left in the middle. @var array<string, array{centre_gold: float|null, centre_burnt: float|null, rim_gold: float|null, rim_burnt: float|null}> */
+    /** @var array<int|string, array{centre_gold: float|null, centre_burnt: float|null, rim_gold: float|null, rim_burnt: float|null}> minutes from dry by mark, the pan left in the middle */
     public array $byMark;
 
     /** The ring that would colour this floor, cm, when the one at hand does not. */

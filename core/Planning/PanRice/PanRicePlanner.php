@@ -41,8 +41,11 @@ final class PanRicePlanner
 
     private const LONGEST_COOK = 5400.0;
 
-    /** Rounding the stock may change it by this share of the rice, g/g. */
+    /** Rounding the stock may change it by this share of the rice, g/g, */
     private const ROUNDING = 0.015;
+
+    /** and no finer than a jug is read, mL. */
+    private const READABLE = 5.0;
 
     /** For the first guess, min: the hot half and the gentle half. */
     private const HALF = 9.0;
@@ -139,7 +142,7 @@ final class PanRicePlanner
         $slope = 1 / (self::DRINKS_PER_MINUTE * $this->rice + self::GENTLE * $area / Steam::LATENT_HEAT * 60);
         $stock = Root::of($doneness, $this->wanted, $guess, $slope, 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
 
-        return Rounding::to($stock, Rounding::step(self::ROUNDING * $this->rice));
+        return Rounding::to($stock, max(self::READABLE, Rounding::step(self::ROUNDING * $this->rice)));
     }
 
     /**
@@ -150,12 +153,14 @@ final class PanRicePlanner
     private function trackFor(float $stock, string $hot, string $gentle): ?array
     {
         $burner = $this->ask->burner;
-        while (($allHot = $this->cook($stock, $hot, $hot, 0.0))['atTable']->doneness > $this->wanted) {
+        $allHot = $this->cook($stock, $hot, $hot, 0.0);
+        while ($allHot['atTable']->doneness > $this->wanted) {
             $stronger = $burner->above($hot);
             if ($stronger === null) {
                 return null;
             }
             $hot = $stronger;
+            $allHot = $this->cook($stock, $hot, $hot, 0.0);
         }
         while ($this->cook($stock, $hot, $gentle, 0.0)['atTable']->doneness < $this->wanted) {
             $weaker = $burner->below($gentle);
@@ -180,7 +185,7 @@ final class PanRicePlanner
      */
     private function asFarAsItGoes(float $stock): array
     {
-        $marks = array_keys($this->ask->burner->net);
+        $marks = $this->ask->burner->marks();
         $strongest = $marks[count($marks) - 1];
         $tooWet = $this->cook($stock, $strongest, $strongest, 0.0)['atTable']->doneness > $this->wanted;
 

@@ -77,12 +77,12 @@ final class SoupyRicePlanner
     {
         $wanted = $this->ask->grain->window->middle();
         $pull = $wanted - 0.8 * ($this->pan->toPass() + $this->ask->target->minutesToTable);
-        $stock = null;
+        $stock = $this->guess();
         $pulledAt = 0.0;
         for ($try = 0; $try < self::MOST_PULLS; $try++) {
             $stock = Root::of(
                 fn (float $volume): float => $this->loosenessWith($volume, $pull),
-                $this->ask->target->looseness, $stock ?? $this->guess(), 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE,
+                $this->ask->target->looseness, $stock, 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE,
             ) ?? 0.0;
             [$atTable, $pulledAt] = $this->cook($stock, $pull);
             $late = $atTable->doneness - $wanted;

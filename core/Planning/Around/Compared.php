@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning\Around;
+
+use Velko\Core\Planning\Plan;
+
+/** The same pan with one thing about it different, beside the pan as it was asked. */
+final readonly class Compared
+{
+    public function __construct(public string $what, public Plan $before, public Plan $after, public string $because) {}
+
+    /** mL more than as asked */
+    public function stockBy(): float
+    {
+        return $this->after->stock - $this->before->stock;
+    }
+
+    /** mL/g more than as asked */
+    public function ratioBy(): float
+    {
+        return $this->after->millilitresPerGram() - $this->before->millilitresPerGram();
+    }
+
+    /** min later than as asked */
+    public function pullBy(): float
+    {
+        return $this->after->pulled->minute() - $this->before->pulled->minute();
+    }
+}
