@@ -11,6 +11,8 @@ use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Pan;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Velko\Core\Vessel\Choosing;
 
 /** velko.ask/1 with its ids turned into the kitchen's own rows and its clock time into a moment. */
 final readonly class Asked
@@ -37,17 +39,18 @@ final readonly class Asked
     {
         $kitchen->withStation();
         $dish = $kitchen->dishes->firstWhere('id', $document['dish_id']);
-        $pan = $kitchen->pans->firstWhere('id', $document['pan_id']);
-        $burner = $kitchen->burners->firstWhere('id', $document['burner_id']);
+        $pans = self::oneOrAll($kitchen->pans, $document['pan_id']);
+        $burners = self::oneOrAll($kitchen->burners, $document['burner_id']);
         $faults = [];
-        foreach (['dish' => $dish, 'pan' => $pan, 'burner' => $burner] as $what => $row) {
-            if ($row === null) {
+        foreach (['dish' => $dish === null, 'pan' => $pans->isEmpty(), 'burner' => $burners->isEmpty()] as $what => $missing) {
+            if ($missing) {
                 $faults[] = new Fault("/{$what}_id", "there is no such $what in this kitchen");
             }
         }
-        if ($dish === null || $pan === null || $burner === null) {
-            throw new BadDocument($faults === [] ? [new Fault('', 'is incomplete')] : $faults);
+        if ($dish === null || $faults !== []) {
+            throw new BadDocument($faults);
         }
+        [$pan, $burner] = self::onTheRing($dish, $pans, $burners, self::whole($document['covers']) * self::grams($dish, self::words($document['portion'])));
         $heat = $document['heat'] ?? null;
         $marks = array_map(strval(...), array_keys(Station::netPower($burner)));
         if (is_string($heat) && ! in_array($heat, $marks, true)) {
@@ -59,6 +62,44 @@ final readonly class Asked
             self::whole($document['covers']), self::words($document['portion']), is_string($heat) ? $heat : null,
             self::moment(self::words($document['table_at']), $kitchen, $now),
         );
+    }
+
+    /** g raw a cover */
+    public static function grams(Dish $dish, string $portion): float
+    {
+        return $portion === 'starter' ? $dish->grams_starter : $dish->grams_main;
+    }
+
+    /**
+     * The pan and the ring asked for; where one was left to us, the smallest that serves, or else the one that takes most.
+     *
+     * @param  Collection<int, Pan>  $pans  at least one
+     * @param  Collection<int, Burner>  $burners  at least one
+     *
+     * @return array{Pan, Burner}
+     */
+    private static function onTheRing(Dish $dish, Collection $pans, Collection $burners, float $rice): array
+    {
+        $corePans = $pans->keyBy('id')->map(Station::pan(...))->all();
+        $coreBurners = $burners->keyBy('id')->map(Station::burner(...))->all();
+        $fit = Station::fit($dish);
+        [$pan, $burner] = Choosing::smallest($corePans, $coreBurners, $rice, $fit) ?? Choosing::largest($corePans, $coreBurners, $fit) ?? [null, null];
+        $found = [$pans->firstWhere('id', $pan) ?? $pans->first(), $burners->firstWhere('id', $burner) ?? $burners->first()];
+
+        /** @var array{Pan, Burner} */
+        return $found;
+    }
+
+    /**
+     * @template T of Pan|Burner
+     *
+     * @param  Collection<int, T>  $rows
+     *
+     * @return Collection<int, T> the row with this id, or all when it is left open
+     */
+    private static function oneOrAll(Collection $rows, mixed $id): Collection
+    {
+        return $id === null ? $rows : $rows->where('id', $id);
     }
 
     /** The moment nearest to now at which the kitchen's clock shows this time. */

@@ -12,7 +12,6 @@ use App\Models\Ladle;
 use App\Models\Pan;
 use Carbon\CarbonImmutable;
 use Velko\Core\Rice\Variety;
-use Velko\Core\Vessel\Choosing;
 use Velko\Core\Water\Atmosphere;
 use Velko\Core\Water\Steam;
 
@@ -52,7 +51,7 @@ final class KitchenDocument
     }
 
     /**
-     * The ask to begin with: a table of six in half an hour, in the smallest pan that holds it.
+     * The ask to begin with: a table of six in half an hour, pan and ring left to Velko.
      *
      * @return array<string, mixed>|null velko.ask/1; null while the kitchen lacks a dish, a pan or a ring
      */
@@ -62,20 +61,13 @@ final class KitchenDocument
         if ($dish === null || $kitchen->pans->isEmpty() || $kitchen->burners->isEmpty()) {
             return null;
         }
-        [$pan, $burner] = Choosing::smallest(
-            $kitchen->pans->keyBy('id')->map(Station::pan(...))->all(),
-            $kitchen->burners->keyBy('id')->map(Station::burner(...))->all(),
-            self::COVERS_TO_BEGIN * $dish->grams_main,
-            Station::fit($dish),
-        ) ?? [$kitchen->pans->first()->id, $kitchen->burners->first()->id];
-
         return [
             'format' => 'velko.ask/1',
             'dish_id' => $dish->id,
             'covers' => self::COVERS_TO_BEGIN,
             'portion' => 'main',
-            'pan_id' => $pan,
-            'burner_id' => $burner,
+            'pan_id' => null,
+            'burner_id' => null,
             'table_at' => $now->setTimezone($kitchen->timezone)->addMinutes(self::MINUTES_TO_BEGIN)->ceilMinutes(5)->format('H:i'),
             'heat' => null,
         ];

@@ -16,7 +16,7 @@ final class PlanRequests
     public static function for(Asked $asked): array
     {
         $dish = $asked->dish;
-        $grams = $asked->portion === 'starter' ? $dish->grams_starter : $dish->grams_main;
+        $grams = Asked::grams($dish, $asked->portion);
         $rice = $asked->covers * $grams;
         $window = Station::grain($dish->rice)->window;
         $net = Station::netPower($asked->burner);

@@ -103,7 +103,7 @@ final class Rehearsal
     private function runTo(float $second): void
     {
         $rice = $this->setup->rice;
-        while ($this->state->second < $second - 1e-9) {
+        while ($this->state->second < $second - Simulation::STEP_S / 2) {
             $next = min($second, (floor($this->state->second / Track::SPACING + 1e-9) + 1) * Track::SPACING);
             $before = $this->state->doneness;
             $gaps = Grain::gaps($rice, $this->state->drunk);

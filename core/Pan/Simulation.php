@@ -32,7 +32,7 @@ final class Simulation
     private const LOSS_OPEN = 30.0;
 
     /** s */
-    private const STEP_S = 1.0;
+    public const STEP_S = 1.0;
 
     private float $step;
 

@@ -12,6 +12,9 @@ final class Rounding
     /** Steps a jug or a scale can be read to, mL or g, widest first. */
     private const MEASURABLE = [100.0, 50.0, 25.0, 10.0, 5.0, 2.0, 1.0];
 
+    /** No jug and no ladle on a station is read finer than this, mL. */
+    public const JUG = 5.0;
+
     /** At most this many decimals, none that are zero: "1.5", "180". */
     public static function plain(float $value, int $decimals): string
     {

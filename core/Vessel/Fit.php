@@ -10,6 +10,12 @@ final readonly class Fit
     /** What rice has drunk when it is done in its sauce, g per g raw. */
     private const DRUNK = 1.55;
 
+    /** On top of the looseness wanted, a stew boils off about so much on the way, g per g raw. */
+    private const STEW_EXTRA = 0.6;
+
+    /** A pan rice drinks so much of what it would in ample liquid, since it ends dry (tests/Core/Planning). */
+    private const OF_AMPLE = 0.93;
+
     /** A pan rice boils off about so much on top of what it drinks, g per g raw, most of it in the pan at the pour. */
     private const PAN_RICE_EXTRA = 1.8;
 
@@ -25,29 +31,30 @@ final readonly class Fit
      * @param  float  $drunk  g per g raw rice when done
      * @param  float  $liquid  the most that lies around the rice as it swells, g per g raw
      * @param  float  $heat  net power over the floor that the strongest mark must reach, W/m²
-     * @param  bool|null  $flat  wide with a low rim, or deep; null: either will do
+     * @param  non-empty-list<Shape>  $shapes  that are made for it
      */
     private function __construct(
         public ?float $layer,
         public float $drunk,
         public float $liquid,
         public float $heat,
-        public ?bool $flat,
+        public array $shapes,
     ) {}
 
     public static function stirred(float $looseness): self
     {
-        return new self(Pan::RISOTTO_LAYER_MM, self::DRUNK, max(1.1, $looseness), self::LAZY_BUBBLE, null);
+        return new self(Pan::RISOTTO_LAYER_MM, self::DRUNK, max(1.1, $looseness), self::LAZY_BUBBLE, [Shape::Broad]);
     }
 
-    public static function thinLayer(float $drunk): self
+    /** @param  float  $ample  g per g raw rice that it would drink in ample liquid */
+    public static function thinLayer(float $ample): self
     {
-        return new self(Pan::PAN_RICE_LAYER_MM, $drunk, self::PAN_RICE_EXTRA, self::HOT, true);
+        return new self(Pan::PAN_RICE_LAYER_MM, self::OF_AMPLE * $ample, self::PAN_RICE_EXTRA, self::HOT, [Shape::Flat]);
     }
 
     public static function pot(float $looseness): self
     {
-        return new self(null, self::DRUNK, $looseness + 0.5, self::SIMMER, false);
+        return new self(null, self::DRUNK, $looseness + self::STEW_EXTRA, self::SIMMER, [Shape::Broad, Shape::Deep]);
     }
 
     /** Raw rice for which a pan is just deep and just roomy enough, g. */
@@ -58,9 +65,9 @@ final readonly class Fit
         return $this->layer === null ? $byRim : min($byRim, $pan->riceForLayer($this->layer, $this->drunk));
     }
 
-    /** Whether a pan has the shape for it: a pan rice wants a wide low one, a stew a deep one. */
+    /** Whether a pan has the shape for it. */
     public function suits(Pan $pan): bool
     {
-        return $this->flat === null || $pan->isFlat() === $this->flat;
+        return in_array(Shape::of($pan), $this->shapes, true);
     }
 }

@@ -32,9 +32,6 @@ final readonly class Pan
     /** A pan rice deeper than this cooks unevenly, mm (common practice, no single source). */
     public const PAN_RICE_LAYER_MM = 12.0;
 
-    /** A pan is flat when its wall is lower than this share of its base. */
-    private const FLAT = 0.2;
-
     /**
      * @param  float  $base  diameter of the flat floor, cm, 10 to 150
      * @param  float  $rim  diameter at the rim, cm, not less than the base, to 150
@@ -53,12 +50,6 @@ final readonly class Pan
         self::check('the rim diameter', $rim, $base, self::MAX_DIAMETER_CM, 'cm');
         self::check('the height', $height, self::MIN_HEIGHT_CM, self::MAX_HEIGHT_CM, 'cm');
         self::check('the heat capacity of the metal', $metal, 0, self::MAX_METAL, 'J/K');
-    }
-
-    /** Wide and low, as for a pan rice. */
-    public function isFlat(): bool
-    {
-        return $this->height < self::FLAT * $this->base;
     }
 
     /** Area of the floor, m². */

@@ -65,8 +65,14 @@ export interface Ask {
   dish_id: number;
   covers: number;
   portion: 'main' | 'starter';
-  pan_id: number;
-  burner_id: number;
+  /**
+   * null lets Velko choose the smallest pan that takes the covers
+   */
+  pan_id: number | null;
+  /**
+   * null lets Velko choose the smallest ring that serves the pan
+   */
+  burner_id: number | null;
   /**
    * 24-hour clock in the kitchen's time zone, HH:MM
    */
@@ -1018,6 +1024,12 @@ export interface SimulationRequest {
   };
   method?: {
     sealed?: boolean;
+    toast?: 'quick' | 'medium' | 'slow';
+    /**
+     * min
+     */
+    soak_min?: number;
+    stirring?: 'constant' | 'now-and-then' | 'never';
   };
   /**
    * @maxItems 500
@@ -1039,6 +1051,32 @@ export interface SimulationRequest {
     lid?: boolean;
     off?: true;
     covered?: boolean;
+    /**
+     * g per 100 g of what is poured; the stock's when left out
+     */
+    salt_percent?: number;
+    /**
+     * mL of free liquid lifted out
+     */
+    lift_ml?: number;
+    /**
+     * butter and cheese, beaten in off the heat
+     */
+    beat_in?: {
+      /**
+       * g
+       */
+      butter_g?: number;
+      /**
+       * g
+       */
+      cheese_g?: number;
+      butter_salted?: boolean;
+      /**
+       * °C
+       */
+      butter_temperature_c?: number;
+    };
   }[];
   /**
    * min of the cook
@@ -1086,6 +1124,35 @@ export interface Simulation {
    */
   assumed: {
     [k: string]: unknown | undefined;
+  };
+  /**
+   * what a cook sees, smells and bites, and the summary does not say
+   */
+  signs: {
+    /**
+     * of the topmost grains, if nobody stirs
+     */
+    top_bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+    /**
+     * what the heart has drunk, against what it must have at the low end of its window
+     */
+    heart_percent: number;
+    /**
+     * browning in the middle of the floor, min at 150 °C: gold 1, dark 2, burnt 3
+     */
+    floor_centre: number;
+    /**
+     * likewise at the rim, the pan left in the middle of the ring
+     */
+    floor_rim: number;
+    /**
+     * the darkest part of the floor
+     */
+    floor: 'pale' | 'gold' | 'dark' | 'burnt';
+    /**
+     * of all that is in the pan
+     */
+    salt_percent: number;
   };
 }
 /**

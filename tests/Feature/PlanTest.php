@@ -42,12 +42,19 @@ dataset('bad requests', [
     'heat out of order' => [['method/heat' => [['from_min' => 5, 'setting' => 'low'], ['from_min' => 5, 'setting' => 'high']]], '/method/heat/1/from_min', 'later'],
     'one pour for a risotto' => [['method/doses' => 'one-pour'], '/method/doses', 'ladle-by-ladle'],
     'a crust on a risotto' => [['target/crust' => 'gold'], '/target/crust', 'none'],
-    'rinsed risotto rice' => [['method/rinsed' => true], '/method/rinsed', 'false'],
     'a burner without marks' => [['burner/net_w' => new stdClass], '/burner/net_w', 'from 1 to 20 fields'],
     'a wrong format' => [['format' => 'velko.plan-request/2'], '/format', 'velko.plan-request/1'],
     'truth for a number' => [['wine_ml' => true], '/wine_ml', 'from 0 to 20000'],
     'a list for an object' => [['pan' => []], '/pan', 'must be an object'],
-    'a family not cooked yet' => [['family' => 'pan-rice'], '/family', 'risotto'],
+    'a family nobody cooks' => [['family' => 'pilaf'], '/family', 'must be one of risotto, pan-rice, soupy-rice'],
+    'stages for a pan rice' => [['family' => 'pan-rice', 'method/doses' => 'ladle-by-ladle'], '/method/doses', 'one-pour'],
+    'a sauce on a pan rice' => [['family' => 'pan-rice', 'target/looseness' => 0.5], '/target/looseness', 'must be 0 for a pan rice'],
+    'a crust on a soupy rice' => [['family' => 'soupy-rice', 'target/crust' => 'dark'], '/target/crust', 'must be none for a soupy rice'],
+    'settled stock for a risotto' => [['stock/volume_ml' => 900], '/stock/volume_ml', 'for a pan rice only'],
+    'a school of crust nobody knows' => [['family' => 'pan-rice', 'method/crust' => 'blowtorch'], '/method/crust', 'must be one of short-and-hot, long-and-gentle'],
+    'the lid off before it is on' => [['method/lid' => [['from_min' => 9, 'on' => true], ['from_min' => 3, 'on' => false]]], '/method/lid/1/from_min', 'must be later than the one before, 9'],
+    'a pound of butter a cover' => [['finish/butter_g_per_cover' => 454], '/finish/butter_g_per_cover', 'from 0 to 100'],
+    'a night of soaking' => [['method/soak_min' => 1000], '/method/soak_min', 'must be a number from 0 to'],
 ]);
 
 it('answers a request with a plan that keeps its contract, on the console', function (): void {
@@ -74,14 +81,17 @@ it('takes every field the contract knows', function (): void {
         'kitchen' => ['altitude_m' => 800, 'room_c' => 28],
         'pan' => ['base_diameter_cm' => 30, 'rim_diameter_cm' => 32, 'height_cm' => 9, 'metal_j_per_k' => 1500],
         'burner' => ['ring_diameter_cm' => 18, 'net_w' => ['1' => 300, '2' => 900, '3' => 1500]],
-        'stock' => ['temperature_c' => 95, 'salt_percent' => 0.4], 'wine_ml' => 80, 'ladle_ml' => 120,
-        'method' => ['doses' => 'kept-covered', 'stirring' => 'now-and-then', 'heat' => [['from_min' => -3, 'setting' => '2'], ['from_min' => 8, 'setting' => '1']], 'sealed' => true, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 2, 'rest_min' => 1, 'rest_covered' => true],
+        'stock' => ['temperature_c' => 95, 'salt_percent' => 0.4, 'pot_diameter_cm' => 20, 'held_min' => 10],
+        'finish' => ['butter_g_per_cover' => 15, 'cheese_g_per_cover' => 10, 'butter_salted' => true, 'butter_temperature_c' => -18], 'wine_ml' => 80, 'ladle_ml' => 120,
+        'method' => ['doses' => 'kept-covered', 'stirring' => 'now-and-then', 'heat' => [['from_min' => -3, 'setting' => '2'], ['from_min' => 8, 'setting' => '1']], 'sealed' => true, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 2, 'rest_min' => 1, 'rest_covered' => true,
+            'toast' => 'slow', 'lid' => [['from_min' => 12, 'on' => true], ['from_min' => 14, 'on' => false]], 'crust' => 'long-and-gentle'],
         'target' => ['looseness' => 0.65, 'minutes_to_table' => 1, 'crust' => 'none'],
     ])->assertOk();
     Station::keeps('plan', $answer->getContent());
     expect($answer->json('assumed'))->toBe([])
         ->and($answer->json('heat.1'))->toEqual(['from_min' => 8, 'setting' => '1', 'net_w' => 300])
-        ->and(collect($answer->json('stages'))->where('kind', 'heat'))->toHaveCount(1);
+        ->and(collect($answer->json('stages'))->where('kind', 'heat'))->toHaveCount(1)
+        ->and(collect($answer->json('stages'))->where('kind', 'lid'))->toHaveCount(2);
 });
 
 it('refuses what cannot be used, with path and range, as problem details', function (array $set, string $pointer, string $says): void {
@@ -126,7 +136,7 @@ it('never breaks, whatever is sent', function (): void {
     mt_srand(7);
     $cook = User::factory()->create();
     $odd = [null, true, -1, 0, 1e308, '', 'x', [], [[]], new stdClass, "\u{0}", str_repeat('9', 3000), 1.5, ['a' => 1]];
-    $paths = ['covers', 'family', 'rice', 'rice/variety', 'rice/window_min', 'pan', 'pan/height_cm', 'burner/net_w', 'burner/net_w/on', 'method/heat', 'method/heat/0/setting', 'method/doses', 'target/looseness', 'kitchen/altitude_m', 'wine_ml', 'ladle_ml', 'stock/salt_percent', 'y/z'];
+    $paths = ['covers', 'family', 'rice', 'rice/variety', 'rice/window_min', 'pan', 'pan/height_cm', 'burner/net_w', 'burner/net_w/on', 'method/heat', 'method/heat/0/setting', 'method/doses', 'method/lid', 'method/crust', 'finish', 'finish/cheese_g_per_cover', 'stock/volume_ml', 'target/crust', 'target/looseness', 'kitchen/altitude_m', 'wine_ml', 'ladle_ml', 'stock/salt_percent', 'y/z'];
     for ($i = 0; $i < 300; $i++) {
         $set = [];
         for ($n = mt_rand(1, 3); $n > 0; $n--) {

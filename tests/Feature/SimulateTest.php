@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 use Tests\Feature\Station;
+use Velko\Core\Method\Family;
 use Velko\Core\Planning\Looseness;
 
 /** @return array{int, string, string} exit code, stdout, stderr of velko:simulate fed with this */
@@ -94,8 +95,8 @@ describe('what goes wrong', function (): void {
         $cook = [['at_min' => 0, 'pour_ml' => 1090], ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 16, 'off' => true]];
         $soon = summary(events: $cook, until_min: 18)['end'];
         $late = summary(events: $cook, until_min: 26)['end'];
-        expect(Looseness::nearest($soon['free_g'] / 320))->toBe(Looseness::Wave)
-            ->and(Looseness::nearest($late['free_g'] / 320))->toBe(Looseness::SlowSlump)
+        expect(Looseness::nearest($soon['free_g'] / 320, Family::Risotto))->toBe(Looseness::Wave)
+            ->and(Looseness::nearest($late['free_g'] / 320, Family::Risotto))->toBe(Looseness::SlowSlump)
             ->and($late['bite'])->toBe('soft');
     });
 
@@ -113,8 +114,8 @@ it('refuses what cannot be played, with path and range', function (array $with, 
 })->with([
     'an event after the end' => [['events' => [['at_min' => 30, 'pour_ml' => 100]]], '/events/0/at_min: must be a number from 0 to 20 (until_min)'],
     'an event before the rice' => [['events' => [['at_min' => -1, 'pour_ml' => 100]]], '/events/0/at_min: must be a number from 0 to 240 (min of the cook)'],
-    'an event that says nothing' => [['events' => [['at_min' => 1]]], '/events/0: must say exactly one of pour_ml, setting, lid, off'],
-    'an event that says two things' => [['events' => [['at_min' => 1, 'lid' => true, 'off' => true]]], '/events/0: must say exactly one of pour_ml, setting, lid, off'],
+    'an event that says nothing' => [['events' => [['at_min' => 1]]], '/events/0: must say exactly one of pour_ml, setting, lid, off, lift_ml, beat_in'],
+    'an event that says two things' => [['events' => [['at_min' => 1, 'lid' => true, 'off' => true]]], '/events/0: must say exactly one of pour_ml, setting, lid, off, lift_ml, beat_in'],
     'a cloth without taking it off' => [['events' => [['at_min' => 1, 'lid' => true, 'covered' => true]]], '/events/0/covered: does not go with lid'],
     'a mark the knob does not have' => [['events' => [['at_min' => 1, 'setting' => '11']]], '/events/0/setting: must be one of the marks in /burner/net_w: low, medium-low, medium, medium-high, high'],
     'a night' => [['until_min' => 600], '/until_min: must be a number from 0 to 240 (min of the cook)'],

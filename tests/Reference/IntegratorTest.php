@@ -15,7 +15,7 @@ use Velko\Core\Planning\Ask;
  */
 function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float $net, float $seconds, bool $boiling): array
 {
-    $conditions = Conditions::at($ask->altitude, $ask->room, $ask->pan);
+    $conditions = Conditions::at($ask->place->altitude, $ask->place->room, $ask->pan);
     $rice = $ask->rice();
     $pan = new Simulation($ask->grain, $conditions, $rice);
     $state = $pan->start($boiling ? $conditions->boiling : $start, $ask->method->sealed);
@@ -23,7 +23,7 @@ function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float 
     $pan->heat($state, $net);
     $case = [
         'rice' => $rice, 'rate' => $ask->grain->rate, 'most' => $ask->grain->hot, 'sealed' => $ask->method->sealed,
-        'area' => $conditions->area, 'metal' => $conditions->metal, 'room' => $ask->room, 'net' => $net, 'boiling' => $boiling,
+        'area' => $conditions->area, 'metal' => $conditions->metal, 'room' => $ask->place->room, 'net' => $net, 'boiling' => $boiling,
         'state' => [$state->free, $state->drunk, $state->temperature, $state->doneness, $state->boiledOff], 'seconds' => $seconds,
     ];
     $pan->run($state, $seconds);

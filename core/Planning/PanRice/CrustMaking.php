@@ -29,6 +29,9 @@ final class CrustMaking
     /** Where else the floor is looked at; the middle can be made up for afterwards. */
     private const WHILE_TURNING = [0.3, 0.5, 0.7, 0.82, Floor::RIM];
 
+    /** Settings tried: the school's and those next to it by their heat. */
+    private const MARKS_TRIED = 3;
+
     private const LOOKS = 14;
 
     /** Close enough, s, and in browning as a share of it. */
@@ -67,11 +70,11 @@ final class CrustMaking
     public function plan(): CrustPlan
     {
         $burner = $this->ask->burner;
-        $school = $burner->nearest($this->ask->method->crust->heat() * $this->ask->pan->baseArea());
+        $school = $this->school();
         if ($this->ask->target->crust->browning() <= 0) {
             return new CrustPlan($school, [], true, 0.0, 0.0);
         }
-        foreach (self::inOrderOfLiking($burner, $school) as $mark) {
+        foreach (array_slice(self::inOrderOfLiking($burner, $school), 0, self::MARKS_TRIED) as $mark) {
             $plan = $this->on($mark, $burner->net[$mark]);
             if ($plan->even) {
                 return $plan;
@@ -79,6 +82,12 @@ final class CrustMaking
         }
 
         return $this->judged($school, $this->inTheMiddle($burner->net[$school]));
+    }
+
+    /** The setting that the school looks for. */
+    private function school(): string
+    {
+        return $this->ask->burner->nearest($this->ask->method->crust->heat() * $this->ask->pan->baseArea());
     }
 
     /** The crust on one setting. */
@@ -89,10 +98,14 @@ final class CrustMaking
             return $best;
         }
         foreach (self::SHIFTS as $share) {
-            if ($share * $this->floor->radius > $this->ask->burner->ring / 2 + self::TIPS) {
+            $shift = $share * $this->floor->radius;
+            if ($shift > $this->ask->burner->ring / 2 + self::TIPS) {
                 break;
             }
-            $plan = $this->judged($mark, $this->shifted($net, $share * $this->floor->radius));
+            if ($shift + $this->ask->burner->ring / 2 + 2 * $this->floor->spread < $this->floor->radius) {
+                continue; // the rim would stay cold
+            }
+            $plan = $this->judged($mark, $this->shifted($net, $shift));
             if (self::evenness($plan) > self::evenness($best)) {
                 $best = $plan;
             }
@@ -156,7 +169,9 @@ final class CrustMaking
     {
         $burner = $this->ask->burner;
         for ($ring = ceil($burner->ring + self::RING_STEP); $ring <= $this->ask->pan->rim; $ring += self::RING_STEP) {
-            if ((new self($this->ask->on(new Burner($ring, $burner->net))))->plan()->even) {
+            $making = new self($this->ask->on(new Burner($ring, $burner->net)));
+            $school = $making->school();
+            if ($making->on($school, $burner->net[$school])->even) {
                 return $ring;
             }
         }

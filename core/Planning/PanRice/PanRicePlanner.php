@@ -32,6 +32,12 @@ final class PanRicePlanner
     /** The gentle half, W/m² of floor (our estimate). */
     private const GENTLE = 7500.0;
 
+    /** On a weaker setting than this it no longer boils right out to the rim, W/m² (our estimate). */
+    private const BOILS_TO_THE_RIM = 12000.0;
+
+    /** The grains should show by then, s (common practice: about minute 8 to 10). */
+    private const GRAINS_SHOW_BY = 660.0;
+
     private const DONENESS_TOLERANCE = 0.03;
 
     /** Rice that is so far past the middle of its window is not waited with for the pan to dry, min. */
@@ -41,11 +47,8 @@ final class PanRicePlanner
 
     private const LONGEST_COOK = 5400.0;
 
-    /** Rounding the stock may change it by this share of the rice, g/g, */
+    /** Rounding the stock may change it by this share of the rice, g/g. */
     private const ROUNDING = 0.015;
-
-    /** and no finer than a jug is read, mL. */
-    private const READABLE = 5.0;
 
     /** For the first guess, min: the hot half and the gentle half. */
     private const HALF = 9.0;
@@ -99,16 +102,17 @@ final class PanRicePlanner
     }
 
     /**
-     * The settings a cook would choose; weaker ones where so much would boil off that the pour does not fit the pan.
+     * The settings a cook would choose; weaker ones where so much would boil off that the pour does not fit the pan, or
+     * that the grains show too late.
      *
      * @return array{string, string, float} hot, gentle, mL
      */
     private function settingsAndStock(string $hot, string $gentle): array
     {
         $stock = $this->stockFor($hot, $gentle);
-        while (Pan::volumeAtPour($this->rice, $stock) > $this->ask->pan->workingVolume()) {
+        while (Pan::volumeAtPour($this->rice, $stock) > $this->ask->pan->workingVolume() || $this->cook($stock, $hot, $gentle, null)['turnedAt'] > self::GRAINS_SHOW_BY) {
             $weaker = $this->ask->burner->below($hot);
-            if ($weaker === null || $weaker === $gentle) {
+            if ($weaker === null || $weaker === $gentle || $this->ask->burner->net[$weaker] < self::BOILS_TO_THE_RIM * $this->ask->pan->baseArea()) {
                 break;
             }
             $less = $this->stockFor($weaker, $gentle);
@@ -142,7 +146,7 @@ final class PanRicePlanner
         $slope = 1 / (self::DRINKS_PER_MINUTE * $this->rice + self::GENTLE * $area / Steam::LATENT_HEAT * 60);
         $stock = Root::of($doneness, $this->wanted, $guess, $slope, 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
 
-        return Rounding::to($stock, max(self::READABLE, Rounding::step(self::ROUNDING * $this->rice)));
+        return Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
     }
 
     /**

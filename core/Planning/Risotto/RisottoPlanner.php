@@ -8,6 +8,7 @@ use Velko\Core\Method\DoseSchool;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
 use Velko\Core\Method\Schools;
+use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
@@ -45,6 +46,9 @@ final class RisottoPlanner
 
     /** Free liquid, g per g rice, with which nothing cooks on. */
     private const BONE_DRY = 0.004;
+
+    /** Nobody waits with a dose for longer than until the pan is about to be dry, g/g. */
+    private const NEARLY_DRY = 1.2 * Simulation::DRY;
 
     /** How far a last dose that is too small to finish the rice counts as below the target, g/g per minute missing. */
     private const DRY_COSTS_PER_MINUTE = 0.1;
@@ -87,7 +91,7 @@ final class RisottoPlanner
         $doses = $this->dosesUntil($wanted);
         [$given, $last, $pullAt] = $this->lastDoseAndPull($doses, $wanted);
 
-        $last = Rounding::to($last, Rounding::step(self::ROUNDING * $this->rice));
+        $last = Rounding::to($last, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
         if ($last <= 0.0 && count($given) > 1) {
             // What is left to add is too little to measure: the dose before is the last, as the school gave it.
             $given = [$given[0], ...array_slice($given, 1, -1)];
@@ -198,7 +202,7 @@ final class RisottoPlanner
     {
         $state = clone $after->before;
         $this->pan->pourStock($state, $after->volume);
-        $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $doneness);
+        $this->pan->runTo($state, self::LONGEST_COOK, self::NEARLY_DRY * $this->rice, $doneness);
 
         return new Dose($state->second, 0.0, $state);
     }

@@ -91,7 +91,7 @@ final class SoupyRicePlanner
             }
             $pull = max(0.5, $pull - $late);
         }
-        $stock = Rounding::to($stock, Rounding::step(self::ROUNDING * $this->rice));
+        $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
         $walked = $this->pan->walk([$this->before->second], [$stock], $pulledAt);
         $standing = Standing::of($this->ask, $this->pan, $walked->pulled);
         $plan = new Plan(

@@ -8,9 +8,10 @@ use Velko\Core\Live\Replay;
 use Velko\Core\Live\Status;
 use Velko\Core\Live\Touch;
 use Velko\Core\Live\Verdict;
+use Velko\Core\Method\Family;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\RisottoPlanner;
+use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Rice\Bite;
 
@@ -92,9 +93,9 @@ it('keeps the last verdict', function (): void {
         touched('b', 'verdict', 2, verdict: new Verdict(Looseness::Wave, Bite::Right, 'good')),
     ]);
     expect($replay->verdict->note)->toBe('good')
-        ->and($replay->verdict->asWanted(0.85))->toBeTrue()
-        ->and($replay->verdict->asWanted(0.45))->toBeFalse()
-        ->and((new Verdict(Looseness::Wave, Bite::Mush, ''))->asWanted(0.85))->toBeFalse();
+        ->and($replay->verdict->asWanted(0.85, Family::Risotto))->toBeTrue()
+        ->and($replay->verdict->asWanted(0.45, Family::Risotto))->toBeFalse()
+        ->and((new Verdict(Looseness::Wave, Bite::Mush, ''))->asWanted(0.85, Family::Risotto))->toBeFalse();
 });
 
 it('is not confused by a stage that the plan does not have', function (): void {
@@ -102,7 +103,7 @@ it('is not confused by a stage that the plan does not have', function (): void {
 });
 
 it('lands where the plan said when everything is poured as planned', function (string $school): void {
-    $plan = RisottoPlanner::plan(Kitchens::ask(doses: $school, wine: 100));
+    $plan = Planner::plan(Kitchens::ask(doses: $school, wine: 100));
     $happened = Happened::of($plan->ask, $plan->heat, Replay::of($plan->stages, asPlanned($plan)), 0);
     expect($happened->atTable->free / $plan->atTable->free)->toEqualWithDelta(1.0, 0.01)
         ->and($happened->atTable->doneness / $plan->atTable->doneness)->toEqualWithDelta(1.0, 0.01)
@@ -110,7 +111,7 @@ it('lands where the plan said when everything is poured as planned', function (s
 })->with(['ladle-by-ladle', 'little-and-often', 'kept-covered', 'cooked-down']);
 
 it('is looser for every millilitre too many', function (): void {
-    $plan = RisottoPlanner::plan(Kitchens::ask());
+    $plan = Planner::plan(Kitchens::ask());
     $touches = asPlanned($plan);
     $last = array_key_last(array_filter($touches, static fn (Touch $touch): bool => $touch->kind === 'pour'));
     $touches[$last] = touched('more', 'pour', ($touches[$last]->at - BEGAN) / 60000, $touches[$last]->stage, $touches[$last]->volume + 96);
@@ -119,7 +120,7 @@ it('is looser for every millilitre too many', function (): void {
 });
 
 it('follows a pan on the heat until now, and no further', function (): void {
-    $plan = RisottoPlanner::plan(Kitchens::ask());
+    $plan = Planner::plan(Kitchens::ask());
     $replay = Replay::of($plan->stages, array_slice(asPlanned($plan), 0, 3));
     $happened = Happened::of($plan->ask, $plan->heat, $replay, BEGAN + 240_000);
     expect($happened->atTable)->toBeNull()
@@ -127,7 +128,7 @@ it('follows a pan on the heat until now, and no further', function (): void {
 });
 
 it('does not run for ever when a touch is days late', function (): void {
-    $plan = RisottoPlanner::plan(Kitchens::ask());
+    $plan = Planner::plan(Kitchens::ask());
     $touches = [...array_slice(asPlanned($plan), 0, 3), touched('z', 'pour', 60 * 24 * 400, 3, 90)];
     $happened = Happened::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches), PHP_INT_MAX);
     expect(max($happened->track->minute))->toBeLessThanOrEqual(180.0);

@@ -6,7 +6,7 @@ use Tests\Core\Kitchens;
 use Velko\Core\Method\Load;
 use Velko\Core\Method\Schools;
 use Velko\Core\Pan\State;
-use Velko\Core\Planning\RisottoPlanner;
+use Velko\Core\Planning\Planner;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Ladle;
 
@@ -18,7 +18,7 @@ function load(float $rice = 320, float $net = 800, float $ladle = 90): Load
 /** @return list<float> mL */
 function poursOf(string $school): array
 {
-    $plan = RisottoPlanner::plan(Kitchens::ask(doses: $school));
+    $plan = Planner::plan(Kitchens::ask(doses: $school));
 
     return array_values(array_map(static fn ($stage) => $stage->volume, array_filter($plan->stages, static fn ($stage) => $stage->kind === 'pour')));
 }
@@ -28,7 +28,7 @@ it('uses about 60 mL a minute for a four-portion pan (common practice, no single
 });
 
 it('reckons the rice\'s share of the use by what a cook really drinks', function (): void {
-    $plan = RisottoPlanner::plan(Kitchens::ask());
+    $plan = Planner::plan(Kitchens::ask());
     $drinks = $plan->pulled->drunk / $plan->pulled->minute();
     expect((load(net: 0)->usePerMinute() / 320) / $drinks)->toEqualWithDelta(1.0, 0.1);
 });
@@ -45,7 +45,7 @@ it('starts with more, then pours single ladles, then halves (ladle by ladle)', f
 });
 
 it('pours every minute by the clock (little and often)', function (): void {
-    $plan = RisottoPlanner::plan(Kitchens::ask(doses: 'little-and-often'));
+    $plan = Planner::plan(Kitchens::ask(doses: 'little-and-often'));
     $minutes = array_values(array_map(static fn ($stage) => $stage->minute, array_filter($plan->stages, static fn ($stage) => $stage->kind === 'pour')));
     for ($i = 1; $i < count($minutes); $i++) {
         expect($minutes[$i] - $minutes[$i - 1])->toEqualWithDelta(1.0, 0.02);
@@ -53,15 +53,15 @@ it('pours every minute by the clock (little and often)', function (): void {
 });
 
 it('lets the grains show before the next dose, and then covers them (kept covered)', function (): void {
-    $plan = RisottoPlanner::plan(Kitchens::ask(doses: 'kept-covered'));
+    $plan = Planner::plan(Kitchens::ask(doses: 'kept-covered'));
     $pours = count(array_filter($plan->stages, static fn ($stage) => $stage->kind === 'pour'));
     expect($pours)->toBeLessThan(6)
         ->and(max($plan->track->free))->toBeGreaterThan(1.2 * 320);
 });
 
 it('boils away more when cooked down than when kept covered', function (): void {
-    $down = RisottoPlanner::plan(Kitchens::ask(doses: 'cooked-down'));
-    $covered = RisottoPlanner::plan(Kitchens::ask(doses: 'kept-covered'));
+    $down = Planner::plan(Kitchens::ask(doses: 'cooked-down'));
+    $covered = Planner::plan(Kitchens::ask(doses: 'kept-covered'));
     expect($down->pulled->minute())->toBeGreaterThan($covered->pulled->minute() + 1)
         ->and($down->atTable->boiledOff)->toBeGreaterThan($covered->atTable->boiledOff)
         ->and($down->stock)->toBeGreaterThan($covered->stock);

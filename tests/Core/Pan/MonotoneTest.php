@@ -15,10 +15,10 @@ use Velko\Core\Planning\Ask;
 /** The pan of an ask after so many minutes of one pour on its middle mark. */
 function onePour(Ask $ask, float $perGram = 3.0, float $heat = 1.0, float $altitude = 0.0, float $minutes = 14): State
 {
-    $conditions = Velko\Core\Pan\Conditions::at($ask->altitude + $altitude, $ask->room, $ask->pan);
+    $conditions = Velko\Core\Pan\Conditions::at($ask->place->altitude + $altitude, $ask->place->room, $ask->pan);
     $pan = new Simulation($ask->grain, $conditions, $ask->rice());
     $state = $pan->start(95, $ask->method->sealed);
-    $pan->pour($state, $perGram * $ask->rice(), $ask->stockTemperature, 0.005);
+    $pan->pour($state, $perGram * $ask->rice(), $ask->stock->temperature, 0.005);
     $pan->heat($state, $heat * $ask->burner->net['medium']);
     $pan->run($state, 60 * $minutes);
 
@@ -30,7 +30,7 @@ function minutesToDry(Ask $ask, float $heat): float
 {
     $pan = new Simulation($ask->grain, $ask->conditions(), $ask->rice());
     $state = $pan->start(95, $ask->method->sealed);
-    $pan->pour($state, 3 * $ask->rice(), $ask->stockTemperature);
+    $pan->pour($state, 3 * $ask->rice(), $ask->stock->temperature);
     $pan->heat($state, $heat * $ask->burner->net['medium']);
     $pan->run($state, 7200, Simulation::DRY * $ask->rice());
 
