@@ -61,6 +61,7 @@ final class KitchenDocument
         if ($dish === null || $kitchen->pans->isEmpty() || $kitchen->burners->isEmpty()) {
             return null;
         }
+
         return [
             'format' => 'velko.ask/1',
             'dish_id' => $dish->id,

@@ -109,7 +109,7 @@ final readonly class WorkOut
         foreach ($this->plan->warnings as $warning) {
             $offer = match ($warning->code) {
                 'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust' => (new OtherPans($this->asked, $this->plan))->offer(),
-                'too-wet', 'too-dry', 'burns' => $this->ourHeat(),
+                'too-wet', 'too-dry' => $this->ourHeat(),
                 'does-not-simmer', 'never-done' => $this->anotherMark($this->plan->ask->burner->above($this->plan->heat[0]->mark)),
                 'goes-dry', 'doses-too-close' => $this->anotherMark($this->plan->ask->burner->below($this->plan->heat[0]->mark)),
                 default => null,

@@ -142,7 +142,7 @@ final class Rehearsal
             : array_sum(array_map(static fn (array $legs): float => $crust->after($legs, $radius), $this->drySpells));
 
         return new Rehearsed(
-            $this->track, $this->dryMinute, $this->off, $this->state, $this->top,
+            $this->track, $this->dryMinute, $this->off, $this->state, $this->setup->scraped ? $this->state->doneness : $this->top,
             $browning(Floor::CENTRE), $browning(Floor::RIM), $this->state->salt + $this->beatenInSalt,
         );
     }

@@ -37,6 +37,7 @@ final class Checks
             self::ringTooSmall($plan),
             self::doesNotSimmer($plan),
             self::biteNotRight($plan),
+            self::finishesOnTheWay($plan),
             self::coldStock($plan),
             self::salty($plan),
             self::alcohol($plan),
@@ -167,6 +168,22 @@ final class Checks
         };
 
         return new Warning('bite-not-right', sprintf('At the table the bite is %s', $bite->value), $fix);
+    }
+
+    /** It is solved to be right at the table; this is about a way so long that it leaves the heat half raw. */
+    private static function finishesOnTheWay(Plan $plan): ?Warning
+    {
+        $pulled = Bite::of($plan->ask->grain, $plan->pulled->doneness, $plan->pulled->drunk);
+        if ($pulled !== Bite::Crunchy || $plan->bite() !== Bite::Right) {
+            return null;
+        }
+        $minutes = $plan->atTable->minute() - $plan->pulled->minute();
+
+        return new Warning(
+            'finishes-on-the-way',
+            sprintf('%s min from the heat to the table: it comes off crunchy and finishes on the way', Rounding::plain($minutes, 1)),
+            'Fire it later and carry it at once; a lid on the lowest heat holds it a few minutes at most',
+        );
     }
 
     private static function coldStock(Plan $plan): ?Warning

@@ -160,4 +160,70 @@ final class Kitchens
             );
         }
     }
+
+    /**
+     * Kitchens in which a pan rice can be cooked: a wide thin layer, a ring that reaches it and can boil it hard.
+     *
+     * @return iterable<string, Ask>
+     */
+    public static function randomPanRice(int $count, int $seed): iterable
+    {
+        $chance = new Randomizer(new Mt19937($seed));
+        $between = static fn (float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
+        $varieties = [Variety::Bomba, Variety::Round, Variety::Sushi, Variety::Parboiled];
+        for ($i = 0; $i < $count; $i++) {
+            $base = $between(22, 70);
+            $area = M_PI * ($base / 200) ** 2;
+            $grams = $between(40, 100);
+            $covers = max(1, (int) ($between(0.35, 1.0) * 12 * $area * 1000 * 0.79 / 2.8 / $grams));
+            $full = $between(22000, 40000) * $area;
+            yield "pan rice $i of seed $seed" => self::panRice(
+                covers: $covers, grams: $grams, variety: $varieties[$chance->getInt(0, 3)], base: $base, height: 6,
+                metal: $between(5000, 14000) * $area, ring: $base * $between(0.6, 1.0),
+                net: ['low' => 0.12 * $full, 'medium-low' => 0.25 * $full, 'medium' => 0.45 * $full, 'medium-high' => 0.7 * $full, 'high' => $full],
+                sealed: $chance->getInt(0, 4) > 0, rest: $between(0, 10), restCovered: $chance->getInt(0, 1) === 1,
+                stock: $between(60, 97), salt: $between(0, 0.8), wine: $chance->getInt(0, 3) === 0 ? $covers * $grams * $between(0.2, 0.4) : 0.0,
+                toTable: $between(0, 4), crust: CrustWish::cases()[$chance->getInt(0, 2)], school: CrustSchool::cases()[$chance->getInt(0, 1)],
+                altitude: $between(0, 2500), room: $between(15, 38),
+            );
+        }
+    }
+
+    /**
+     * Kitchens in which a soupy rice can be cooked: a pot that holds it on a ring that makes it simmer.
+     *
+     * @return iterable<string, Ask>
+     */
+    public static function randomSoupy(int $count, int $seed): iterable
+    {
+        $chance = new Randomizer(new Mt19937($seed));
+        $between = static fn (float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
+        $varieties = [Variety::Round, Variety::Bomba, Variety::Arborio, Variety::VialoneNano];
+        for ($i = 0; $i < $count; $i++) {
+            $base = $between(18, 45);
+            $area = M_PI * ($base / 200) ** 2;
+            $grams = $between(40, 100);
+            $covers = max(1, (int) ($between(0.2, 1.0) * $area * 1e6 * 0.2 / 8.5 / $grams));
+            $full = $between(22000, 40000) * $area;
+            $soak = $chance->getInt(0, 2) === 0 ? $between(10, 25) : 0.0;
+            yield "soupy rice $i of seed $seed" => self::soupy(
+                covers: $covers, grams: $grams, variety: $varieties[$chance->getInt(0, 3)], base: $base, height: 23, metal: $between(8000, 30000) * $area, ring: $base * 0.7,
+                net: ['low' => 0.2 * $full, 'medium-low' => 0.35 * $full, 'medium' => 0.55 * $full, 'high' => $full],
+                sealed: $soak <= 0, stock: $between(60, 97), salt: $between(0, 0.9), wine: $chance->getInt(0, 3) === 0 ? $covers * $grams * $between(0.2, 0.4) : 0.0,
+                looseness: $between(1.6, 4.8), toTable: $between(0, 4), altitude: $between(0, 2500), room: $between(15, 38), soak: $soak,
+            );
+        }
+    }
+
+    /**
+     * So many of each family.
+     *
+     * @return iterable<string, Ask>
+     */
+    public static function ofEveryFamily(int $each, int $seed): iterable
+    {
+        yield from self::random($each, $seed);
+        yield from self::randomPanRice($each, $seed + 1);
+        yield from self::randomSoupy($each, $seed + 2);
+    }
 }

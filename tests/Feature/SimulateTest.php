@@ -19,14 +19,40 @@ function simulate(mixed ...$with): array
     return [$process->run(), $process->getOutput(), $process->getErrorOutput()];
 }
 
-/** @return array<string, mixed> the summary */
-function summary(mixed ...$with): array
+/** @return array<string, mixed> the answer */
+function played(mixed ...$with): array
 {
     [$code, $out, $err] = simulate(...$with);
     expect($code)->toBe(0, $err);
     Station::keeps('simulation', $out);
 
-    return json_decode($out, true)['summary'];
+    return json_decode($out, true);
+}
+
+/** @return array<string, mixed> its summary */
+function summary(mixed ...$with): array
+{
+    return played(...$with)['summary'];
+}
+
+/** @return array<string, mixed> a pan rice for six in a 42 cm wide pan on a big ring, for velko:simulate */
+function widePan(mixed ...$with): array
+{
+    return [
+        'covers' => 6, 'rice' => ['variety' => 'bomba', 'grams_per_cover' => 55],
+        'pan' => ['base_diameter_cm' => 36, 'rim_diameter_cm' => 42, 'height_cm' => 5, 'metal_j_per_k' => 1050],
+        'burner' => ['ring_diameter_cm' => 30, 'net_w' => ['low' => 600, 'medium-low' => 1100, 'medium' => 1900, 'high' => 4200]],
+        ...$with,
+    ];
+}
+
+/** @return list<array<string, mixed>> events of a wide pan as it should be: hot, gentle from the tenth minute, a last minute of crust */
+function wellCooked(float $stock = 1250): array
+{
+    return [
+        ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 0, 'pour_ml' => $stock], ['at_min' => 10, 'setting' => 'low'],
+        ['at_min' => 19.8, 'setting' => 'medium-low'], ['at_min' => 20.8, 'off' => true, 'covered' => true],
+    ];
 }
 
 it('plays what happens and answers with a track every ten seconds', function (): void {
@@ -59,6 +85,14 @@ it('lands where a plan said, when the plan is played', function (string $doses):
         ->and($played['end']['drunk_g_per_g'] / $plan['at_table']['drunk_g_per_g'])->toEqualWithDelta(1.0, 0.01)
         ->and($played['end']['bite'])->toBe($plan['at_table']['bite']);
 })->with(['ladle-by-ladle', 'little-and-often', 'kept-covered', 'cooked-down']);
+
+it('cools when cold butter and cheese are beaten in, and counts their salt', function (): void {
+    $cook = [['at_min' => 0, 'pour_ml' => 1090], ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 16, 'off' => true]];
+    $plain = played(events: $cook, until_min: 17);
+    $finished = played(events: [...$cook, ['at_min' => 16, 'beat_in' => ['butter_g' => 60, 'cheese_g' => 80]]], until_min: 17);
+    expect($finished['summary']['end']['temperature_c'])->toBeLessThan($plain['summary']['end']['temperature_c'] - 3)
+        ->and($finished['signs']['salt_percent'])->toBeGreaterThan($plain['signs']['salt_percent'] + 0.1);
+});
 
 it('goes on cooking off the heat, and tells both states', function (): void {
     $played = summary(events: [['at_min' => 0, 'pour_ml' => 1000], ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 14, 'off' => true, 'covered' => true]]);
@@ -98,6 +132,93 @@ describe('what goes wrong', function (): void {
         expect(Looseness::nearest($soon['free_g'] / 320, Family::Risotto))->toBe(Looseness::Wave)
             ->and(Looseness::nearest($late['free_g'] / 320, Family::Risotto))->toBe(Looseness::SlowSlump)
             ->and($late['bite'])->toBe('soft');
+    });
+
+    it('boiled too hard: by the clock it is done, and the heart is hard', function (): void {
+        $pours = [['at_min' => 0, 'pour_ml' => 500], ...array_map(static fn (int $minute): array => ['at_min' => $minute, 'pour_ml' => 150], [5, 8, 11, 14])];
+        $calm = played(events: [['at_min' => 0, 'setting' => 'medium'], ...$pours], until_min: 18);
+        $hard = played(events: [['at_min' => 0, 'setting' => 'high'], ...$pours], until_min: 18);
+        // The outside of the grain has boiled for 18 minutes in both.
+        expect($calm['summary']['end']['bite'])->toBe('right')->and($calm['signs']['heart_percent'])->toBeGreaterThan(93)
+            ->and($hard['summary']['end']['bite'])->toBeIn(['crunchy', 'hard heart'])->and($hard['signs']['heart_percent'])->toBeLessThan(80);
+    });
+
+    it('too hot, not scraped: it catches on the floor; scraped, it does not', function (): void {
+        $cook = [['at_min' => 0, 'pour_ml' => 700], ['at_min' => 0, 'setting' => 'high']];
+        expect(played(events: $cook, until_min: 11)['signs']['floor'])->toBe('burnt')
+            ->and(played(events: $cook, until_min: 11, method: ['stirring' => 'constant'])['signs']['floor'])->toBe('pale')
+            ->and(played(events: [['at_min' => 0, 'pour_ml' => 1090], ['at_min' => 0, 'setting' => 'medium']], until_min: 16)['signs']['floor'])->toBe('pale');
+    });
+
+    it('too much stock, heat too low: a pan rice still wet at the low end of its window', function (): void {
+        $wet = summary(...widePan(events: [['at_min' => 0, 'setting' => 'medium-low'], ['at_min' => 0, 'pour_ml' => 1600]], until_min: 18));
+        expect($wet['dry_min'])->toBeNull()->and($wet['end']['free_g'])->toBeGreaterThan(300);
+        // The way back: full heat.
+        $back = summary(...widePan(events: [['at_min' => 0, 'setting' => 'medium-low'], ['at_min' => 0, 'pour_ml' => 1600], ['at_min' => 15, 'setting' => 'high']], until_min: 20));
+        expect($back['dry_min'])->toBeLessThan(20)->and($back['end']['bite'])->toBe('right');
+    });
+
+    it('too hot: a pan rice dry but underdone; hot stock, a lid and the lowest heat bring it back', function (): void {
+        $spoiled = [['at_min' => 0, 'setting' => 'medium'], ['at_min' => 0, 'pour_ml' => 1000]];
+        $dry = summary(...widePan(events: $spoiled, until_min: 16));
+        $back = summary(...widePan(events: [...$spoiled, ['at_min' => 13, 'setting' => 'low'], ['at_min' => 13, 'pour_ml' => 200], ['at_min' => 13, 'lid' => true]], until_min: 21));
+        expect($dry['dry_min'])->toBeLessThan(15)->and($dry['end']['bite'])->toBe('crunchy')->and($back['end']['bite'])->toBe('right');
+    });
+
+    it('no steam above: in a deep pan the bottom is done and the top hard; a lid evens it out', function (): void {
+        $deep = [['at_min' => 0, 'setting' => 'medium'], ['at_min' => 0, 'pour_ml' => 1800], ['at_min' => 9, 'setting' => 'low']];
+        $open = played(...widePan(covers: 12, events: [...$deep, ['at_min' => 20, 'off' => true]], until_min: 21));
+        $lid = played(...widePan(covers: 12, events: [...$deep, ['at_min' => 12, 'lid' => true], ['at_min' => 20, 'off' => true]], until_min: 21));
+        $thin = played(...widePan(events: wellCooked(), until_min: 26));
+        expect($open['summary']['end']['bite'])->toBe('right')->and($open['signs']['top_bite'])->toBe('firm heart')
+            ->and($lid['signs']['top_bite'])->toBe('right')
+            ->and($thin['summary']['end']['bite'])->toBe('right')->and($thin['signs']['top_bite'])->toBe('right');
+    });
+
+    it('a ring smaller than the pan: no crust at the rim', function (): void {
+        $fits = played(...widePan(events: wellCooked(), until_min: 26))['signs'];
+        $small = widePan(events: wellCooked(), until_min: 26);
+        $small['burner']['ring_diameter_cm'] = 18;
+        $narrow = played(...$small)['signs'];
+        expect($fits['floor_rim'] / $fits['floor_centre'])->toBeGreaterThan(0.5)
+            ->and($narrow['floor_rim'])->toBeLessThan(0.1)->and($narrow['floor_centre'])->toBeGreaterThan(0.7);
+    });
+
+    it('too long or too hot: the crust is burnt', function (): void {
+        $off = static fn (float $minute, string $mark): array => [
+            ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 0, 'pour_ml' => 1250], ['at_min' => 10, 'setting' => 'low'], ['at_min' => 19.8, 'setting' => $mark], ['at_min' => $minute, 'off' => true],
+        ];
+        expect(played(...widePan(events: $off(21.0, 'medium-low'), until_min: 26))['signs']['floor'])->toBe('gold')
+            ->and(played(...widePan(events: $off(22.0, 'medium-low'), until_min: 26))['signs']['floor'])->toBe('burnt')
+            ->and(played(...widePan(events: $off(20.8, 'medium'), until_min: 26))['signs']['floor'])->toBe('burnt');
+    });
+
+    it('stock reduced: too salty; unsalted liquid brings it back', function (): void {
+        $reduced = [['at_min' => 0, 'pour_ml' => 1500], ['at_min' => 0, 'setting' => 'high']];
+        $salty = played(stock: ['salt_percent' => 0.9], events: $reduced, until_min: 17)['signs']['salt_percent'];
+        $gently = played(stock: ['salt_percent' => 0.9], events: [['at_min' => 0, 'pour_ml' => 1090], ['at_min' => 0, 'setting' => 'medium']], until_min: 17)['signs']['salt_percent'];
+        $back = played(stock: ['salt_percent' => 0.9], events: [['at_min' => 0, 'pour_ml' => 1100], ['at_min' => 0, 'setting' => 'high'], ['at_min' => 12, 'pour_ml' => 400, 'salt_percent' => 0]], until_min: 17)['signs']['salt_percent'];
+        expect($gently)->toBeLessThan(1.0)->and($salty)->toBeGreaterThan(1.2)->and($back)->toBeLessThan(1.05);
+    });
+
+    it('evaporation not counted: the stock runs out', function (): void {
+        // What the rice drinks and the sauce of a wave, and nothing for the steam: 320 g × (1.53 + 0.85).
+        $played = summary(events: [['at_min' => 0, 'pour_ml' => 762], ['at_min' => 0, 'setting' => 'medium']], until_min: 18);
+        expect($played['dry_min'])->toBeLessThan(17)->and($played['end']['boiled_off_g'])->toBeGreaterThan(300)->and($played['end']['bite'])->not->toBe('right');
+    });
+
+    it('stood too long: a stew has set up; hot stock loosens it again', function (): void {
+        $cook = [['at_min' => 0, 'pour_ml' => 1120, 'temperature_c' => 98], ['at_min' => 0, 'setting' => 'medium-low'], ['at_min' => 15, 'off' => true]];
+        $soon = summary(events: $cook, rice: ['variety' => 'round'], until_min: 16)['end']['free_g'] / 320;
+        $late = summary(events: $cook, rice: ['variety' => 'round'], until_min: 30)['end']['free_g'] / 320;
+        $back = summary(events: [...$cook, ['at_min' => 30, 'pour_ml' => 150]], rice: ['variety' => 'round'], until_min: 31)['end']['free_g'] / 320;
+        expect(Looseness::nearest($soon, Family::SoupyRice))->toBe(Looseness::Creamy)->and($soon)->toBeGreaterThan(1.45)
+            ->and($late)->toBeLessThan(0.8 * $soon)->and($back)->toBeGreaterThan($late + 0.3);
+    });
+
+    it('swimming, and done: liquid is lifted out', function (): void {
+        $played = summary(events: [['at_min' => 0, 'pour_ml' => 1500], ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 17, 'lift_ml' => 380]], until_min: 18);
+        expect(Looseness::nearest($played['end']['free_g'] / 320, Family::Risotto))->toBe(Looseness::Wave)->and($played['end']['bite'])->toBe('right');
     });
 
     it('comes back from dry and hard with small hot doses, lower heat and a lid', function (): void {

@@ -239,9 +239,12 @@ final class CrustMaking
         return [$palest, $darkest];
     }
 
+    /** How good a crust is: even first, never burnt, and of two alike the one with the smaller difference. */
     private static function evenness(CrustPlan $plan): float
     {
-        return ($plan->even ? 1.0 : 0.0) + ($plan->darkest > 0 ? $plan->palest / $plan->darkest : 0.0);
+        $burns = $plan->darkest >= Crust::BURNT;
+
+        return ($plan->even ? 1.0 : 0.0) - ($burns ? 1.0 : 0.0) + ($plan->darkest > 0 ? $plan->palest / $plan->darkest : 0.0);
     }
 
     /**

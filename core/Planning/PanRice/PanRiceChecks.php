@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning\PanRice;
 
-use Velko\Core\Pan\Crust;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\CrustWish;
@@ -33,7 +32,6 @@ final class PanRiceChecks
             Checks::tooDeep($plan, Pan::PAN_RICE_LAYER_MM, 'to cook evenly'),
             $wetOrDry,
             self::noCrust($plan),
-            self::burns($plan),
             self::stirred($plan),
             self::wrongRice($plan),
             Checks::rinsedOrSoaked($plan),
@@ -77,7 +75,7 @@ final class PanRiceChecks
     private static function noCrust(Plan $plan): ?Warning
     {
         $crust = $plan->crust;
-        if ($crust === null || $plan->ask->target->crust === CrustWish::None || $crust->plan->even || $crust->plan->darkest >= Crust::BURNT) {
+        if ($crust === null || $plan->ask->target->crust === CrustWish::None || $crust->plan->even) {
             return null;
         }
         if ($plan->pulled->free > 2 * Simulation::DRY * $plan->rice()) {
@@ -91,16 +89,6 @@ final class PanRiceChecks
                 ? 'A wider ring, or serve it without a crust at the rim'
                 : sprintf('A ring of %s cm of the same strength; or serve it without a crust at the rim', Rounding::plain($crust->nearestRing, 0)),
         );
-    }
-
-    private static function burns(Plan $plan): ?Warning
-    {
-        $crust = $plan->crust;
-        if ($crust === null || $crust->plan->darkest < Crust::BURNT) {
-            return null;
-        }
-
-        return new Warning('burns', sprintf('On %s the floor burns before all of it is gold', $crust->plan->mark), 'A weaker setting, or let Velko choose the heat');
     }
 
     private static function stirred(Plan $plan): ?Warning
