@@ -43,7 +43,7 @@ final class Crust
     private const ZERO_C_IN_K = 273.15;
 
     /** Steps of browning are so short that the layer warms by no more than this, K; and between these, s. */
-    private const WARMS_PER_STEP = 4.0;
+    private const WARMS_PER_STEP = 3.0;
 
     private const SHORTEST_STEP = 0.5;
 

@@ -17,7 +17,7 @@ it('shows the kitchen what it has, with an ask to begin with', function (): void
     $answer = $this->getJson('/api/kitchen')->assertOk();
     Station::keeps('kitchen', $answer->getContent());
     expect($answer->json('begin.table_at'))->toBe('19:00')
-        ->and($answer->json('begin.pan_id'))->toBe($this->station->pan->id)
+        ->and($answer->json('begin.pan_id'))->toBeNull()
         ->and($answer->json('burners.0.settings'))->toEqualCanonicalizing([
             ['mark' => 'low', 'net_w' => 240, 'measured' => false], ['mark' => 'high', 'net_w' => 2000, 'measured' => false], ['mark' => 'medium', 'net_w' => 820, 'measured' => true],
         ]);
@@ -103,3 +103,77 @@ it('does not cook in another kitchen\'s pans', function (string $field): void {
     $ids = ['dish_id' => $other->dish->id, 'pan_id' => $other->pan->id, 'burner_id' => $other->burner->id];
     $this->postJson('/api/work-out', $this->station->ask(...[$field => $ids[$field]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', "/$field");
 })->with(['dish_id', 'pan_id', 'burner_id']);
+
+it('chooses pan and ring when they are left to it', function (): void {
+    $answer = $this->postJson('/api/work-out', $this->station->ask(pan_id: null, burner_id: null))->assertOk();
+    Station::keeps('working', $answer->getContent());
+    expect($answer->json('pan.name'))->toBe('28 sautoir')->and($answer->json('burner.name'))->toBe('ring 2')
+        ->and($answer->json('plan'))->toEqual($this->postJson('/api/work-out', $this->station->ask())->json('plan'));
+});
+
+describe('a kitchen with wide pans', function (): void {
+    beforeEach(function (): void {
+        $in = ['kitchen_id' => $this->station->kitchen->id];
+        foreach ([['34 wide pan', 29, 34, 5, 700], ['42 wide pan', 36, 42, 5, 1050]] as [$name, $base, $rim, $height, $metal]) {
+            Pan::query()->create([...$in, 'name' => $name, 'base_cm' => $base, 'rim_cm' => $rim, 'height_cm' => $height, 'metal_j_per_k' => $metal]);
+        }
+        foreach (['big ring' => [32, 14000], 'ring 4' => [18, 6000]] as $name => [$cm, $watts]) {
+            $ring = Burner::query()->create([...$in, 'name' => $name, 'ring_cm' => $cm, 'fuel' => 'gas', 'rated_w' => $watts]);
+            foreach (['low' => 0.12, 'medium-low' => 0.25, 'medium' => 0.4, 'high' => 1.0] as $mark => $share) {
+                $ring->settings()->create([...$in, 'mark' => $mark, 'share' => $share, 'position' => (int) (100 * $share)]);
+            }
+        }
+        $bomba = App\Models\Rice::query()->create([...$in, 'name' => 'bomba', 'variety' => 'bomba']);
+        $dish = $this->station->dish->replicate();
+        $dish->fill(['name' => 'leek pan rice', 'family' => 'pan-rice', 'rice_id' => $bomba->id, 'grams_main' => 55, 'doses' => 'one-pour', 'stirring' => 'never', 'finish_min' => 0, 'rest_min' => 5, 'rest_covered' => true, 'looseness' => 0, 'crust' => 'gold', 'wine_ml_per_80_g' => 0])->save();
+        $this->ask = fn (mixed ...$with): array => $this->station->ask(...['dish_id' => $dish->id, 'pan_id' => null, 'burner_id' => null, ...$with]);
+    });
+
+    it('works a pan rice out, in a flat pan and not in the sautoir, with its rings from above', function (): void {
+        $answer = $this->postJson('/api/work-out', ($this->ask)())->assertOk();
+        Station::keeps('working', $answer->getContent());
+        expect($answer->json('pan.name'))->toBe('42 wide pan')->and($answer->json('dish.family'))->toBe('pan-rice')
+            ->and($answer->json('plan.crust.rings'))->toHaveCount(8)
+            ->and($answer->json('plan.crust.by_setting'))->toHaveCount(4)
+            ->and($answer->json('batches'))->toBe([]);
+    });
+
+    it('splits the covers over pans when no one pan takes them, all of them and none too full', function (int $covers): void {
+        $answer = $this->postJson('/api/work-out', ($this->ask)(covers: $covers))->assertOk();
+        Station::keeps('working', $answer->getContent());
+        $batches = $answer->json('batches');
+        expect(array_sum(array_column($batches, 'covers')))->toBe($covers);
+        foreach ($batches as $batch) {
+            expect($batch['covers'])->toBeLessThanOrEqual($batch['most']);
+            $one = $this->postJson('/api/work-out', ($this->ask)(...$batch['change']))->assertOk();
+            expect($one->json('pan.name'))->toBe($batch['pan'])->and(collect($one->json('plan.warnings'))->pluck('code'))->not->toContain('layer-too-deep', 'over-the-rim');
+        }
+    })->with([9, 14, 33]);
+
+    it('says what the same pan would come to if one thing were different', function (): void {
+        $answer = $this->postJson('/api/around', ($this->ask)())->assertOk();
+        Station::keeps('around', $answer->getContent());
+        $plan = $this->postJson('/api/work-out', ($this->ask)())->json('plan');
+        foreach ($answer->json('what_if') as $if) {
+            expect($if['stock_ml'] - $if['stock_by'])->toEqualWithDelta($plan['stock_ml'], 0.11);
+        }
+        expect($answer->json('what_if'))->toHaveCount(4)->and($answer->json('swaps'))->toHaveCount(6);
+    });
+
+    it('cooks a pan rice into the log, with its crust in the verdict', function (): void {
+        $cook = $this->postJson('/api/cooks', $this->station->start(ask: ($this->ask)()))->assertCreated();
+        Station::keeps('cook', $cook->getContent());
+        $event = Station::event('verdict', looseness: 'dry', bite: 'right', crust: 'burnt', note: '', at: '2026-05-04T19:30:00.000Z');
+        $answer = $this->postJson("/api/cooks/{$cook->json('id')}/events", $event)->assertCreated();
+        Station::keeps('cook', $answer->getContent());
+        expect($answer->json('state.verdict.crust'))->toBe('burnt')->and($answer->json('state.verdict.as_wanted'))->toBeFalse();
+        Station::keeps('log', $this->getJson('/api/cooks')->getContent());
+    });
+});
+
+it('refuses around another kitchen\'s pans as it does in them', function (): void {
+    $other = Station::open();
+    $this->postJson('/api/around', $this->station->ask(pan_id: $other->pan->id))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pan_id');
+    $this->app['auth']->forgetGuards();
+    $this->postJson('/api/around', $this->station->ask())->assertStatus(401);
+});

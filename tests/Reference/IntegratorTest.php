@@ -5,25 +5,33 @@ declare(strict_types=1);
 use Symfony\Component\Process\Process;
 use Tests\Core\Kitchens;
 use Velko\Core\Pan\Conditions;
+use Velko\Core\Pan\Crust;
+use Velko\Core\Pan\Floor;
+use Velko\Core\Pan\Leg;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Vessel\Pan;
 
 /**
  * One pour in the pan of an ask: what our loop makes of it, and the same start for the outside integrator.
  *
  * @return array{array<string, float>, array<string, mixed>} our end state, and the case for one-pour.mjs
  */
-function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float $net, float $seconds, bool $boiling): array
+function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float $net, float $seconds, bool $boiling, ?bool $cover = null, bool $off = false): array
 {
     $conditions = Conditions::at($ask->place->altitude, $ask->place->room, $ask->pan);
     $rice = $ask->rice();
     $pan = new Simulation($ask->grain, $conditions, $rice);
     $state = $pan->start($boiling ? $conditions->boiling : $start, $ask->method->sealed);
     $pan->pour($state, $perGram * $rice, $boiling ? $conditions->boiling : $stock);
-    $pan->heat($state, $net);
+    $off ? $pan->off($state, $cover === true) : $pan->heat($state, $net);
+    if ($cover !== null && ! $off) {
+        $pan->cover($state, $cover);
+    }
     $case = [
         'rice' => $rice, 'rate' => $ask->grain->rate, 'most' => $ask->grain->hot, 'sealed' => $ask->method->sealed,
-        'area' => $conditions->area, 'metal' => $conditions->metal, 'room' => $ask->place->room, 'net' => $net, 'boiling' => $boiling,
+        'area' => $conditions->area, 'metal' => $conditions->metal, 'room' => $ask->place->room, 'net' => $off ? 0 : $net, 'boiling' => $boiling,
+        'open' => 1 - $state->cover, 'losing' => $state->losing,
         'state' => [$state->free, $state->drunk, $state->temperature, $state->doneness, $state->boiledOff], 'seconds' => $seconds,
     ];
     $pan->run($state, $seconds);
@@ -84,3 +92,37 @@ it('holds a pan off the boil at 90 °C as odex does, within half a percent', fun
     [$end, $case] = pouredOnce($ask, 90, 90, 4.0, $net, 900, false);
     sameWithinHalfAPercent($end, integrated([$case])[0], 4.0 * 320, 'the house pan');
 });
+
+it('boils under a lid, and cools off the heat open and under a cloth, as odex does, within half a percent', function (): void {
+    $ours = $cases = $names = [];
+    foreach (Kitchens::random(20, 73) as $name => $ask) {
+        [$end, $case] = pouredOnce($ask, 95, 90, 3.2, $ask->burner->net['medium'], 600, true, cover: true);
+        [$ours[], $cases[], $names[]] = [$end, $case, "$name, lid on"];
+        foreach ([false, true] as $cloth) {
+            [$end, $case] = pouredOnce($ask, 90, 90, 3.0, 0, 600, false, cover: $cloth, off: true);
+            [$ours[], $cases[], $names[]] = [$end, $case, $name.($cloth ? ', under a cloth' : ', standing open')];
+        }
+    }
+    foreach (integrated($cases) as $i => $theirs) {
+        sameWithinHalfAPercent($ours[$i], $theirs, 3.2 * $cases[$i]['rice'], $names[$i]);
+    }
+});
+
+it('browns a dry floor as odex integrates it, within half a percent', function (float $ring, float $net): void {
+    $pan = new Pan(36, 42, 5, 1050);
+    $floor = Floor::of($pan, $ring);
+    $crust = new Crust($floor, 100.0);
+    $cases = $ours = [];
+    foreach ([0.06, 0.5, 0.94] as $radius) {
+        foreach ([30, 60, 90, 150] as $seconds) {
+            $cases[] = ['heat' => $floor->heat(new Leg(1, $net), $radius * $floor->radius), 'boiling' => 100.0, 'seconds' => $seconds];
+            $ours[] = $crust->after([new Leg($seconds, $net)], $radius);
+        }
+    }
+    foreach (integrated($cases) as $i => $theirs) {
+        // Beyond charcoal nothing is followed; under a thousandth nothing is seen.
+        if ($theirs['browning'] > 0.001 && $theirs['browning'] < 30) {
+            expect($ours[$i] / $theirs['browning'])->toEqualWithDelta(1.0, 0.005, json_encode($cases[$i]));
+        }
+    }
+})->with([30.0, 24.0])->with([600.0, 1100.0, 1900.0]);

@@ -1,6 +1,6 @@
 // The equations of docs/model.md, written down once more and integrated by odex (Hairer & Wanner's extrapolation
-// method), on stretches where they are smooth: a pan that warms and never boils, and a pan that boils throughout.
-// Reads {cases: [...]} from standard input, writes the states as JSON.
+// method), on stretches where they are smooth: a pan that warms and never boils, a pan that boils throughout,
+// open or under a lid, a pan that cools off the heat, and the floor of a dry pan that browns. Reads {cases: [...]} from standard input, writes the states as JSON.
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 
@@ -18,27 +18,41 @@ function pace(T) {
 
 const equilibrium = (T, most) => 0.35 + (most - 0.35) * Math.max(0, Math.min(1, (T - 60) / 20));
 
+/** y = [temperature of the lowest layer, minutes at 150 °C]: the crust. */
+function brown({ heat, boiling, seconds }) {
+  const change = (_, [T]) => [
+    (heat - 62 * (T - boiling)) / (0.003 * 2.8e6),
+    Math.exp((-110000 / R) * (1 / (T + 273.15) - 1 / 423)) / 60,
+  ];
+  const { y } = solver(2).solve(change, 0, [boiling, 0], seconds);
+  return { temperature: y[0], browning: y[1] };
+}
+
+function solver(unknowns) {
+  const made = new odex.Solver(unknowns);
+  made.absoluteTolerance = 1e-10;
+  made.relativeTolerance = 1e-10;
+  made.maxSteps = 100000;
+  return made;
+}
+
 /** y = [free, drunk, temperature, doneness, boiled off]; x in seconds since the pour. */
-function run({ rice, rate, most, sealed, area, metal, room, net, boiling, state, seconds }) {
+function run({ rice, rate, most, sealed, area, metal, room, net, boiling, open, losing, state, seconds }) {
   const air = 0.5 * saturation(room);
-  const surface = (1.8 / (saturation(90) - 0.5 * saturation(20))) * area;
+  const surface = (1.8 / (saturation(90) - 0.5 * saturation(20))) * area * open;
   const change = (x, [free, drunk, T]) => {
     const wet = free / (free + 0.05 * rice);
     const lag = sealed ? 1 - Math.exp(-x / 120) : 1;
     const drinks = (rate / 60) * pace(T) * (equilibrium(T, most) - drunk) * lag * wet;
     const cooks = T > 60 ? (pace(T) * Math.min(1, 1.05 * wet)) / 60 : 0;
     const capacity = metal + 1.6 * rice + 4.18 * (free + rice * drunk);
-    const vapour = boiling ? net / LATENT : surface * wet * (saturation(T) - air);
-    const warms = boiling ? 0 : (net - vapour * LATENT) / capacity;
+    const vapour = boiling ? (net / LATENT) * open : surface * wet * (saturation(T) - air);
+    const warms = boiling ? 0 : (net - losing * (T - room) - vapour * LATENT) / capacity;
     return [-rice * drinks - vapour, drinks, warms, cooks, vapour];
   };
-  const solver = new odex.Solver(5);
-  solver.absoluteTolerance = 1e-10;
-  solver.relativeTolerance = 1e-10;
-  solver.maxSteps = 100000;
-  const { y } = solver.solve(change, 0, state, seconds);
+  const { y } = solver(5).solve(change, 0, state, seconds);
   return { free: y[0], drunk: y[1], temperature: y[2], doneness: y[3], boiledOff: y[4] };
 }
 
 const { cases } = JSON.parse(readFileSync(0, 'utf8'));
-process.stdout.write(JSON.stringify(cases.map(run)));
+process.stdout.write(JSON.stringify(cases.map((one) => ('rice' in one ? run(one) : brown(one)))));
