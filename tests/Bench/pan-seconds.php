@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+/* The pan of tests/Reference/pan.c in PHP: nine doses over twenty minutes, so many times. Prints the end state and the seconds it took, as JSON. */
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+use Velko\Core\Pan\Conditions;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Pan;
+
+$repeats = (int) ($argv[1] ?? 100);
+$pan = new Simulation(Variety::Carnaroli->grain(), Conditions::at(0, 24, new Pan(26, 28, 7, 900)), 320);
+
+$cook = static function () use ($pan): Velko\Core\Pan\State {
+    $state = $pan->start(100, true);
+    $pan->heat($state, 800);
+    foreach (range(0, 8) as $dose) {
+        $pan->run($state, 110.0 * $dose);
+        $pan->pour($state, 125, 90);
+    }
+    $pan->run($state, 1200);
+
+    return $state;
+};
+for ($i = 0; $i < 50; $i++) {
+    $cook(); // let the JIT see it
+}
+$from = hrtime(true);
+for ($i = 0; $i < $repeats; $i++) {
+    $state = $cook();
+}
+echo json_encode(['seconds' => (hrtime(true) - $from) / 1e9, 'free' => $state->free, 'drunk' => $state->drunk, 'doneness' => $state->doneness]), "\n";

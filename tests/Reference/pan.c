@@ -1,0 +1,98 @@
+/*
+ * The loop of core/Pan/Simulation.php once more in C, as a measure of its speed and a second opinion on its arithmetic.
+ * cc -O2 -o pan tests/Reference/pan.c -lm; ./pan REPEATS
+ * Cooks the same pan so many times (see pan-seconds.php) and prints the end state and the seconds it took, as JSON.
+ */
+#include <math.h>
+#include <stdio.h>
+#include <stdlib.h>
+#include <time.h>
+
+static const double GAS = 8.314462618, ZERO_C = 273.15, LATENT = 2257.0, WATER = 4.18, RICE_HEAT = 1.6;
+
+typedef struct { double second, free, drunk, temperature, doneness, sealed, boiled_off, net; } state;
+typedef struct { double rice, rate, hot, boiling, room, air, area, metal; } pan;
+
+static double saturation(double c) { return 101325.0 / 760.0 * pow(10.0, 8.07131 - 1730.63 / (233.426 + c)); }
+
+static double pace(double c) {
+    double k = c + ZERO_C, turn = 85.0 + ZERO_C, reference = 100.0 + ZERO_C;
+    if (c >= 85.0) return exp(-44000.0 / GAS * (1 / k - 1 / reference));
+    return exp(-44000.0 / GAS * (1 / turn - 1 / reference) - 100000.0 / GAS * (1 / k - 1 / turn));
+}
+
+static double equilibrium(double c, double hot) {
+    double share = (c - 60.0) / 20.0;
+    if (share < 0) share = 0;
+    if (share > 1) share = 1;
+    return 0.35 + (hot - 0.35) * share;
+}
+
+static void pour(const pan *p, state *s, double volume, double temperature) {
+    double held = p->metal + RICE_HEAT * p->rice + WATER * (s->free + p->rice * s->drunk), added = WATER * volume;
+    s->temperature = (held * s->temperature + added * temperature) / (held + added);
+    s->free += volume;
+}
+
+static void run(const pan *p, state *s, double until) {
+    const double dt = 1.0, rate = p->rate * dt / 60, half_wet = 0.05 * p->rice, opening = exp(-dt / 120.0);
+    const double surface = 1.8 / (saturation(90.0) - 0.5 * saturation(20.0)) * p->area * dt, heat = s->net * dt;
+    const double metal = p->metal + RICE_HEAT * p->rice;
+    double was = NAN, speed = 0, most = 0, pressure = 0;
+    while (s->second < until - dt / 2) {
+        double wet = s->free > 0 ? s->free / (s->free + half_wet) : 0, drinks = 0, vapour, capacity, left, touched;
+        if (s->temperature != was) {
+            speed = pace(s->temperature);
+            most = equilibrium(s->temperature, p->hot);
+            pressure = saturation(s->temperature) - p->air;
+            was = s->temperature;
+        }
+        if (s->free > 0) {
+            double thirst = most - s->drunk;
+            if (thirst > 0) {
+                drinks = p->rice * rate * speed * thirst * (1 - s->sealed) * wet;
+                if (drinks > s->free) drinks = s->free;
+            }
+            s->sealed *= opening;
+        }
+        touched = 1.05 * wet;
+        if (s->temperature > 60.0 && wet > 0) s->doneness += speed * (touched < 1 ? touched : 1) * dt / 60;
+        vapour = surface * wet * pressure;
+        if (vapour < 0) vapour = 0;
+        capacity = metal + WATER * (s->free + p->rice * s->drunk);
+        s->temperature += (heat - vapour * LATENT) / capacity;
+        if (s->temperature > p->boiling) {
+            vapour += (s->temperature - p->boiling) * capacity / LATENT;
+            s->temperature = p->boiling;
+        }
+        left = s->free - drinks;
+        if (vapour > left) vapour = left;
+        s->free = left - vapour;
+        s->boiled_off += vapour;
+        s->drunk += drinks / p->rice;
+        s->second += dt;
+    }
+}
+
+int main(int argc, char **argv) {
+    long repeats = argc > 1 ? atol(argv[1]) : 1000;
+    pan p = {320.0, 0.0660, 2.40, 0, 24.0, 0, 0, 900.0};
+    state s = {0};
+    struct timespec from, to;
+    p.boiling = 1730.63 / (8.07131 - log10(101325.0 / (101325.0 / 760.0))) - 233.426;
+    p.air = 0.5 * saturation(24.0);
+    p.area = M_PI * 0.13 * 0.13;
+    clock_gettime(CLOCK_MONOTONIC, &from);
+    for (long i = 0; i < repeats; i++) {
+        s = (state){0, 0, 0, 100.0, 0, 1.0, 0, 800.0};
+        for (int dose = 0; dose < 9; dose++) {
+            run(&p, &s, 110.0 * dose);
+            pour(&p, &s, 125.0, 90.0);
+        }
+        run(&p, &s, 1200.0);
+    }
+    clock_gettime(CLOCK_MONOTONIC, &to);
+    printf("{\"seconds\":%.9f,\"free\":%.12g,\"drunk\":%.12g,\"doneness\":%.12g}\n",
+           (double)(to.tv_sec - from.tv_sec) + 1e-9 * (double)(to.tv_nsec - from.tv_nsec), s.free, s.drunk, s.doneness);
+    return 0;
+}
