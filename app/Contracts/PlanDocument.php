@@ -44,6 +44,7 @@ final class PlanDocument
             'timing' => [
                 'pull_min' => self::r($plan->pulled->minute(), 2),
                 'dry_min' => $plan->dryMinute === null ? null : self::r($plan->dryMinute, 2),
+                'pass_min' => self::r($plan->readyAtPass(), 2),
                 'table_min' => self::r($plan->atTable->minute(), 2),
                 'leave_pass_min' => self::leavePass($plan),
             ],
@@ -74,7 +75,7 @@ final class PlanDocument
     {
         $latest = $plan->standing->leavesBy($plan->ask->target->minutesToTable);
 
-        return $latest === null ? null : self::r($plan->pulled->minute() + $plan->ask->method->finish + $plan->ask->method->rest + $latest, 2);
+        return $latest === null ? null : self::r($plan->readyAtPass() + $latest, 2);
     }
 
     /** @return list<array<string, mixed>> */

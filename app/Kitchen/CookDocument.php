@@ -55,6 +55,7 @@ final class CookDocument
             'working' => [...$self->working, 'plan' => self::withObjects($self->plan)],
             'state' => $self->state(),
             'happened' => $self->happened(false),
+            'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], Looseness::of($self->family())),
         ];
     }
 

@@ -15,6 +15,7 @@ final readonly class Method
      * @param  float  $rest  min
      * @param  float  $soak  min in cold water before
      * @param  list<LidChange>  $lid  in order of time
+     * @param  PanHeat|null  $panHeat  marks of a pan rice without a track; null = Velko chooses
      */
     public function __construct(
         public ?DoseSchool $doses,
@@ -29,7 +30,15 @@ final readonly class Method
         public float $soak = 0.0,
         public array $lid = [],
         public CrustSchool $crust = CrustSchool::ShortAndHot,
+        public ?PanHeat $panHeat = null,
     ) {}
+
+    /** @param  array<string, mixed>  $changes  by property */
+    public function with(array $changes): self
+    {
+        /** @phpstan-ignore argument.type */
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
 
     /** Minutes on the fire before the first liquid. */
     public function toast(): float

@@ -7,6 +7,7 @@ namespace Velko\Core\Planning;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
+use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\Conditions;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Season\Finish;
@@ -98,9 +99,13 @@ final readonly class Ask
     /** @param  non-empty-list<HeatChange>|null  $heat */
     public function withHeat(?array $heat): self
     {
-        $m = $this->method;
+        return $this->with(['method' => $this->method->with(['heat' => $heat])]);
+    }
 
-        return $this->with(['method' => new Method($m->doses, $m->stirring, $heat, $m->sealed, $m->finish, $m->rest, $m->restCovered, $m->toasting, $m->rinsed, $m->soak, $m->lid, $m->crust)]);
+    /** On these marks, whatever else is changed. */
+    public function withPanHeat(PanHeat $panHeat): self
+    {
+        return $this->with(['method' => $this->method->with(['panHeat' => $panHeat])]);
     }
 
     /** @param  array<string, mixed>  $changes  by property */

@@ -20,6 +20,7 @@ final class Explained
             'table_min' => self::table($plan),
             'doneness_min' => self::doneness($plan),
             'plate_g' => self::plate($plan),
+            'salt_g' => self::terms(['the stock' => $plan->atTable->salt, 'butter and cheese' => $plan->ask->finish->salt()]),
             'sodium_mg_per_cover' => self::sodium($plan),
             'alcohol_g_per_cover' => self::alcohol($plan),
         ];

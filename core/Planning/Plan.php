@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\PanRice\CrustResult;
@@ -58,6 +60,24 @@ final readonly class Plan
     public function with(array $warnings): self
     {
         return new self($this->ask, $this->stock, $this->heat, $this->stages, $this->walked, $this->standing, $this->cost, $this->crust, $this->nearest, $warnings);
+    }
+
+    /** The same ask to be worked out on the same heat, so that only what is changed about it makes the difference. */
+    public function onTheSameHeat(): Ask
+    {
+        if ($this->ask->family !== Family::PanRice || $this->ask->method->heat !== null) {
+            return $this->ask;
+        }
+        $hot = $this->heat[0]->mark;
+        $second = $this->heat[1] ?? null;
+
+        return $this->ask->withPanHeat(new PanHeat($hot, $second !== null && $second->fromMinute < ($this->dryMinute ?? INF) - 1e-6 ? $second->mark : $hot));
+    }
+
+    /** Minute of the cook at which it is ready at the pass, finished and rested. */
+    public function readyAtPass(): float
+    {
+        return $this->pulled->minute() + $this->ask->method->finish + $this->ask->method->rest;
     }
 
     /** Held back beside the pot, mL: on a pan rice for the rescue, sprinkled hot. */

@@ -25,7 +25,7 @@ final class ScaleCurve
         $plans = [$asked => $plan];
         foreach (self::AT as $share) {
             $covers = max(1, (int) round($asked * $share));
-            $plans[$covers] ??= Planner::plan($plan->ask->forCovers($covers));
+            $plans[$covers] ??= Planner::plan($plan->onTheSameHeat()->forCovers($covers));
         }
         ksort($plans);
 

@@ -1,4 +1,14 @@
-import type { Ask, Cook, CookEvent, Kitchen, Log, Problem, Session, Working } from './contracts.generated';
+import type {
+  Around,
+  Ask,
+  Cook,
+  CookEvent,
+  Kitchen,
+  Log,
+  Problem,
+  Session,
+  Working,
+} from './contracts.generated';
 
 /** The server understood and said no; `errors` name the fields. */
 export class Refusal extends Error {
@@ -47,6 +57,7 @@ export const api = {
   signOut: () => call<Session>('DELETE', 'session'),
   kitchen: () => call<Kitchen>('GET', 'kitchen'),
   workOut: (ask: Ask, signal?: AbortSignal) => call<Working>('POST', 'work-out', ask, signal),
+  around: (ask: Ask, signal?: AbortSignal) => call<Around>('POST', 'around', ask, signal),
   start: (id: string, ask: Ask) => call<Cook>('POST', 'cooks', { format: 'velko.start-cook/1', id, ask }),
   cook: (id: string) => call<Cook>('GET', `cooks/${id}`),
   keep: (id: string, event: CookEvent) => call<Cook>('POST', `cooks/${id}/events`, event),

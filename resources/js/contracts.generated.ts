@@ -255,6 +255,16 @@ export interface Cook {
       temperature_c: number;
     } | null;
   };
+  /**
+   * how the dish can fall on the plate, from tight to loose: the answers of a verdict
+   */
+  plates: {
+    word: string;
+    /**
+     * g/g
+     */
+    looseness: number;
+  }[];
 }
 /**
  * The worked-out pan, on the kitchen's clock.
@@ -422,6 +432,10 @@ export interface Plan {
   timing: {
     pull_min: number;
     dry_min: number | null;
+    /**
+     * minute of the cook at which it is ready at the pass
+     */
+    pass_min: number;
     table_min: number;
     /**
      * last minute of the cook to leave the pass and still be right on the table; null when it can wait

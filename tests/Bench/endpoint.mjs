@@ -36,7 +36,9 @@ async function measured(what, ask) {
   }
   times.sort((a, b) => a - b);
   const at = (share) => times[Math.floor(share * (REPEATS - 1))];
-  console.log(`  ${what.padEnd(34)} p50 ${at(0.5).toFixed(1).padStart(6)} ms   p95 ${at(0.95).toFixed(1).padStart(6)} ms`);
+  console.log(
+    `  ${what.padEnd(34)} p50 ${at(0.5).toFixed(1).padStart(6)} ms   p95 ${at(0.95).toFixed(1).padStart(6)} ms`,
+  );
   return at(0.95);
 }
 

@@ -42,7 +42,7 @@ final class Swaps
     public static function vinegar(Plan $plan): Swap
     {
         $wine = $plan->ask->wine;
-        $after = Planner::plan($plan->ask->withWine(0.0));
+        $after = Planner::plan($plan->onTheSameHeat()->withWine(0.0));
         $vinegar = $wine * self::RICE_VINEGAR;
 
         return new Swap('vinegar for the wine', $after, $after->stock - $vinegar - $plan->stock, [
@@ -55,7 +55,7 @@ final class Swaps
     public static function rice(Plan $plan, Variety $variety): Swap
     {
         $before = $plan->ask->grain;
-        $after = Planner::plan($plan->ask->withGrain($variety->grain()));
+        $after = Planner::plan($plan->onTheSameHeat()->withGrain($variety->grain()));
         $minutes = $after->pulled->minute() - $plan->pulled->minute();
         $drinks = $after->atTable->drunk - $plan->atTable->drunk;
         $starch = $variety->starch() - $before->variety->starch();

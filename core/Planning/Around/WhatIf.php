@@ -39,7 +39,7 @@ final class WhatIf
         if ($covers > Ask::MOST_COVERS) {
             return null;
         }
-        $after = Planner::plan(self::solved($plan->ask)->forCovers($covers));
+        $after = Planner::plan(self::solved($plan)->forCovers($covers));
 
         return new Compared("$covers covers in this pan", $plan, $after, sprintf(
             'the rice drinks twice as much, the pan boils off %s: %s mL to a gram instead of %s',
@@ -57,7 +57,7 @@ final class WhatIf
         }
         $wider = new Pan($pan->base * self::WIDER, $pan->rim * self::WIDER, $pan->height, min(Pan::MAX_METAL, $pan->metal * self::WIDER ** 2));
         $bigger = new Burner($burner->ring * self::WIDER, array_map(static fn (float $net): float => $net * self::WIDER ** 2, $burner->net));
-        $after = Planner::plan(self::solved($plan->ask)->in($wider, $bigger));
+        $after = Planner::plan(self::solved($plan)->in($wider, $bigger));
 
         return new Compared(sprintf('a base of %s cm on a ring as much bigger', Rounding::plain($wider->base, 0)), $plan, $after, sprintf(
             'more floor over more heat boils off %s; the rice drinks the same',
@@ -69,7 +69,7 @@ final class WhatIf
     {
         $place = $plan->ask->place;
         $altitude = $place->altitude >= self::HILLS_M / 2 ? 0.0 : self::HILLS_M;
-        $after = Planner::plan(self::solved($plan->ask)->at(new Place($altitude, $place->room)));
+        $after = Planner::plan(self::solved($plan)->at(new Place($altitude, $place->room)));
         $minutes = abs($after->pulled->minute() - $plan->pulled->minute());
 
         return new Compared($altitude > 0 ? 'at 1,600 m' : 'at sea level', $plan, $after, sprintf(
@@ -85,7 +85,7 @@ final class WhatIf
         if ($stock->temperature <= self::COLD_C + 5) {
             return null;
         }
-        $after = Planner::plan($plan->ask->withStock(new Stock(self::COLD_C, $stock->saltPercent, null, $stock->potDiameter, $stock->held)));
+        $after = Planner::plan($plan->onTheSameHeat()->withStock(new Stock(self::COLD_C, $stock->saltPercent, null, $stock->potDiameter, $stock->held)));
 
         return new Compared('with stock at 20 °C', $plan, $after, sprintf(
             'it comes to the boil in the pan: %s min longer, and while nothing boils, %s boils off',
@@ -94,12 +94,12 @@ final class WhatIf
         ));
     }
 
-    /** With the stock left to be found, whatever was given. */
-    private static function solved(Ask $ask): Ask
+    /** On the same heat, with the stock left to be found, whatever was given. */
+    private static function solved(Plan $plan): Ask
     {
-        $stock = $ask->stock;
+        $stock = $plan->ask->stock;
 
-        return $ask->withStock(new Stock($stock->temperature, $stock->saltPercent, null, $stock->potDiameter, $stock->held));
+        return $plan->onTheSameHeat()->withStock(new Stock($stock->temperature, $stock->saltPercent, null, $stock->potDiameter, $stock->held));
     }
 
     private static function against(float $after, float $before): string

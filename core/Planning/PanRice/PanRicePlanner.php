@@ -90,7 +90,9 @@ final class PanRicePlanner
         }
         [$hot, $gentle] = [$this->hot(), $this->gentle()];
         if ($given === null) {
-            [$hot, $gentle, $stock] = $this->settingsAndStock($hot, $gentle);
+            [$hot, $gentle, $stock] = $this->ask->method->panHeat === null
+                ? $this->settingsAndStock($hot, $gentle)
+                : [$hot, $gentle, $this->stockFor($hot, $gentle)];
 
             return $this->asPlanned($stock, $this->turned($stock, $hot, $gentle, null));
         }
@@ -344,12 +346,15 @@ final class PanRicePlanner
 
     private function hot(): string
     {
-        return $this->ask->burner->nearest(Fit::HOT * $this->ask->pan->baseArea());
+        return $this->ask->method->panHeat->hot ?? $this->ask->burner->nearest(Fit::HOT * $this->ask->pan->baseArea());
     }
 
     /** Weaker than the hot one where the ring has a weaker mark. */
     private function gentle(): string
     {
+        if ($this->ask->method->panHeat !== null) {
+            return $this->ask->method->panHeat->gentle;
+        }
         $hot = $this->hot();
         $gentle = $this->ask->burner->nearest(self::GENTLE * $this->ask->pan->baseArea());
 

@@ -10,6 +10,14 @@ import { Stepper } from '../parts/Stepper';
 import { remember } from '../stove/running';
 import { Warnings } from './Warnings';
 
+const OURS = 'ours';
+
+/** The choice that is left to Velko, with what it comes to. */
+const ours = (chosen: string | undefined) => ({
+  value: OURS,
+  label: chosen ? `${chosen} (ours)` : 'let Velko choose',
+});
+
 /** The ask as a sentence of large choices: six mains of this dish, in this pan, on this ring, at the table by then. */
 export function AskColumn({
   kitchen,
@@ -34,13 +42,12 @@ export function AskColumn({
       void navigate(`/stove/${cook.id}`);
     },
   });
-  const burner = kitchen.burners.find((one) => one.id === ask.burner_id);
-  const mark = working?.burner.mark ?? '';
+  const heat = working && [...new Set(working.plan.heat.map((change) => change.setting))].join(', ');
 
   return (
     <section
       aria-label="The ask"
-      className="flex flex-col gap-2.5 border-r-2 border-rule bg-paper-deep p-4 text-lg"
+      className="flex flex-col gap-2.5 border-r-2 border-rule bg-paper-deep p-4 text-lg lg:row-span-2"
     >
       <Stepper
         label="Covers"
@@ -60,7 +67,7 @@ export function AskColumn({
       <Choice
         label="Dish"
         value={String(ask.dish_id)}
-        onChange={(dish) => change({ dish_id: Number(dish) })}
+        onChange={(dish) => change({ dish_id: Number(dish), heat: null })}
         options={kitchen.dishes.map((dish) => ({
           value: String(dish.id),
           label: dish.name,
@@ -70,35 +77,41 @@ export function AskColumn({
       <Line word="in the">
         <Choice
           label="Pan"
-          value={String(ask.pan_id)}
-          onChange={(pan) => change({ pan_id: Number(pan) })}
-          options={kitchen.pans.map((pan) => ({
-            value: String(pan.id),
-            label: pan.name,
-            note: `base ${trimmed(pan.base_cm, 1)} cm`,
-          }))}
+          value={ask.pan_id === null ? OURS : String(ask.pan_id)}
+          onChange={(pan) => change({ pan_id: pan === OURS ? null : Number(pan) })}
+          options={[
+            ours(ask.pan_id === null ? working?.pan.name : undefined),
+            ...kitchen.pans.map((pan) => ({
+              value: String(pan.id),
+              label: pan.name,
+              note: `base ${trimmed(pan.base_cm, 1)} cm`,
+            })),
+          ]}
         />
       </Line>
       <Line word="on">
         <Choice
           label="Ring"
-          value={String(ask.burner_id)}
-          onChange={(id) => change({ burner_id: Number(id), heat: null })}
-          options={kitchen.burners.map((one) => ({
-            value: String(one.id),
-            label: one.name,
-            note: `${trimmed(one.ring_cm, 1)} cm`,
-          }))}
+          value={ask.burner_id === null ? OURS : String(ask.burner_id)}
+          onChange={(id) => change({ burner_id: id === OURS ? null : Number(id), heat: null })}
+          options={[
+            ours(ask.burner_id === null ? working?.burner.name : undefined),
+            ...kitchen.burners.map((one) => ({
+              value: String(one.id),
+              label: one.name,
+              note: `${trimmed(one.ring_cm, 1)} cm`,
+            })),
+          ]}
         />
       </Line>
       <Line word="at">
         <Choice
           label="Heat"
-          value={ask.heat ?? 'auto'}
-          onChange={(heat) => change({ heat: heat === 'auto' ? null : heat })}
+          value={ask.heat ?? OURS}
+          onChange={(heat) => change({ heat: heat === OURS ? null : heat })}
           options={[
-            { value: 'auto', label: mark && ask.heat === null ? `${mark} (ours)` : 'let Velko choose' },
-            ...(burner?.settings ?? []).map((setting) => ({
+            ours(ask.heat === null ? heat : undefined),
+            ...(working?.burner.marks ?? []).map((setting) => ({
               value: setting.mark,
               label: setting.mark,
               note: `${Math.round(setting.net_w)} W${setting.measured ? '' : ' est.'}`,

@@ -3,7 +3,10 @@ import { useCook } from '../cook';
 import { minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
+import { PanFromAbove } from '../pictures/PanFromAbove';
+import { PassCurve } from '../pictures/PassCurve';
 import { clock } from '../time';
+import { CrustMinutes } from './CrustMinutes';
 import { Numbers } from './Numbers';
 import { Steps } from './Steps';
 
@@ -18,19 +21,27 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
   return (
     <section aria-label="The cook" data-stale={stale} className="min-w-0 px-4 py-2">
       <Numbers working={working} clockAt={clockAt} />
-      <GrainClock
-        label={`Grain clock: first liquid at ${clockAt(0)}, off the heat at minute ${minute(plan.timing.pull_min)}, at the table at minute ${minute(plan.timing.table_min)}`}
-        height={292}
-        planned={plan.track}
-        plannedPours={pours(plan)}
-        heat={plan.heat}
-        strongest={strongest}
-        window={rightMinutes(plan, working.dish.window_min)}
-        pull={plan.timing.pull_min}
-        table={plan.timing.table_min}
-        clockAt={clockAt}
-      />
+      <div className="grid grid-cols-[minmax(0,1fr)_250px] items-start gap-4 max-md:grid-cols-1">
+        <GrainClock
+          label={`Grain clock: first liquid at ${clockAt(0)}, off the heat at minute ${minute(plan.timing.pull_min)}, at the table at minute ${minute(plan.timing.table_min)}`}
+          height={292}
+          planned={plan.track}
+          plannedPours={pours(plan)}
+          heat={plan.heat}
+          strongest={strongest}
+          window={rightMinutes(plan, working.dish.window_min)}
+          pull={plan.timing.pull_min}
+          table={plan.timing.table_min}
+          clockAt={clockAt}
+        />
+        {working.dish.family === 'pan-rice' ? (
+          <PanFromAbove working={working} />
+        ) : (
+          <PassCurve working={working} />
+        )}
+      </div>
       <Steps working={working} clockAt={clockAt} />
+      {working.dish.family === 'pan-rice' && <CrustMinutes working={working} />}
     </section>
   );
 }

@@ -1,18 +1,25 @@
 import type { Working } from '../contracts.generated';
 import { grams, millilitres, minute, trimmed } from '../measure';
 import { Explain } from '../parts/Explain';
+import { sum } from './terms';
+
+const HELD_BACK = {
+  risotto: 'What is held back stays hot beside the pot, to loosen it at the pass.',
+  'pan-rice': 'What is held back is for the rescue: hot, round the rim, if it dries too early.',
+  'soupy-rice': 'What is held back stays hot, to loosen the bowl when it sets up.',
+};
 
 /** The five numbers that matter; each says why when it is touched. */
 export function Numbers({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
-  const { plan } = working;
-  const { balance } = plan;
+  const { plan, dish } = working;
   const perCover = plan.rice_g / working.ask.covers;
+  const minutes = (value: number) => `${minute(value)} min`;
   return (
     <div className="flex flex-wrap justify-between">
       <Explain
         label="Rice"
         value={grams(plan.rice_g)}
-        note={working.dish.rice}
+        note={dish.rice}
         terms={[
           { label: working.ask.portion === 'main' ? 'a main' : 'a starter', amount: grams(perCover) },
           { sign: '×', label: 'covers', amount: String(working.ask.covers) },
@@ -24,43 +31,33 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
         label="Stock"
         value={millilitres(plan.stock_ml)}
         note={`${plan.ratio.ml_per_g.toFixed(2)} mL/g · ${plan.ratio.by_volume.toFixed(1)} to 1`}
-        terms={[
-          {
-            label: `drunk by the rice, ${plan.at_table.drunk_g_per_g.toFixed(2)} a gram`,
-            amount: millilitres(balance.drunk_g),
-          },
-          { sign: '+', label: 'boiled off', amount: millilitres(balance.boiled_off_g) },
-          { sign: '+', label: 'left as sauce', amount: millilitres(balance.free_g) },
-          ...(balance.wine_ml > 0
-            ? [{ sign: '−' as const, label: 'wine', amount: millilitres(balance.wine_ml) }]
-            : []),
-          { sign: '=', label: 'stock', amount: millilitres(balance.stock_ml) },
-        ]}
+        terms={sum(plan, 'stock_ml', { label: 'stock', amount: millilitres(plan.stock_ml) }, millilitres)}
         because="What is drunk and left as sauce goes by the weight of the rice; what boils off goes by heat and time, whatever the covers."
       />
       <Explain
-        label="Reserve"
-        value={millilitres(plan.reserve_ml)}
-        note={`have ${millilitres(plan.stock_ml + plan.reserve_ml)} hot`}
-        terms={[
-          { label: 'stock', amount: millilitres(plan.stock_ml) },
-          { sign: '×', label: 'held back', amount: '10 %' },
-          { sign: '=', label: 'reserve', amount: millilitres(plan.reserve_ml) },
-        ]}
-        because={`Kept hot beside the pot, to loosen. Ladle of ${trimmed(working.ladle_ml, 0)}.`}
+        label="Put on beside it"
+        value={millilitres(plan.side_pot.make_ml)}
+        note={`${millilitres(plan.reserve_ml)} held back`}
+        terms={sum(
+          plan,
+          'make_ml',
+          { label: 'in the side pot', amount: millilitres(plan.side_pot.make_ml) },
+          millilitres,
+        )}
+        because={`${HELD_BACK[dish.family]} Ladle of ${trimmed(working.ladle_ml, 0)}.`}
       />
       <Explain
         label="First liquid"
         value={clockAt(0)}
         note={`pan on at ${clockAt(Math.min(0, plan.stages[0]?.at_min ?? 0))}`}
         terms={[
+          ...sum(
+            plan,
+            'table_min',
+            { label: 'from first liquid to the spoon', amount: minutes(plan.timing.table_min) },
+            minutes,
+          ),
           { label: 'at the table', amount: clockAt(plan.timing.table_min) },
-          { sign: '−', label: 'on the heat', amount: `${minute(plan.timing.pull_min)} min` },
-          {
-            sign: '−',
-            label: 'finish, rest and walk',
-            amount: `${minute(plan.timing.table_min - plan.timing.pull_min)} min`,
-          },
           { sign: '=', label: 'first liquid', amount: clockAt(0) },
         ]}
         because="The packet's minutes count from here."
@@ -70,16 +67,24 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
         value={clockAt(plan.timing.pull_min)}
         note={`minute ${minute(plan.timing.pull_min)}`}
         terms={[
-          { label: 'done at the table', amount: `${minute(plan.at_table.doneness_min)} min` },
-          {
-            label: 'its window',
-            amount: `${working.dish.window_min.map((min) => minute(min)).join(' to ')} min`,
-          },
+          ...sum(
+            plan,
+            'doneness_min',
+            {
+              label: `done, of ${working.dish.window_min.map(minute).join(' to ')}`,
+              amount: minutes(plan.at_table.doneness_min),
+            },
+            minutes,
+          ),
           { label: 'bite', amount: plan.at_table.bite },
-          { label: 'body of the sauce, indicative', amount: working.body },
+          { label: 'body, indicative', amount: working.body },
           { label: 'at the table', amount: `${Math.round(plan.at_table.temperature_c)} °C` },
         ]}
-        because="Off early: the grain goes on cooking on its own heat until it is eaten. Minutes of doneness count at 100 °C."
+        because={
+          dish.family === 'pan-rice'
+            ? 'Once it is dry the grain cooks no further: dry, crust, off.'
+            : 'Off early: the grain goes on cooking on its own heat until it is eaten. Minutes of doneness count at 100 °C.'
+        }
       />
     </div>
   );

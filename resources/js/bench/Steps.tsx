@@ -1,6 +1,6 @@
 import type { Working } from '../contracts.generated';
 import { dose, ladles, minute, trimmed } from '../measure';
-import { VERB } from '../stove/steps';
+import { VERB, type Stage } from '../stove/steps';
 
 /** The cook step by step, one line each. */
 export function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
@@ -8,7 +8,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
   return (
     <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
       <colgroup>
-        {['w-15', 'w-11 max-md:hidden', 'w-28 max-md:w-22', 'w-20', 'w-28 max-md:hidden', ''].map(
+        {['w-15', 'w-11 max-md:hidden', 'w-28 max-md:w-20', 'w-27', 'w-28 max-md:hidden', ''].map(
           (width, column) => (
             <col key={column} className={width} />
           ),
@@ -31,7 +31,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
             <td className="pr-3 text-right text-ink-soft max-md:hidden">{minute(stage.at_min)}</td>
             <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
             <td className="pr-3 text-right font-bold whitespace-nowrap">
-              {stage.volume_ml === null ? '' : dose(stage.volume_ml)}
+              {stage.volume_ml === null ? turned(stage) : dose(stage.volume_ml)}
               {stage.ladles !== null && (
                 <span className="block text-sm font-normal md:hidden">{ladles(stage.ladles)}</span>
               )}
@@ -45,6 +45,11 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
       </tbody>
     </table>
   );
+}
+
+/** Where the knob goes, for the steps that turn it. */
+function turned(stage: Stage): string {
+  return ['heat', 'crust'].includes(stage.kind) ? (stage.setting ?? '') : '';
 }
 
 /** What to wait for; said once where several steps in a row wait for the same. */

@@ -32,7 +32,33 @@ export function Warnings({ working, change }: { working: Working; change: (part:
           />
         );
       })}
+      {working.batches.length > 0 && <Batches working={working} change={change} />}
     </ul>
+  );
+}
+
+/** The covers shared over several pans, each a touch away. */
+function Batches({ working, change }: { working: Working; change: (part: Partial<Ask>) => void }) {
+  return (
+    <li className="rounded-lg border-2 border-ink bg-paper p-2.5 text-base leading-snug">
+      <p className="font-semibold">No one pan here takes {working.ask.covers}. Shared:</p>
+      <ul className="mt-1.5 grid gap-1.5">
+        {working.batches.map((batch, row) => (
+          <li key={row}>
+            <button
+              onClick={() => change(batch.change)}
+              className="flex min-h-12 w-full items-center gap-3 rounded-md bg-ink px-3 py-1 text-left text-paper"
+            >
+              <b className="text-2xl">{batch.covers}</b>
+              <span className="leading-tight">
+                {batch.pan} on {batch.burner}
+                <span className="block text-sm opacity-80">takes {batch.most}</span>
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </li>
   );
 }
 

@@ -14,20 +14,25 @@ export function Explain({
   note,
   terms,
   because,
+  small = false,
 }: {
   label: string;
   value: ReactNode;
   note?: string;
   terms: Term[];
   because: string;
+  small?: boolean;
 }) {
   return (
     <Popover.Root>
-      <Popover.Trigger className="group min-w-0 rounded-lg px-3 py-1.5 text-left hover:bg-paper-deep data-[state=open]:bg-paper-deep">
+      <Popover.Trigger
+        data-small={small}
+        className="group min-w-0 rounded-lg px-3 py-1.5 text-left hover:bg-paper-deep data-[small=true]:px-1.5 data-[state=open]:bg-paper-deep"
+      >
         <span className="block text-sm text-ink-soft underline decoration-dotted underline-offset-4">
           {label}
         </span>
-        <span className="block text-[34px] leading-tight font-bold tracking-tight whitespace-nowrap">
+        <span className="block text-[34px] leading-tight font-bold tracking-tight whitespace-nowrap group-data-[small=true]:text-xl">
           {value}
         </span>
         <span className="block text-sm whitespace-nowrap text-ink-soft">{note ?? ' '}</span>

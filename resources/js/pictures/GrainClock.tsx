@@ -255,15 +255,16 @@ function Drawing({
         />
       )}
       {full &&
-        heat.map((change) => (
+        knobLabels(heat, (min) => x(Math.max(first, min)), x(end)).map((label) => (
           <text
-            key={change.from_min}
-            x={x(Math.max(first, change.from_min)) + 6}
-            y={power(change.net_w) + (power(change.net_w) < floor + 24 ? 15 : -5)}
+            key={label.at}
+            x={label.at + (label.anchor === 'end' ? -4 : 6)}
+            y={power(label.net_w) + (power(label.net_w) < floor + 24 ? 15 : -5)}
             fontSize={13}
+            textAnchor={label.anchor}
             fill={dark ? 'var(--color-saffron)' : 'var(--color-tomato)'}
           >
-            {change.setting} · {Math.round(change.net_w)} W into the pan
+            {label.text}
           </text>
         ))}
       {marks.map((tick) => (
@@ -300,6 +301,29 @@ function Drawing({
       )}
     </svg>
   );
+}
+
+/** px that a letter of a knob label takes, about. */
+const LETTER = 6.6;
+
+/** What stands along the heat track: as much as there is room for before the knob is turned again. */
+function knobLabels(
+  heat: GrainClockProps['heat'],
+  x: (minute: number) => number,
+  end: number,
+): { at: number; net_w: number; text: string; anchor: 'start' | 'end' }[] {
+  return heat.flatMap((change, row) => {
+    const from = x(change.from_min);
+    const next = heat[row + 1];
+    const room = (next ? x(next.from_min) : Math.max(end, from)) - from;
+    const watts = `${change.setting} · ${Math.round(change.net_w)} W`;
+    const text = [`${watts} into the pan`, watts, change.setting].find((one) => one.length * LETTER < room);
+    if (text !== undefined) {
+      return [{ at: from, net_w: change.net_w, text, anchor: 'start' as const }];
+    }
+    // The last stretch is short, and there is room after it.
+    return next ? [] : [{ at: from, net_w: change.net_w, text: change.setting, anchor: 'start' as const }];
+  });
 }
 
 function Flag({

@@ -10,11 +10,12 @@ const PARTS = [
 export function WhereItGoes({ plan }: { plan: Plan }) {
   const { balance } = plan;
   const total = balance.stock_ml + balance.wine_ml;
+  const parts = PARTS.filter((part) => balance[part.key] >= 0.5);
   return (
     <figure>
       <figcaption className="text-sm text-ink-soft">Where it goes</figcaption>
       <div className="mt-1 flex h-7 overflow-hidden rounded border-2 border-ink" aria-hidden="true">
-        {PARTS.map((part) => (
+        {parts.map((part) => (
           <div
             key={part.key}
             style={{ width: `${(100 * balance[part.key]) / total}%`, background: part.fill }}
@@ -23,7 +24,7 @@ export function WhereItGoes({ plan }: { plan: Plan }) {
         ))}
       </div>
       <dl className="mt-1 grid grid-cols-[auto_1fr_auto] items-center gap-x-2 text-[15px] leading-snug">
-        {PARTS.map((part) => (
+        {parts.map((part) => (
           <div key={part.key} className="contents">
             <dt className="contents">
               <span

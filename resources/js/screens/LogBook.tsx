@@ -9,6 +9,7 @@ import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
 import { VERB } from '../stove/steps';
 import { clock, day } from '../time';
+import { verdictWords } from '../verdict';
 
 type Line = Log['cooks'][number];
 
@@ -113,7 +114,7 @@ function Row({ cook }: { cook: Line }) {
             {cook.status === 'given-up'
               ? 'given up'
               : cook.verdict
-                ? `${cook.verdict.looseness}, ${cook.verdict.bite}`
+                ? verdictWords(cook.verdict)
                 : STATUS[cook.status]}
           </b>
           {cook.verdict && cook.verdict.note !== '' && (
@@ -241,7 +242,7 @@ function Page({ cook }: { cook: Cook }) {
             <p className="text-ink-soft">at the plate</p>
             <p className="text-3xl font-bold">
               {state.verdict
-                ? `${state.verdict.looseness}, ${state.verdict.bite}`
+                ? verdictWords(state.verdict)
                 : state.status === 'given-up'
                   ? 'given up'
                   : 'no verdict yet'}

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refusal } from '../api';
 import { AskColumn } from '../bench/AskColumn';
+import { Around } from '../bench/Around';
 import { Course } from '../bench/Course';
 import { StockSide } from '../bench/StockSide';
 import type { Ask, Kitchen } from '../contracts.generated';
@@ -30,8 +31,8 @@ function firstAsk(kitchen: Kitchen): Ask | null {
     if (
       kept &&
       kitchen.dishes.some((dish) => dish.id === kept.dish_id) &&
-      kitchen.pans.some((pan) => pan.id === kept.pan_id) &&
-      kitchen.burners.some((burner) => burner.id === kept.burner_id)
+      (kept.pan_id === null || kitchen.pans.some((pan) => pan.id === kept.pan_id)) &&
+      (kept.burner_id === null || kitchen.burners.some((burner) => burner.id === kept.burner_id))
     ) {
       return kept;
     }
@@ -58,7 +59,7 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
   const working = answer.data;
 
   return (
-    <main className="grid flex-1 grid-cols-[300px_minmax(0,1fr)_232px] max-lg:grid-cols-1">
+    <main className="grid flex-1 grid-cols-[300px_minmax(0,1fr)_232px] grid-rows-[auto_1fr] max-lg:grid-cols-1">
       <AskColumn
         kitchen={kitchen}
         ask={ask}
@@ -70,6 +71,7 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
         <>
           <Course working={working} stale={answer.isPlaceholderData} />
           <StockSide working={working} />
+          <Around ask={working.ask} />
         </>
       ) : (
         <p role="status" className="p-8 text-xl text-ink-soft">

@@ -3,25 +3,31 @@ import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import type { Cook } from '../contracts.generated';
 import { millilitres } from '../measure';
+import { tint } from '../pictures/browning';
 import { Plate } from '../pictures/Plate';
 import type { Say } from './say';
 
-const LOOSENESS = ['stands', 'slow slump', 'wave', 'very loose'] as const;
 const BITES = ['hard heart', 'crunchy', 'firm heart', 'right', 'soft', 'mush'] as const;
-const SPREAD: Record<(typeof LOOSENESS)[number], number> = {
-  stands: 0.45,
-  'slow slump': 0.65,
-  wave: 0.85,
-  'very loose': 1.1,
-};
+const COLUMNS: Record<number, string> = { 2: 'grid-cols-2', 3: 'grid-cols-3', 4: 'grid-cols-4' };
+const CRUSTS = ['pale', 'gold', 'dark', 'burnt'] as const;
+const BROWNING: Record<(typeof CRUSTS)[number], number> = { pale: 0.2, gold: 1, dark: 2, burnt: 3 };
 
 /** What came to the plate: two touches and, if there is something to say, a line. */
 export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
   const kept = cook.state.verdict;
   const [looseness, setLooseness] = useState<string>(kept?.looseness ?? '');
   const [bite, setBite] = useState<string>(kept?.bite ?? '');
+  const [crust, setCrust] = useState<string>(kept?.crust ?? '');
   const [note, setNote] = useState(kept?.note ?? '');
-  const same = kept !== null && kept.looseness === looseness && kept.bite === bite && kept.note === note;
+  const asksCrust = cook.working.plan.crust.even !== null;
+  const same =
+    kept !== null &&
+    kept.looseness === looseness &&
+    kept.bite === bite &&
+    (kept.crust ?? '') === crust &&
+    kept.note === note;
+  const words = cook.plates.map((plate) => plate.word);
+  const heap = new Map(cook.plates.map((plate) => [plate.word, plate.looseness]));
 
   return (
     <main className="flex-1 bg-iron p-6 text-chalk">
@@ -33,16 +39,16 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          say({ kind: 'verdict', looseness, bite, note: note.trim() });
+          say({ kind: 'verdict', looseness, bite, note: note.trim(), ...(crust === '' ? {} : { crust }) });
         }}
       >
         <Answers
           question="How did it fall on the plate?"
-          answers={LOOSENESS}
+          answers={words}
           value={looseness}
           onChange={setLooseness}
-          columns="grid-cols-4"
-          picture={(answer) => <Plate looseness={SPREAD[answer]} />}
+          columns={COLUMNS[words.length] ?? 'grid-cols-4'}
+          picture={(answer) => <Plate family={cook.working.dish.family} looseness={heap.get(answer) ?? 0} />}
         />
         <Answers
           question="And the bite?"
@@ -51,6 +57,16 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
           onChange={setBite}
           columns="grid-cols-6"
         />
+        {asksCrust && (
+          <Answers
+            question="And the crust?"
+            answers={CRUSTS}
+            value={crust}
+            onChange={setCrust}
+            columns="grid-cols-4"
+            picture={(answer) => <Crumb browning={BROWNING[answer]} />}
+          />
+        )}
         <label className="mt-6 block text-2xl font-semibold">
           What to remember
           <input
@@ -62,7 +78,7 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
         </label>
         <div className="mt-6 flex flex-wrap items-center gap-5">
           <button
-            disabled={looseness === '' || bite === '' || same}
+            disabled={looseness === '' || bite === '' || (asksCrust && crust === '') || same}
             className="min-h-20 rounded-lg bg-chalk px-10 text-3xl font-semibold text-ink disabled:opacity-40"
           >
             {same ? 'Kept in the log' : 'Keep it in the log'}
@@ -76,6 +92,20 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
         </div>
       </form>
     </main>
+  );
+}
+
+/** A piece of the floor, as it comes off the pan. */
+function Crumb({ browning }: { browning: number }) {
+  return (
+    <svg viewBox="0 0 120 30" className="mx-auto mb-1 block h-8" aria-hidden="true">
+      <path
+        d="M8 6 Q60 0 112 7 L108 24 Q60 29 12 23 Z"
+        fill={tint(browning)}
+        stroke="currentColor"
+        strokeWidth="2"
+      />
+    </svg>
   );
 }
 

@@ -93,6 +93,7 @@ it('holds in random kitchens: mass, numbers, order, and the plan does what it sa
             ->and($explained['table_min'])->toEqualWithDelta($end->minute(), 0.06)
             ->and($explained['doneness_min'])->toEqualWithDelta($end->doneness, 1e-6)
             ->and($explained['plate_g'])->toEqualWithDelta($plan->plate(), 1e-6)
+            ->and($explained['salt_g'])->toEqualWithDelta($plan->salt(), 1e-6)
             ->and($explained['sodium_mg_per_cover'])->toEqualWithDelta($plan->sodiumPerCover(), 1e-6)
             ->and($explained['alcohol_g_per_cover'])->toEqualWithDelta($plan->alcoholPerCover(), 1e-6);
 

@@ -1,0 +1,43 @@
+import type { Working } from '../contracts.generated';
+import { trimmed } from '../measure';
+
+const minutes = (value: number | null) => (value === null ? 'never' : trimmed(value, 1));
+
+/** Minutes from dry to gold and to burnt, in the middle and at the rim, for each setting of this ring. */
+export function CrustMinutes({ working }: { working: Working }) {
+  const { crust } = working.plan;
+  return (
+    <table aria-label="Crust by setting" className="mt-4 w-full text-base leading-snug">
+      <caption className="pb-1 text-left font-semibold">
+        Minutes from dry, left in the middle of the ring{' '}
+        <span className="font-normal text-ink-soft">estimated until you log a few</span>
+      </caption>
+      <thead className="text-right text-sm text-ink-soft">
+        <tr>
+          <th className="text-left font-normal">setting</th>
+          <th className="font-normal">middle gold</th>
+          <th className="font-normal">middle burnt</th>
+          <th className="font-normal">rim gold</th>
+          <th className="font-normal">rim burnt</th>
+        </tr>
+      </thead>
+      <tbody>
+        {crust.by_setting.map((row) => (
+          <tr
+            key={row.setting}
+            className={`border-t border-rule text-right ${row.setting === crust.setting ? 'font-bold' : ''}`}
+          >
+            <td className="py-1 text-left">
+              {row.setting} <span className="font-normal text-ink-soft">{Math.round(row.net_w)} W</span>
+              {row.setting === crust.setting && ' · ours'}
+            </td>
+            <td>{minutes(row.centre_gold_min)}</td>
+            <td>{minutes(row.centre_burnt_min)}</td>
+            <td>{minutes(row.rim_gold_min)}</td>
+            <td>{minutes(row.rim_burnt_min)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,11 @@
+import { scaleLinear } from 'd3-scale';
+
+/** Browning in minutes at 150 °C, as the floor of the pan shows it: pale, gold at 1, dark at 2, burnt at 3. */
+export const tint = scaleLinear<string>()
+  .domain([0, 0.5, 1, 2, 3])
+  .range(['#f3e8c6', '#e8c878', '#c98a1b', '#74400f', '#191310'])
+  .clamp(true);
+
+export function looks(browning: number): 'pale' | 'gold' | 'dark' | 'burnt' {
+  return browning < 0.5 ? 'pale' : browning < 2 ? 'gold' : browning < 3 ? 'dark' : 'burnt';
+}
