@@ -60,7 +60,7 @@ final class KilnHouseCooks extends Seeder
         [5, '20:10', 'duck', 6, 'main', '42 wide pan', 'big ring', 'Chef', null, 'turned it down early: the big ring gives more than it says'],
         [4, '20:00', 'pea, lovage', 20, 'main', '36 rondeau', 'big ring', 'Rice station', null, 'party of twenty; far less stock a head'],
         [3, '19:45', 'lamb', 6, 'main', '12 L stew pot', 'ring 4', 'Trainee', null, ''],
-        [3, '20:30', 'cuttlefish', 10, 'main', '55 wide pan', 'big ring', 'Rice station', null, 'shifted and turned all round'],
+        [3, '20:30', 'cuttlefish', 10, 'main', '55 wide pan', 'big ring', 'Rice station', null, 'turned all round, and the middle still went too far: ten seconds less next time'],
         [2, '19:30', 'radicchio', 4, 'main', '28 sautoir', 'ring 2', 'Trainee', null, ''],
         [2, '20:10', 'pea, lovage', 7, 'main', '28 sautoir', 'ring 3', 'Rice station', null, 'ring 3 runs hotter than it is marked'],
         [1, '19:40', 'trout', 6, 'main', '28 sautoir', 'ring 2', 'Rice station', null, ''],

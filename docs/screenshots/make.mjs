@@ -23,7 +23,7 @@ const shot = async (name) => {
 };
 const choose = async (label, option) => {
   await page.getByRole('combobox', { name: label }).click();
-  await page.getByRole('option', { name: option }).click();
+  await page.getByRole('option', { name: option }).filter({ hasNotText: '(ours)' }).click();
 };
 
 // The pan is put on some minutes ago, so that the server's clock and the tablet's agree when the pictures are taken.
@@ -35,6 +35,17 @@ await shot('sign-in');
 await page.getByRole('button', { name: 'To the stove' }).click();
 await page.getByRole('table', { name: 'Steps' }).waitFor();
 
+await choose('Dish', /cuttlefish/);
+await page.getByLabel('Covers', { exact: true }).fill('10');
+await page.getByRole('table', { name: 'Instead of' }).waitFor();
+await shot('work-out-pan-rice');
+await page.getByRole('table', { name: 'What if' }).evaluate((table) => table.scrollIntoView());
+await shot('work-out-what-if');
+await page.keyboard.press('Home');
+await choose('Dish', /hake/);
+await page.getByLabel('Covers', { exact: true }).fill('6');
+await shot('work-out-soupy-rice');
+await choose('Dish', /pea, lovage/);
 await choose('Pan', /28 sautoir/);
 await choose('Ring', /ring 2/);
 await shot('work-out-a-pan');
