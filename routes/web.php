@@ -3,21 +3,30 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AroundController;
+use App\Http\Controllers\BoilOffController;
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\CookEventController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ThingController;
 use App\Http\Controllers\WorkOutController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:open');
+    Route::post('kitchens', [KitchenController::class, 'store'])->middleware('throttle:open');
 
     Route::middleware(['auth', 'throttle:kitchen'])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
-        Route::get('kitchen', KitchenController::class);
+        Route::get('kitchen', [KitchenController::class, 'show']);
+        Route::put('kitchen', [KitchenController::class, 'update']);
+        Route::post('kitchen/{thing}', [ThingController::class, 'store']);
+        Route::put('kitchen/{thing}/{id}', [ThingController::class, 'update'])->whereNumber('id');
+        Route::delete('kitchen/{thing}/{id}', [ThingController::class, 'destroy'])->whereNumber('id');
+        Route::post('kitchen/burners/{burner}/boil-off', BoilOffController::class)->whereNumber('burner');
         Route::post('plan', PlanController::class);
         Route::post('work-out', WorkOutController::class);
         Route::post('around', AroundController::class);

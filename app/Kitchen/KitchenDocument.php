@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Models\BoilOffTest;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
 use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Ladle;
 use App\Models\Pan;
+use App\Models\Rice;
+use App\Models\Stock;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Collection;
+use Velko\Core\Method\Family;
 use Velko\Core\Rice\Variety;
+use Velko\Core\Safety\Allergen;
 use Velko\Core\Water\Atmosphere;
 use Velko\Core\Water\Steam;
 
@@ -22,10 +29,12 @@ final class KitchenDocument
 
     private const MINUTES_TO_BEGIN = 30;
 
+    private const TESTS_SHOWN = 10;
+
     /** @return array<string, mixed> */
     public static function of(Kitchen $kitchen, CarbonImmutable $now): array
     {
-        $kitchen->withStation();
+        $kitchen->withStation()->loadMissing(['burners.tests.pan', 'rices.dishes', 'stocks.dishes']);
 
         return [
             'format' => 'velko.kitchen/1',
@@ -35,18 +44,87 @@ final class KitchenDocument
             'room_c' => $kitchen->room_c,
             'timezone' => $kitchen->timezone,
             'units' => $kitchen->units,
-            'pans' => $kitchen->pans->sortBy(['base_cm', 'height_cm'])->map(static fn (Pan $pan): array => $pan->only(['id', 'name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k']))->values()->all(),
-            'burners' => $kitchen->burners->sortBy('id')->map(static fn (Burner $burner): array => [
-                ...$burner->only(['id', 'name', 'ring_cm', 'fuel', 'rated_w']),
-                'settings' => self::marks($burner),
-            ])->values()->all(),
-            'ladles_ml' => $kitchen->ladles->sortBy('ml')->map(static fn (Ladle $ladle): float => $ladle->ml)->values()->all(),
+            'pans' => self::each($kitchen->pans->sortBy(['base_cm', 'height_cm']), self::pan(...)),
+            'burners' => self::each($kitchen->burners->sortBy('id'), self::burner(...)),
+            'ladles' => self::each($kitchen->ladles->sortBy('ml'), static fn (Ladle $ladle): array => $ladle->only(['id', 'ml'])),
+            'rices' => self::each($kitchen->rices->sortBy('name'), self::rice(...)),
+            'stocks' => self::each($kitchen->stocks->sortBy('name'), self::stock(...)),
             'begin' => self::begin($kitchen, $now),
             'dishes' => $kitchen->dishes->sortBy('name')->map(static fn (Dish $dish): array => [
                 ...$dish->only(['id', 'name', 'family', 'grams_main', 'grams_starter', 'doses', 'looseness']),
                 'rice' => Variety::from($dish->rice->variety)->label(),
                 'stock' => $dish->stock->name,
             ])->values()->all(),
+        ];
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  Collection<int, T>  $rows
+     * @param  callable(T): array<string, mixed>  $document
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function each(Collection $rows, callable $document): array
+    {
+        return array_values($rows->map($document)->all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function pan(Pan $pan): array
+    {
+        $core = Station::pan($pan);
+
+        return [
+            ...$pan->only(['id', 'name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k']),
+            'holds_ml' => round($core->workingVolume()),
+            'takes' => array_map(static function (Family $family) use ($core): array {
+                $fit = $family->fit($family->usualRice()->grain(), $family->looseness());
+
+                return ['family' => $family->value, 'covers' => (int) floor($fit->mostRice($core) / $family->mainGrams()), 'suited' => $fit->suits($core)];
+            }, Family::cases()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function burner(Burner $burner): array
+    {
+        return [
+            ...$burner->only(['id', 'name', 'ring_cm', 'fuel', 'rated_w']),
+            'settings' => array_values($burner->settings->map(static fn (BurnerSetting $setting): array => [
+                'mark' => $setting->mark, 'share' => $setting->share, 'net_w' => Station::netPowerAt($burner, $setting), 'measured' => $setting->net_w !== null,
+            ])->all()),
+            'tests' => array_values($burner->tests->take(self::TESTS_SHOWN)->map(static fn (BoilOffTest $test): array => [
+                'mark' => $test->mark, 'pan' => $test->pan->name, 'net_w' => $test->net_w, 'spread_w' => $test->spread_w,
+                'minutes' => $test->minutes, 'lost_g' => round($test->before_g - $test->after_g, 1), 'at' => $test->created_at->toIso8601String(),
+            ])->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function rice(Rice $rice): array
+    {
+        $grain = Station::grain($rice);
+
+        return [
+            ...$rice->only(['id', 'name', 'variety', 'grams_per_cup']),
+            'label' => $grain->variety->label(),
+            'window_min' => [$grain->window->low, $grain->window->high],
+            'own_window' => $rice->window_low !== null,
+            'dishes' => $rice->dishes->pluck('name')->sort()->values()->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function stock(Stock $stock): array
+    {
+        return [
+            ...$stock->only(['id', 'name', 'salt_percent', 'held_at_c', 'batch_ml']),
+            'base' => $stock->base->value,
+            'allergens' => array_map(static fn (Allergen $allergen): string => $allergen->value, $stock->allAllergens()),
+            'suits' => $stock->base->suits()->value,
+            'dishes' => $stock->dishes->pluck('name')->sort()->values()->all(),
         ];
     }
 

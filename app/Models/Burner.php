@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property int $id
@@ -18,12 +19,22 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Burner extends Model
 {
     use BelongsToKitchen;
+    use SoftDeletes;
 
     protected $guarded = ['id'];
 
     protected function casts(): array
     {
         return ['ring_cm' => 'float', 'rated_w' => 'float'];
+    }
+
+    /** @return HasMany<BoilOffTest, $this> */
+    public function tests(): HasMany
+    {
+        $tests = $this->hasMany(BoilOffTest::class);
+        $tests->orderByDesc('id');
+
+        return $tests;
     }
 
     /** @return HasMany<BurnerSetting, $this> */

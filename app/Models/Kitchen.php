@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property \Illuminate\Database\Eloquent\Collection<int, Burner> $burners
  * @property \Illuminate\Database\Eloquent\Collection<int, Ladle> $ladles
  * @property \Illuminate\Database\Eloquent\Collection<int, Dish> $dishes
+ * @property \Illuminate\Database\Eloquent\Collection<int, Rice> $rices
+ * @property \Illuminate\Database\Eloquent\Collection<int, Stock> $stocks
  */
 final class Kitchen extends Model
 {
@@ -62,6 +64,18 @@ final class Kitchen extends Model
     public function dishes(): HasMany
     {
         return $this->hasMany(Dish::class);
+    }
+
+    /** @return HasMany<Rice, $this> */
+    public function rices(): HasMany
+    {
+        return $this->hasMany(Rice::class);
+    }
+
+    /** @return HasMany<Stock, $this> */
+    public function stocks(): HasMany
+    {
+        return $this->hasMany(Stock::class);
     }
 
     /** @return HasMany<Cook, $this> */

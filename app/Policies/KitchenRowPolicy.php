@@ -19,4 +19,9 @@ abstract class KitchenRowPolicy
     {
         return $this->view($user, $row);
     }
+
+    public function delete(User $user, Model $row): bool
+    {
+        return $this->view($user, $row);
+    }
 }

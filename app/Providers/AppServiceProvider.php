@@ -25,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
                 Limit::perMinute(30)->by('ip:'.$request->ip()),
             ];
         });
+        RateLimiter::for('open', static fn (Request $request): Limit => Limit::perMinute(20)->by('open:'.$request->ip()));
         RateLimiter::for('kitchen', static fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
     }
 }

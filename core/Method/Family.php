@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Method;
 
 use Velko\Core\Rice\Grain;
+use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Fit;
 
 /** The three ways of cooking short rice in measured stock. Common practice, no single source. */
@@ -21,6 +22,26 @@ enum Family: string
             self::Risotto => 'a risotto',
             self::PanRice => 'a pan rice',
             self::SoupyRice => 'a soupy rice',
+        };
+    }
+
+    /** The rice that a family is usually cooked with (common practice, no single source). */
+    public function usualRice(): Variety
+    {
+        return match ($this) {
+            self::Risotto => Variety::Carnaroli,
+            self::PanRice => Variety::Bomba,
+            self::SoupyRice => Variety::Round,
+        };
+    }
+
+    /** Raw rice of an ordinary main, g: a pan rice has its extras beside it (common practice, no single source). */
+    public function mainGrams(): float
+    {
+        return match ($this) {
+            self::Risotto => 80.0,
+            self::PanRice => 60.0,
+            self::SoupyRice => 70.0,
         };
     }
 

@@ -23,6 +23,25 @@ final class Atmosphere
     private const EXPONENT = 5.25588;
 
     /**
+     * The altitude at which water boils at a temperature that was measured there.
+     *
+     * @param  float  $boiling  °C, about 82 to 101
+     *
+     * @return float m above the sea
+     *
+     * @throws OutOfRange
+     */
+    public static function altitudeOfBoiling(float $boiling): float
+    {
+        $altitude = (1 - (Steam::saturationPressure($boiling) / self::SEA_LEVEL_PA) ** (1 / self::EXPONENT)) / self::LAPSE_PER_M;
+        if (! ($altitude >= self::MIN_ALTITUDE_M && $altitude <= self::MAX_ALTITUDE_M)) {
+            throw OutOfRange::of('the boiling point', $boiling, round(Steam::boilingPoint(self::pressure(self::MAX_ALTITUDE_M)), 1), round(Steam::boilingPoint(self::pressure(self::MIN_ALTITUDE_M)), 1), '°C');
+        }
+
+        return $altitude;
+    }
+
+    /**
      * @param  float  $altitude  m above the sea, −450 to 5,500
      *
      * @return float Pa

@@ -14,6 +14,8 @@ use App\Models\Rice;
 use App\Models\Stock;
 use App\Models\User;
 use Illuminate\Database\Seeder;
+use Velko\Core\Safety\Allergen;
+use Velko\Core\Safety\Base;
 
 /** The Kiln House: an invented 46-seat dining room in a former brickworks on an inland canal. */
 final class KilnHouse extends Seeder
@@ -70,13 +72,15 @@ final class KilnHouse extends Seeder
         $bomba = $rice('bomba', 'bomba');
         $round = $rice('round grain', 'round');
 
-        $stock = static fn (string $name, float $salt): int => Stock::query()->create([...$in, 'name' => $name, 'salt_percent' => $salt, 'held_at_c' => 92])->id;
-        $vegetable = $stock('vegetable stock', 0.55);
-        $smoked = $stock('smoked trout stock', 0.5);
-        $duck = $stock('duck stock', 0.5);
-        $cuttlefish = $stock('cuttlefish stock', 0.5);
-        $fish = $stock('fish stock', 0.65);
-        $lamb = $stock('lamb stock', 0.65);
+        $stock = static fn (string $name, Base $base, float $salt, float $batch, Allergen ...$allergens): int => Stock::query()->create([
+            ...$in, 'name' => $name, 'base' => $base, 'salt_percent' => $salt, 'held_at_c' => 92, 'batch_ml' => $batch, 'allergens' => array_values($allergens),
+        ])->id;
+        $vegetable = $stock('vegetable stock', Base::Vegetable, 0.55, 8000, Allergen::Celery);
+        $smoked = $stock('smoked trout stock', Base::Fish, 0.5, 5000, Allergen::Celery);
+        $duck = $stock('duck stock', Base::Poultry, 0.5, 6000, Allergen::Celery);
+        $cuttlefish = $stock('cuttlefish stock', Base::Shellfish, 0.5, 5000);
+        $fish = $stock('fish stock', Base::Fish, 0.65, 5000);
+        $lamb = $stock('lamb stock', Base::Meat, 0.65, 5000, Allergen::Celery);
 
         $risotto = ['family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'stirring' => 'constant', 'sealed' => true, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'minutes_to_table' => 2];
         $pan = ['family' => 'pan-rice', 'rice_id' => $bomba, 'grams_main' => 55, 'grams_starter' => 35, 'doses' => 'one-pour', 'stirring' => 'never', 'sealed' => true, 'finish_min' => 0, 'rest_min' => 5, 'rest_covered' => true, 'looseness' => 0, 'minutes_to_table' => 2];

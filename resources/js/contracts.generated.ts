@@ -11,18 +11,26 @@ export type CookEvent = {
 export interface Contracts {
   'around.json': Around;
   'ask.json': Ask;
+  'boil-off.json': BoilOffEntry;
+  'burner.json': BurnerEntry;
   'cook-event.json': CookEvent;
   'cook.json': Cook;
+  'house.json': House;
   'kitchen.json': Kitchen;
+  'ladle.json': LadleEntry;
   'log.json': Log;
+  'new-kitchen.json': NewKitchen;
+  'pan.json': PanEntry;
   'plan-request.json': PlanRequest;
   'plan.json': Plan;
   'problem.json': Problem;
+  'rice.json': RiceEntry;
   'session.json': Session;
   'sign-in.json': SignIn;
   'simulation-request.json': SimulationRequest;
   'simulation.json': Simulation;
   'start-cook.json': StartCook;
+  'stock.json': StockEntry;
   'working.json': Working;
 }
 /**
@@ -81,6 +89,57 @@ export interface Ask {
    * mark on the knob; null lets Velko choose
    */
   heat?: string | null;
+}
+/**
+ * A pan of boiling water weighed, left on one mark, weighed again.
+ */
+export interface BoilOffEntry {
+  format: 'velko.boil-off/1';
+  mark: string;
+  pan_id: number;
+  /**
+   * g
+   */
+  before_g: number;
+  /**
+   * g, less than before
+   */
+  after_g: number;
+  /**
+   * min
+   */
+  minutes: number;
+}
+/**
+ * One ring as it is entered, its marks weakest first.
+ */
+export interface BurnerEntry {
+  format: 'velko.burner/1';
+  name: string;
+  /**
+   * cm
+   */
+  ring_cm: number;
+  fuel: 'gas' | 'induction';
+  /**
+   * W
+   */
+  rated_w: number;
+  /**
+   * @minItems 1
+   * @maxItems 20
+   */
+  marks: {
+    mark: string;
+    /**
+     * of the rated power
+     */
+    share: number;
+    /**
+     * W, measured; null: estimated from the share
+     */
+    net_w: number | null;
+  }[];
 }
 export interface CookEventStart {
   /**
@@ -634,6 +693,30 @@ export interface Plan {
   };
 }
 /**
+ * The kitchen itself: where it is and how it counts.
+ */
+export interface House {
+  format: 'velko.house/1';
+  name: string;
+  /**
+   * m
+   */
+  altitude_m?: number | null;
+  /**
+   * °C, measured in this kitchen; in place of the altitude
+   */
+  boiling_c?: number | null;
+  /**
+   * °C
+   */
+  room_c: number;
+  /**
+   * IANA name
+   */
+  timezone: string;
+  units: 'metric' | 'us';
+}
+/**
  * What a kitchen has, as its screens need it.
  */
 export interface Kitchen {
@@ -651,6 +734,21 @@ export interface Kitchen {
     rim_cm: number;
     height_cm: number;
     metal_j_per_k: number;
+    /**
+     * mL up to the free rim
+     */
+    holds_ml: number;
+    takes: {
+      family: string;
+      /**
+       * ordinary mains
+       */
+      covers: number;
+      /**
+       * has the shape for it
+       */
+      suited: boolean;
+    }[];
   }[];
   burners: {
     id: number;
@@ -660,11 +758,70 @@ export interface Kitchen {
     rated_w: number;
     settings: {
       mark: string;
+      /**
+       * of the rated power
+       */
+      share: number;
+      /**
+       * W
+       */
       net_w: number;
       measured: boolean;
     }[];
+    /**
+     * boil-off tests, newest first
+     */
+    tests: {
+      mark: string;
+      pan: string;
+      /**
+       * W
+       */
+      net_w: number;
+      /**
+       * W, standard error
+       */
+      spread_w: number;
+      minutes: number;
+      lost_g: number;
+      at: string;
+    }[];
   }[];
-  ladles_ml: number[];
+  ladles: {
+    id: number;
+    ml: number;
+  }[];
+  rices: {
+    id: number;
+    name: string;
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    label: string;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    window_min: number[];
+    /**
+     * the packet's, not the variety's
+     */
+    own_window: boolean;
+    grams_per_cup: number | null;
+    dishes: string[];
+  }[];
+  stocks: {
+    id: number;
+    name: string;
+    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    salt_percent: number;
+    held_at_c: number;
+    batch_ml: number | null;
+    /**
+     * with those its base brings
+     */
+    allergens: string[];
+    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+    dishes: string[];
+  }[];
   begin: Ask | null;
   dishes: {
     id: number;
@@ -677,6 +834,16 @@ export interface Kitchen {
     doses: string;
     looseness: number;
   }[];
+}
+/**
+ * One ladle by what it holds.
+ */
+export interface LadleEntry {
+  format: 'velko.ladle/1';
+  /**
+   * mL
+   */
+  ml: number;
 }
 /**
  * Cooks, newest first.
@@ -752,6 +919,46 @@ export interface Log {
    * address of the next page
    */
   next: string | null;
+}
+/**
+ * A new kitchen and the cook who opens it.
+ */
+export interface NewKitchen {
+  format: 'velko.new-kitchen/1';
+  kitchen: string;
+  name: string;
+  /**
+   * an e-mail address
+   */
+  email: string;
+  password: string;
+  /**
+   * IANA name
+   */
+  timezone: string;
+}
+/**
+ * One pan as it is entered.
+ */
+export interface PanEntry {
+  format: 'velko.pan/1';
+  name: string;
+  /**
+   * cm
+   */
+  base_cm: number;
+  /**
+   * cm
+   */
+  rim_cm: number;
+  /**
+   * cm
+   */
+  height_cm: number;
+  /**
+   * J/K
+   */
+  metal_j_per_k: number;
 }
 /**
  * What a cook asks of the engine. Minute 0 is the first liquid on the rice.
@@ -938,6 +1145,25 @@ export interface Problem {
   }[];
 }
 /**
+ * One rice as it stands on the shelf.
+ */
+export interface RiceEntry {
+  format: 'velko.rice/1';
+  name: string;
+  variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+  /**
+   * low and high end as printed on the packet; null takes the variety's
+   *
+   * @minItems 2
+   * @maxItems 2
+   */
+  window_min: number[] | null;
+  /**
+   * g in the kitchen's cup, level; null: not weighed
+   */
+  grams_per_cup: number | null;
+}
+/**
  * Who is signed in, and what time it is in the kitchen.
  */
 export interface Session {
@@ -948,6 +1174,10 @@ export interface Session {
     kitchen: string;
     timezone: string;
   } | null;
+  /**
+   * whether this house has the demo kitchen
+   */
+  demo: boolean;
   /**
    * RFC 3339, in the kitchen's time zone
    */
@@ -1179,4 +1409,43 @@ export interface StartCook {
    */
   id: string;
   ask: Ask;
+}
+/**
+ * One stock as it is made here.
+ */
+export interface StockEntry {
+  format: 'velko.stock/1';
+  name: string;
+  base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+  /**
+   * g per 100 g
+   */
+  salt_percent: number;
+  /**
+   * °C
+   */
+  held_at_c: number;
+  /**
+   * mL that is made at once; null: as needed
+   */
+  batch_ml: number | null;
+  /**
+   * @maxItems 14
+   */
+  allergens: (
+    | 'celery'
+    | 'crustaceans'
+    | 'egg'
+    | 'fish'
+    | 'gluten'
+    | 'lupin'
+    | 'milk'
+    | 'molluscs'
+    | 'mustard'
+    | 'nuts'
+    | 'peanuts'
+    | 'sesame'
+    | 'soy'
+    | 'sulphites'
+  )[];
 }

@@ -6,8 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
 use App\Http\Requests\SignInRequest;
-use App\Models\User;
-use Carbon\CarbonImmutable;
+use App\Kitchen\SessionDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -16,7 +15,7 @@ final class SessionController
 {
     public function show(Request $request): JsonResponse
     {
-        return new JsonResponse(self::document($request->user()));
+        return new JsonResponse(SessionDocument::of($request->user()));
     }
 
     /** @throws BadDocument */
@@ -28,7 +27,16 @@ final class SessionController
         }
         $request->session()->regenerate();
 
-        return new JsonResponse(self::document($request->user()));
+        return new JsonResponse(SessionDocument::of($request->user()));
+    }
+
+    /** One touch into the demo kitchen, where this house has one. */
+    public function demo(Request $request): JsonResponse
+    {
+        Auth::login(SessionDocument::demoCook() ?? abort(404));
+        $request->session()->regenerate();
+
+        return new JsonResponse(SessionDocument::of($request->user()));
     }
 
     public function destroy(Request $request): JsonResponse
@@ -37,18 +45,6 @@ final class SessionController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return new JsonResponse(self::document(null));
-    }
-
-    /** @return array<string, mixed> velko.session/1 */
-    private static function document(?User $user): array
-    {
-        $zone = $user?->kitchen->timezone ?? 'UTC';
-
-        return [
-            'format' => 'velko.session/1',
-            'cook' => $user === null ? null : ['name' => $user->name, 'role' => $user->role, 'kitchen' => $user->kitchen->name, 'timezone' => $zone],
-            'now' => CarbonImmutable::now($zone)->toIso8601String(),
-        ];
+        return new JsonResponse(SessionDocument::of(null));
     }
 }

@@ -28,3 +28,11 @@ it('turns boiling point and vapour pressure into each other', function (float $m
 
 it('refuses altitudes where nobody cooks', fn (float $metres) => Atmosphere::pressure($metres))
     ->with([[-451.0], [5501.0], [NAN], [INF]])->throws(OutOfRange::class, 'the altitude must be from -450 to 5500 m');
+
+it('finds the altitude from the boiling point measured there', function (): void {
+    foreach ([-400, 0, 212, 1600, 3000, 5400] as $metres) {
+        expect(Atmosphere::altitudeOfBoiling(Steam::boilingPoint(Atmosphere::pressure($metres))))->toEqualWithDelta($metres, 0.01);
+    }
+    expect(Atmosphere::altitudeOfBoiling(82))->toBeLessThan(5500)->and(Atmosphere::altitudeOfBoiling(101))->toBeGreaterThan(-450)
+        ->and(fn () => Atmosphere::altitudeOfBoiling(70))->toThrow(Velko\Core\Quantity\OutOfRange::class);
+});

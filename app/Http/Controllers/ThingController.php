@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Contracts\BadDocument;
+use App\Http\Requests\ThingRequest;
+use App\Kitchen\KeepThing;
+use App\Kitchen\KitchenDocument;
+use App\Kitchen\Thing;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+
+/** Pans, rings, ladles, rices and stocks; each answer is the kitchen as it is then. */
+final class ThingController
+{
+    /** @throws BadDocument */
+    public function store(ThingRequest $request, Thing $thing, #[CurrentUser] User $user): JsonResponse
+    {
+        KeepThing::enter($user->kitchen, $thing, $request->document());
+
+        return self::kitchen($user, 201);
+    }
+
+    /** @throws BadDocument */
+    public function update(ThingRequest $request, Thing $thing, int $id, #[CurrentUser] User $user): JsonResponse
+    {
+        $row = $thing->model()::query()->findOrFail($id);
+        Gate::authorize('update', $row);
+        KeepThing::change($thing, $row, $request->document());
+
+        return self::kitchen($user);
+    }
+
+    /** @throws BadDocument */
+    public function destroy(Thing $thing, int $id, #[CurrentUser] User $user): JsonResponse
+    {
+        $row = $thing->model()::query()->findOrFail($id);
+        Gate::authorize('delete', $row);
+        KeepThing::retire($thing, $row);
+
+        return self::kitchen($user);
+    }
+
+    private static function kitchen(User $user, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()), $status);
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\BadDocument;
+use App\Models\Burner;
+use App\Models\BurnerSetting;
+use App\Models\Kitchen;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/** Enters, changes and retires what a kitchen has. What was retired comes back when it is entered again by its name. */
+final class KeepThing
+{
+    /**
+     * @param  array<string, mixed>  $document  held to the thing's schema
+     *
+     * @throws BadDocument
+     */
+    public static function enter(Kitchen $kitchen, Thing $thing, array $document): Model
+    {
+        $columns = $thing->columns($document);
+        $model = $thing->model();
+        $query = $model::query()->where('kitchen_id', $kitchen->id)->where($thing->name(), $columns[$thing->name()]);
+        $retired = in_array(SoftDeletes::class, class_uses_recursive($model), true)
+            ? $query->withoutGlobalScope(SoftDeletingScope::class)->whereNotNull('deleted_at')->first()
+            : null;
+
+        return self::kept($thing, $document, static function () use ($model, $kitchen, $columns, $retired): Model {
+            if ($retired !== null) {
+                $retired->forceFill([...$columns, 'deleted_at' => null])->save();
+
+                return $retired;
+            }
+
+            return $model::query()->create([...$columns, 'kitchen_id' => $kitchen->id]);
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $document  held to the thing's schema
+     *
+     * @throws BadDocument
+     */
+    public static function change(Thing $thing, Model $row, array $document): Model
+    {
+        $columns = $thing->columns($document);
+
+        return self::kept($thing, $document, static function () use ($row, $columns): Model {
+            $row->update($columns);
+
+            return $row;
+        });
+    }
+
+    /** @throws BadDocument when others stand on it */
+    public static function retire(Thing $thing, Model $row): void
+    {
+        $keeps = $thing->keeps($row);
+        if ($keeps !== null) {
+            throw BadDocument::at('', $keeps);
+        }
+        $row->delete();
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  callable(): Model  $write
+     *
+     * @throws BadDocument
+     */
+    private static function kept(Thing $thing, array $document, callable $write): Model
+    {
+        try {
+            return DB::transaction(static function () use ($write, $document): Model {
+                $row = $write();
+                if ($row instanceof Burner && is_array($document['marks'])) {
+                    self::marks($row, array_values($document['marks']));
+                }
+
+                return $row;
+            });
+        } catch (UniqueConstraintViolationException) {
+            throw BadDocument::at('/'.$thing->name(), 'is there already');
+        }
+    }
+
+    /**
+     * @param  list<array{mark: string, share: float, net_w: float|null}>  $marks
+     *
+     * @throws BadDocument when a mark stands twice
+     */
+    private static function marks(Burner $burner, array $marks): void
+    {
+        $names = array_map(static fn (array $mark): string => mb_strtolower($mark['mark']), $marks);
+        foreach ($names as $i => $name) {
+            if (array_search($name, $names, true) !== $i) {
+                throw BadDocument::at("/marks/$i/mark", 'stands twice');
+            }
+        }
+        $burner->settings()->whereNotIn('mark', array_column($marks, 'mark'))->delete();
+        foreach ($marks as $position => $mark) {
+            BurnerSetting::query()->updateOrCreate(
+                ['burner_id' => $burner->id, 'mark' => $mark['mark']],
+                ['kitchen_id' => $burner->kitchen_id, 'share' => $mark['share'], 'net_w' => $mark['net_w'], 'position' => $position],
+            );
+        }
+        $burner->unsetRelation('settings');
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\BadDocument;
+use App\Models\Kitchen;
+use App\Models\User;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/** A kitchen of one's own, empty, with the cook who opens it as its chef. */
+final class OpenKitchen
+{
+    private const ROOM_C = 24;
+
+    /**
+     * @param  array<string, mixed>  $document  velko.new-kitchen/1, held to its schema
+     *
+     * @throws BadDocument
+     */
+    public static function of(array $document): User
+    {
+        $email = is_string($document['email']) ? $document['email'] : '';
+        if (filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
+            throw BadDocument::at('/email', 'must be an e-mail address');
+        }
+        TimeZone::check($document['timezone']);
+        try {
+            return DB::transaction(static function () use ($document): User {
+                $kitchen = Kitchen::query()->create(['name' => $document['kitchen'], 'altitude_m' => 0, 'room_c' => self::ROOM_C, 'timezone' => $document['timezone'], 'units' => 'metric']);
+
+                return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $document['name'], 'role' => 'chef', 'email' => $document['email'], 'password' => $document['password']]);
+            });
+        } catch (UniqueConstraintViolationException) {
+            throw BadDocument::at('/email', 'is in use already');
+        }
+    }
+}

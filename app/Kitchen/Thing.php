@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\BadDocument;
+use App\Models\Burner;
+use App\Models\Ladle;
+use App\Models\Pan;
+use App\Models\Rice;
+use App\Models\Stock;
+use Illuminate\Database\Eloquent\Model;
+use Velko\Core\Safety\Allergen;
+use Velko\Core\Safety\Base;
+
+/** What a kitchen enters one by one, each by a contract of its own; the names are those of the addresses. */
+enum Thing: string
+{
+    case Pans = 'pans';
+    case Burners = 'burners';
+    case Ladles = 'ladles';
+    case Rices = 'rices';
+    case Stocks = 'stocks';
+
+    /** Name of the schema in contracts/. */
+    public function contract(): string
+    {
+        return match ($this) {
+            self::Pans => 'pan',
+            self::Burners => 'burner',
+            self::Ladles => 'ladle',
+            self::Rices => 'rice',
+            self::Stocks => 'stock',
+        };
+    }
+
+    /** @return class-string<Pan|Burner|Ladle|Rice|Stock> */
+    public function model(): string
+    {
+        return match ($this) {
+            self::Pans => Pan::class,
+            self::Burners => Burner::class,
+            self::Ladles => Ladle::class,
+            self::Rices => Rice::class,
+            self::Stocks => Stock::class,
+        };
+    }
+
+    /** The column by which a kitchen knows one from another. */
+    public function name(): string
+    {
+        return $this === self::Ladles ? 'ml' : 'name';
+    }
+
+    /**
+     * @param  array<string, mixed>  $document  held to its schema
+     *
+     * @return array<string, mixed> columns
+     *
+     * @throws BadDocument when fields contradict each other
+     */
+    public function columns(array $document): array
+    {
+        unset($document['format']);
+
+        return match ($this) {
+            self::Pans => self::pan($document),
+            self::Burners => array_diff_key($document, ['marks' => true]),
+            self::Ladles => $document,
+            self::Rices => self::rice($document),
+            self::Stocks => self::stock($document),
+        };
+    }
+
+    /** Rows that cannot be retired because others stand on them: what is cooked with it, in words; null when it may go. */
+    public function keeps(Model $row): ?string
+    {
+        $dishes = match (true) {
+            $row instanceof Rice, $row instanceof Stock => $row->dishes()->pluck('name')->all(),
+            default => [],
+        };
+
+        return $dishes === [] ? null : 'is needed for '.implode(', ', array_map(strval(...), $dishes));
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     *
+     * @return array<string, mixed>
+     */
+    private static function pan(array $document): array
+    {
+        if ($document['rim_cm'] < $document['base_cm']) {
+            throw BadDocument::at('/rim_cm', "must be a number from {$document['base_cm']} to 150 (cm, not less than the base)");
+        }
+
+        return $document;
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     *
+     * @return array<string, mixed>
+     */
+    private static function rice(array $document): array
+    {
+        $window = $document['window_min'];
+        if (is_array($window) && $window[1] < $window[0]) {
+            throw BadDocument::at('/window_min/1', "must be a number from {$window[0]} to 60 (min, not less than the low end)");
+        }
+
+        return [
+            'name' => $document['name'], 'variety' => $document['variety'], 'grams_per_cup' => $document['grams_per_cup'],
+            'window_low' => $window[0] ?? null, 'window_high' => $window[1] ?? null,
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     *
+     * @return array<string, mixed>
+     */
+    private static function stock(array $document): array
+    {
+        $base = is_string($document['base']) ? Base::from($document['base']) : Base::Vegetable;
+        $named = is_array($document['allergens']) ? array_map(static fn (mixed $name): Allergen => Allergen::from(is_string($name) ? $name : ''), $document['allergens']) : [];
+        $own = array_values(array_filter($named, static fn (Allergen $allergen): bool => ! in_array($allergen, $base->brings(), true)));
+
+        return [...$document, 'base' => $base, 'allergens' => $own];
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Kitchen;
+use App\Models\Pan;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Tests\Feature\Station;
+
+beforeEach(function (): void {
+    $this->travelTo(Carbon::parse('2026-05-04T18:30:00Z'));
+    $this->station = Station::open();
+    $this->actingAs($this->station->cook);
+});
+
+/** @return array<string, array<string, mixed>> one good entry of each thing, by its address */
+function entries(): array
+{
+    return [
+        'pans' => ['format' => 'velko.pan/1', 'name' => '30 braiser', 'base_cm' => 28, 'rim_cm' => 30, 'height_cm' => 8, 'metal_j_per_k' => 1400],
+        'burners' => ['format' => 'velko.burner/1', 'name' => 'coil', 'ring_cm' => 22, 'fuel' => 'induction', 'rated_w' => 3500, 'marks' => [['mark' => '3', 'share' => 0.2, 'net_w' => null], ['mark' => '9', 'share' => 1, 'net_w' => 2600]]],
+        'ladles' => ['format' => 'velko.ladle/1', 'ml' => 120],
+        'rices' => ['format' => 'velko.rice/1', 'name' => 'blue packet', 'variety' => 'arborio', 'window_min' => [15, 18], 'grams_per_cup' => 205],
+        'stocks' => ['format' => 'velko.stock/1', 'name' => 'crab stock', 'base' => 'shellfish', 'salt_percent' => 0.6, 'held_at_c' => 90, 'batch_ml' => 4000, 'allergens' => ['celery', 'crustaceans']],
+    ];
+}
+
+dataset('things', array_map(static fn (string $thing, array $entry): array => [$thing, $entry], array_keys(entries()), entries()));
+
+it('enters, changes and retires each thing, and answers with the kitchen as it then is', function (string $thing, array $entry): void {
+    $answer = $this->postJson("/api/kitchen/$thing", $entry)->assertCreated();
+    Station::keeps('kitchen', $answer->getContent());
+    $name = $thing === 'ladles' ? 'ml' : 'name';
+    $row = collect($answer->json($thing))->firstWhere($name, $entry[$name]);
+    expect($row)->not->toBeNull();
+
+    $changed = [...$entry, $name => $thing === 'ladles' ? 125 : 'by another name'];
+    $answer = $this->putJson("/api/kitchen/$thing/{$row['id']}", $changed)->assertOk();
+    expect(collect($answer->json($thing))->firstWhere('id', $row['id'])[$name])->toEqual($changed[$name]);
+
+    $answer = $this->deleteJson("/api/kitchen/$thing/{$row['id']}")->assertOk();
+    expect(collect($answer->json($thing))->firstWhere('id', $row['id']))->toBeNull();
+    $this->postJson("/api/kitchen/$thing", $changed)->assertCreated(); // and it can come back
+})->with('things');
+
+it('does not enter the same twice', function (string $thing, array $entry): void {
+    $this->postJson("/api/kitchen/$thing", $entry)->assertCreated();
+    $this->postJson("/api/kitchen/$thing", $entry)->assertStatus(422)->assertJsonPath('errors.0.detail', 'is there already');
+})->with('things');
+
+it('keeps another kitchen out of its things: not read, not changed, not retired', function (string $thing, array $entry): void {
+    $id = collect($this->postJson("/api/kitchen/$thing", $entry)->json($thing))->max('id');
+    $before = $this->getJson('/api/kitchen')->json($thing);
+    $this->actingAs(Station::open()->cook);
+    $name = $thing === 'ladles' ? 'ml' : 'name';
+    expect(collect($this->getJson('/api/kitchen')->json($thing))->where($name, $entry[$name]))->toHaveCount(0);
+    $this->putJson("/api/kitchen/$thing/$id", $entry)->assertNotFound();
+    $this->deleteJson("/api/kitchen/$thing/$id")->assertNotFound();
+    $this->actingAs($this->station->cook);
+    expect($this->getJson('/api/kitchen')->json($thing))->toBe($before);
+})->with('things');
+
+it('refuses what cannot be, by field and range', function (string $thing, array $set, string $pointer, string $says): void {
+    $answer = $this->postJson("/api/kitchen/$thing", [...entries()[$thing], ...$set])->assertStatus(422);
+    Station::keeps('problem', $answer->getContent());
+    $said = collect($answer->json('errors'))->firstWhere('pointer', $pointer);
+    expect($said)->not->toBeNull($answer->getContent())->and($said['detail'])->toContain($says);
+})->with([
+    ['pans', ['base_cm' => 3], '/base_cm', 'from 10 to 150'], ['pans', ['rim_cm' => 20], '/rim_cm', 'from 28 to 150'], ['pans', ['name' => ''], '/name', 'text'],
+    ['burners', ['marks' => []], '/marks', 'from 1 to 20'], ['burners', ['marks' => [['mark' => 'low', 'share' => 0.2, 'net_w' => null], ['mark' => 'Low', 'share' => 0.3, 'net_w' => null]]], '/marks/1/mark', 'stands twice'],
+    ['burners', ['rated_w' => -1], '/rated_w', 'from 100 to 60000'], ['ladles', ['ml' => 5], '/ml', 'from 15 to 2000'],
+    ['rices', ['window_min' => [18, 15]], '/window_min/1', 'from 18 to 60'], ['rices', ['variety' => 'basmatti'], '/variety', 'must be one of'],
+    ['stocks', ['salt_percent' => 9], '/salt_percent', 'from 0 to 5'], ['stocks', ['base' => 'air'], '/base', 'must be one of'], ['stocks', ['colour' => 'red'], '/colour', 'is not a field here'],
+]);
+
+it('says what each pan holds of each family, and which it is made for', function (): void {
+    $pan = $this->getJson('/api/kitchen')->json('pans.0');
+    $takes = collect($pan['takes'])->keyBy('family');
+    expect($takes['risotto']['suited'])->toBeTrue()->and($takes['pan-rice']['suited'])->toBeFalse()
+        ->and($takes['risotto']['covers'])->toBeGreaterThan($takes['pan-rice']['covers']);
+});
+
+it('does not retire a rice or a stock that a dish needs, and names the dish', function (string $thing): void {
+    $id = $this->getJson('/api/kitchen')->json("$thing.0.id");
+    $answer = $this->deleteJson("/api/kitchen/$thing/$id")->assertStatus(422);
+    expect($answer->json('errors.0.detail'))->toBe('is needed for leek risotto');
+})->with(['rices', 'stocks']);
+
+it('still shows a cook in a pan that was retired since', function (): void {
+    $cook = $this->postJson('/api/cooks', $this->station->start())->assertCreated()->json();
+    $this->deleteJson("/api/kitchen/pans/{$this->station->pan->id}")->assertOk();
+    $this->getJson("/api/cooks/{$cook['id']}")->assertOk()->assertJsonPath('working.pan.name', '28 sautoir');
+    expect(Pan::query()->withTrashed()->count())->toBe(1);
+});
+
+it('names the allergens that a base brings, once', function (): void {
+    $stock = collect($this->postJson('/api/kitchen/stocks', entries()['stocks'])->json('stocks'))->firstWhere('name', 'crab stock');
+    expect($stock['allergens'])->toEqualCanonicalizing(['crustaceans', 'molluscs', 'celery'])->and($stock['suits'])->toBe('pescatarian');
+    $plain = collect($this->putJson("/api/kitchen/stocks/{$stock['id']}", [...entries()['stocks'], 'base' => 'vegetable', 'allergens' => ['celery']])->json('stocks'))->firstWhere('id', $stock['id']);
+    expect($plain['allergens'])->toBe(['celery'])->and($plain['suits'])->toBe('vegan');
+});
+
+describe('a boil-off test', function (): void {
+    $entry = fn (mixed ...$with): array => ['format' => 'velko.boil-off/1', 'mark' => 'low', 'before_g' => 3000, 'after_g' => 2850, 'minutes' => 15, ...$with];
+
+    it('measures a mark, and the plan uses it at once', function () use ($entry): void {
+        $before = $this->postJson('/api/work-out', $this->station->ask(heat: 'low'))->json('plan');
+        $answer = $this->postJson("/api/kitchen/burners/{$this->station->burner->id}/boil-off", $entry(pan_id: $this->station->pan->id))->assertCreated();
+        Station::keeps('kitchen', $answer->getContent());
+        $net = 150 * 2257 / 900;
+        expect(collect($answer->json('burners.0.settings'))->firstWhere('mark', 'low'))->toMatchArray(['net_w' => round($net, 1), 'measured' => true])
+            ->and($answer->json('burners.0.tests.0.lost_g'))->toEqual(150)
+            ->and($answer->json('burners.0.tests.0.spread_w'))->toEqualWithDelta(17.7, 0.1);
+        $after = $this->postJson('/api/work-out', $this->station->ask(heat: 'low'))->json('plan');
+        expect($after['heat'][0]['net_w'])->toEqualWithDelta($net, 0.1)->and($after['stock_ml'])->not->toBe($before['stock_ml']);
+    });
+
+    it('refuses what was not weighed here', function (array $with, string $pointer) use ($entry): void {
+        $answer = $this->postJson("/api/kitchen/burners/{$this->station->burner->id}/boil-off", $entry(...['pan_id' => $this->station->pan->id, ...$with]))->assertStatus(422);
+        expect($answer->json('errors.0.pointer'))->toBe($pointer);
+    })->with([[['mark' => 'blast'], '/mark'], [['after_g' => 3000], '/after_g'], [['pan_id' => 999_999], '/pan_id'], [['minutes' => 0], '/minutes'], [['before_g' => -1], '/before_g']]);
+
+    it('does not reach another kitchen\'s ring or pan', function () use ($entry): void {
+        $other = Station::open();
+        $this->postJson("/api/kitchen/burners/{$other->burner->id}/boil-off", $entry(pan_id: $this->station->pan->id))->assertNotFound();
+        $this->postJson("/api/kitchen/burners/{$this->station->burner->id}/boil-off", $entry(pan_id: $other->pan->id))->assertStatus(422);
+    });
+});
+
+describe('the house', function (): void {
+    $house = fn (mixed ...$with): array => ['format' => 'velko.house/1', 'name' => 'The Lime House', 'room_c' => 22, 'timezone' => 'Europe/Madrid', 'units' => 'metric', ...$with];
+
+    it('takes its height as a number or as a boiling point', function () use ($house): void {
+        Station::keeps('kitchen', $this->putJson('/api/kitchen', $house(altitude_m: 1600))->assertOk()->assertJsonPath('altitude_m', 1600)->getContent());
+        $answer = $this->putJson('/api/kitchen', $house(boiling_c: 94.7))->assertOk();
+        expect($answer->json('altitude_m'))->toEqualWithDelta(1590, 40)->and($answer->json('boiling_c'))->toEqual(94.7);
+    });
+
+    it('refuses both, neither, and a clock that no place has', function (array $with, string $pointer) use ($house): void {
+        $this->putJson('/api/kitchen', $house(...$with))->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+    })->with([[['altitude_m' => 10, 'boiling_c' => 99], '/altitude_m'], [[], '/altitude_m'], [['altitude_m' => 9000], '/altitude_m'], [['boiling_c' => 40], '/boiling_c'], [['altitude_m' => 1, 'timezone' => 'Kiln/Yard'], '/timezone']]);
+});
+
+describe('a kitchen of one\'s own', function (): void {
+    $new = fn (mixed ...$with): array => ['format' => 'velko.new-kitchen/1', 'kitchen' => 'The Osier Beds', 'name' => 'Chef', 'email' => 'chef@osier.example', 'password' => 'wade-in-slowly', 'timezone' => 'Europe/Dublin', ...$with];
+
+    it('is opened in one step, empty, and its chef is signed in', function () use ($new): void {
+        $this->app['auth']->forgetGuards();
+        $answer = $this->postJson('/api/kitchens', $new())->assertCreated()->assertJsonPath('cook.kitchen', 'The Osier Beds');
+        Station::keeps('session', $answer->getContent());
+        $kitchen = $this->getJson('/api/kitchen')->assertOk();
+        Station::keeps('kitchen', $kitchen->getContent());
+        expect($kitchen->json('pans'))->toBe([])->and($kitchen->json('begin'))->toBeNull();
+    });
+
+    it('refuses a taken or a wrong e-mail, a short password, and keeps nothing of it', function (array $with, string $pointer) use ($new): void {
+        $kitchens = Kitchen::query()->count();
+        $this->app['auth']->forgetGuards();
+        User::factory()->create(['email' => 'taken@osier.example']);
+        $this->postJson('/api/kitchens', $new(...$with))->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+        expect(Kitchen::query()->count())->toBe($kitchens + 1); // the factory's own
+    })->with([[['email' => 'taken@osier.example'], '/email'], [['email' => 'nobody'], '/email'], [['password' => 'short'], '/password'], [['timezone' => 'Mars'], '/timezone']]);
+
+    it('has a door to the demo only where there is a demo', function (): void {
+        $this->app['auth']->forgetGuards();
+        $this->getJson('/api/session')->assertJsonPath('demo', false);
+        $this->postJson('/api/session/demo')->assertNotFound();
+        User::factory()->create(['email' => config('velko.demo_cook')]);
+        $this->getJson('/api/session')->assertJsonPath('demo', true);
+        $this->postJson('/api/session/demo')->assertOk()->assertJsonPath('cook.name', User::query()->where('email', config('velko.demo_cook'))->sole()->name);
+    });
+});
