@@ -26,9 +26,10 @@ final class KeepThing
     {
         $columns = $thing->columns($document);
         $model = $thing->model();
-        $query = $model::query()->where('kitchen_id', $kitchen->id)->where($thing->name(), $columns[$thing->name()]);
+        /** @var Model|null $retired */
         $retired = in_array(SoftDeletes::class, class_uses_recursive($model), true)
-            ? $query->withoutGlobalScope(SoftDeletingScope::class)->whereNotNull('deleted_at')->first()
+            ? $model::query()->withoutGlobalScope(SoftDeletingScope::class)->whereNotNull('deleted_at')
+                ->where('kitchen_id', $kitchen->id)->where($thing->name(), $columns[$thing->name()])->first()
             : null;
 
         return self::kept($thing, $document, static function () use ($model, $kitchen, $columns, $retired): Model {

@@ -75,7 +75,7 @@ it('shows nothing to whoever is not signed in', function (string $method, string
 
 it('knows no other address, and says so in kind', function (): void {
     Station::keeps('problem', $this->getJson('/api/nowhere')->assertStatus(404)->getContent());
-    Station::keeps('problem', $this->putJson('/api/kitchen')->assertStatus(404)->getContent());
+    Station::keeps('problem', $this->putJson('/api/larder')->assertStatus(404)->getContent());
     $this->get('/anything/else')->assertOk()->assertSee('id="app"', false);
 });
 

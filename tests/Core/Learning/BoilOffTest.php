@@ -15,7 +15,7 @@ it('reads net power off the steam: Δm · 2257 / t', function (): void {
 
 it('finds the power that a simulated pan of boiling water was given', function (float $net): void {
     $ask = Kitchens::ask();
-    $pan = new Simulation($ask->grain, $ask->conditions(), 1.0);
+    $pan = new Simulation($ask->grain, $ask->conditions(), 0.01);
     $state = $pan->start(100, false);
     $pan->pour($state, 3000, 100);
     $pan->heat($state, $net);
