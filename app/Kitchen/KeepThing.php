@@ -26,11 +26,7 @@ final class KeepThing
     {
         $columns = $thing->columns($document);
         $model = $thing->model();
-        /** @var Model|null $retired */
-        $retired = in_array(SoftDeletes::class, class_uses_recursive($model), true)
-            ? $model::query()->withoutGlobalScope(SoftDeletingScope::class)->whereNotNull('deleted_at')
-                ->where('kitchen_id', $kitchen->id)->where($thing->name(), $columns[$thing->name()])->first()
-            : null;
+        $retired = self::retired(new $model, $kitchen, $thing->name(), $columns[$thing->name()]);
 
         return self::kept($thing, $document, static function () use ($model, $kitchen, $columns, $retired): Model {
             if ($retired !== null) {
@@ -67,6 +63,13 @@ final class KeepThing
             throw BadDocument::at('', $keeps);
         }
         $row->delete();
+    }
+
+    private static function retired(Model $like, Kitchen $kitchen, string $column, mixed $name): ?Model
+    {
+        return in_array(SoftDeletes::class, class_uses_recursive($like), true)
+            ? $like->newQueryWithoutScope(SoftDeletingScope::class)->whereNotNull('deleted_at')->where('kitchen_id', $kitchen->id)->where($column, $name)->first()
+            : null;
     }
 
     /**
