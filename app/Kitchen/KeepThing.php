@@ -68,7 +68,7 @@ final class KeepThing
     private static function retired(Model $like, Kitchen $kitchen, string $column, mixed $name): ?Model
     {
         return in_array(SoftDeletes::class, class_uses_recursive($like), true)
-            ? $like->newQueryWithoutScope(SoftDeletingScope::class)->whereNotNull('deleted_at')->where('kitchen_id', $kitchen->id)->where($column, $name)->first()
+            ? $like->newQueryWithoutScope(SoftDeletingScope::class)->where('deleted_at', '!=', null)->where('kitchen_id', $kitchen->id)->where($column, $name)->first()
             : null;
     }
 
