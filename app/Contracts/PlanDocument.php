@@ -19,10 +19,11 @@ final class PlanDocument
 {
     /**
      * @param  array<string, mixed>  $assumed
+     * @param  list<Stage>|null  $stages  with what else goes in; null: those of the plan
      *
      * @return array<string, mixed>
      */
-    public static function of(Plan $plan, array $assumed): array
+    public static function of(Plan $plan, array $assumed, ?array $stages = null): array
     {
         $rice = $plan->rice();
 
@@ -58,7 +59,7 @@ final class PlanDocument
                 'ladles' => $stage->ladles,
                 'setting' => $stage->mark,
                 'say' => $stage->say,
-            ], $plan->stages),
+            ], $stages ?? $plan->stages),
             'track' => self::track($plan->track),
             'crust' => CrustPart::of($plan),
             'pass' => self::pass($plan),

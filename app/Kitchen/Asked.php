@@ -25,6 +25,7 @@ final readonly class Asked
         public Pan $pan,
         public Burner $burner,
         public int $covers,
+        public int $starters,
         public string $portion,
         public ?string $heat,
         public CarbonImmutable $tableAt,
@@ -50,7 +51,8 @@ final readonly class Asked
         if ($dish === null || $faults !== []) {
             throw new BadDocument($faults);
         }
-        [$pan, $burner] = self::onTheRing($dish, $pans, $burners, self::whole($document['covers']) * self::grams($dish, self::words($document['portion'])));
+        $rice = self::whole($document['covers']) * self::grams($dish, self::words($document['portion'])) + self::starters($document) * $dish->grams_starter;
+        [$pan, $burner] = self::onTheRing($dish, $pans, $burners, $rice);
         $heat = $document['heat'] ?? null;
         $marks = array_map(strval(...), array_keys(Station::netPower($burner)));
         if (is_string($heat) && ! in_array($heat, $marks, true)) {
@@ -59,9 +61,27 @@ final readonly class Asked
 
         return new self(
             $document, $kitchen, $dish, $pan, $burner,
-            self::whole($document['covers']), self::words($document['portion']), is_string($heat) ? $heat : null,
+            self::whole($document['covers']), self::starters($document), self::words($document['portion']), is_string($heat) ? $heat : null,
             self::moment(self::words($document['table_at']), $kitchen, $now),
         );
+    }
+
+    /** Mains and starters. */
+    public function plates(): int
+    {
+        return $this->covers + $this->starters;
+    }
+
+    /** g raw for all plates */
+    public function rice(): float
+    {
+        return $this->covers * self::grams($this->dish, $this->portion) + $this->starters * $this->dish->grams_starter;
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function starters(array $document): int
+    {
+        return $document['portion'] === 'main' ? self::whole($document['starters'] ?? 0) : 0;
     }
 
     /** g raw a cover */

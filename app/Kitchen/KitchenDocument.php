@@ -27,7 +27,7 @@ final class KitchenDocument
 {
     private const COVERS_TO_BEGIN = 6;
 
-    private const MINUTES_TO_BEGIN = 30;
+    private const MINUTES_TO_BEGIN = 45;
 
     private const TESTS_SHOWN = 10;
 
@@ -129,7 +129,7 @@ final class KitchenDocument
     }
 
     /**
-     * The ask to begin with: a table of six in half an hour, pan and ring left to Velko.
+     * The ask to begin with: a table of six in three quarters of an hour, pan and ring left to Velko.
      *
      * @return array<string, mixed>|null velko.ask/1; null while the kitchen lacks a dish, a pan or a ring
      */

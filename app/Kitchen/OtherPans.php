@@ -54,7 +54,7 @@ final readonly class OtherPans
         $change = self::change($pan, $burner);
         $covers = (int) floor($this->fit->mostRice($this->corePans[$pan]) / $this->plan->ask->gramsPerCover);
 
-        return $covers >= $this->asked->covers || $covers < 1
+        return $covers >= $this->asked->plates() || $covers < 1 || $this->asked->starters > 0
             ? ['label' => $name, 'change' => $change]
             : ['label' => "$covers of them in the $name", 'change' => [...$change, 'covers' => $covers]];
     }
@@ -65,15 +65,22 @@ final readonly class OtherPans
         if (Choosing::smallest($this->corePans, $this->coreBurners, $this->plan->rice(), $this->fit) !== null) {
             return [];
         }
-        $batches = Batches::of($this->corePans, $this->coreBurners, $this->asked->covers, $this->plan->ask->gramsPerCover, $this->fit);
+        $batches = Batches::of($this->corePans, $this->coreBurners, $this->asked->plates(), $this->plan->ask->gramsPerCover, $this->fit);
+        $starters = $this->asked->starters;
 
-        return array_map(fn (Batch $batch): array => [
-            'pan' => $this->pans[$batch->pan]->name ?? '',
-            'burner' => $this->burners[$batch->burner]->name ?? '',
-            'covers' => $batch->covers,
-            'most' => $batch->most,
-            'change' => [...self::change($batch->pan, $batch->burner), 'covers' => $batch->covers],
-        ], $batches);
+        return array_map(function (Batch $batch) use (&$starters): array {
+            // Starters go together as far as they do; a pan has a main at least, since an ask counts mains first.
+            $mine = min($starters, $batch->covers - 1);
+            $starters -= $mine;
+
+            return [
+                'pan' => $this->pans[$batch->pan]->name ?? '',
+                'burner' => $this->burners[$batch->burner]->name ?? '',
+                'covers' => $batch->covers,
+                'most' => $batch->most,
+                'change' => [...self::change($batch->pan, $batch->burner), 'covers' => $batch->covers - $mine, 'starters' => $mine],
+            ];
+        }, $batches);
     }
 
     private function name(int $pan, int $burner): string

@@ -16,22 +16,11 @@ final class PlanRequests
     public static function for(Asked $asked): array
     {
         $dish = $asked->dish;
-        $grams = Asked::grams($dish, $asked->portion);
-        $rice = $asked->covers * $grams;
+        $rice = $asked->rice();
+        $grams = $rice / $asked->plates();
         $window = Station::grain($dish->rice)->window;
         $net = Station::netPower($asked->burner);
-        $method = [
-            'doses' => $dish->doses,
-            'stirring' => $dish->stirring,
-            'sealed' => $dish->sealed,
-            'finish_min' => $dish->finish_min,
-            'rest_min' => $dish->rest_min,
-            'rest_covered' => $dish->rest_covered,
-            'toast' => $dish->toast,
-            'rinsed' => $dish->rinsed,
-            'soak_min' => $dish->soak_min,
-            'crust' => $dish->crust_school,
-        ];
+        ['method' => $method, 'target' => $target] = self::ofDish($dish);
         if ($asked->heat !== null) {
             $method['heat'] = [['from_min' => 0, 'setting' => $asked->heat]];
         }
@@ -39,7 +28,7 @@ final class PlanRequests
         return [
             'format' => 'velko.plan-request/1',
             'family' => $dish->family,
-            'covers' => $asked->covers,
+            'covers' => $asked->plates(),
             'rice' => ['variety' => $dish->rice->variety, 'grams_per_cover' => $grams, 'window_min' => [$window->low, $window->high]],
             'kitchen' => ['altitude_m' => $asked->kitchen->altitude_m, 'room_c' => $asked->kitchen->room_c],
             'pan' => [
@@ -58,6 +47,30 @@ final class PlanRequests
                 'butter_salted' => $dish->butter_salted,
             ],
             'method' => $method,
+            'target' => $target,
+        ];
+    }
+
+    /**
+     * What a dish itself says of method and target.
+     *
+     * @return array{method: array<string, mixed>, target: array<string, mixed>}
+     */
+    public static function ofDish(Dish $dish): array
+    {
+        return [
+            'method' => [
+                'doses' => $dish->doses,
+                'stirring' => $dish->stirring,
+                'sealed' => $dish->sealed,
+                'finish_min' => $dish->finish_min,
+                'rest_min' => $dish->rest_min,
+                'rest_covered' => $dish->rest_covered,
+                'toast' => $dish->toast,
+                'rinsed' => $dish->rinsed,
+                'soak_min' => $dish->soak_min,
+                'crust' => $dish->crust_school,
+            ],
             'target' => ['looseness' => $dish->looseness, 'minutes_to_table' => $dish->minutes_to_table, 'crust' => $dish->crust],
         ];
     }

@@ -7,14 +7,24 @@ namespace App\Kitchen;
 use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
 use Carbon\CarbonImmutable;
+use Velko\Core\Mise\AddIns;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\ScaleCurve;
+use Velko\Core\Planning\Warning;
 use Velko\Core\Rice\Variety;
+use Velko\Core\Safety\Cautions;
+use Velko\Core\Safety\Checks;
+use Velko\Core\Safety\Served;
 
 /** A cook's ask, worked out and put on the kitchen's clock. */
 final readonly class WorkOut
 {
+    private Served $served;
+
+    /** @var list<array<string, mixed>> */
+    private array $prep;
+
     /**
      * @param  array<string, mixed>  $request  velko.plan-request/1
      * @param  array<string, mixed>  $assumed
@@ -25,7 +35,10 @@ final readonly class WorkOut
         private Plan $plan,
         public array $request,
         private array $assumed,
-    ) {}
+    ) {
+        $this->served = MiseDocument::served($asked->dish, $plan);
+        $this->prep = MiseDocument::prep($asked->dish, $plan, $this->firstLiquidAt(), $now);
+    }
 
     public static function of(Asked $asked, CarbonImmutable $now): self
     {
@@ -51,6 +64,7 @@ final readonly class WorkOut
                 'rice' => Variety::from($asked->dish->rice->variety)->label(),
                 'stock' => $asked->dish->stock->name,
                 'finish' => $asked->dish->finish,
+                'garnish' => $asked->dish->garnish,
                 'stirring' => $ask->method->stirring->words(),
                 'window_min' => [$ask->grain->window->low, $ask->grain->window->high],
             ],
@@ -62,7 +76,11 @@ final readonly class WorkOut
             'why' => $this->why(),
             'offers' => $this->offers(),
             'batches' => (new OtherPans($asked, $this->plan))->batches(),
-            'plan' => PlanDocument::of($this->plan, $this->assumed),
+            'mise' => MiseDocument::mise($asked->dish, $this->plan),
+            'prep' => $this->prep,
+            'served' => MiseDocument::servedDocument($this->served),
+            'cautions' => Cautions::of($this->plan, $this->served),
+            'plan' => PlanDocument::of($this->plan->with($this->warnings()), $this->assumed, AddIns::among($this->plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main)),
         ];
     }
 
@@ -77,8 +95,29 @@ final readonly class WorkOut
             'first_liquid_at' => $firstLiquid->toIso8601String(),
             'pull_at' => $firstLiquid->addSeconds((int) round($this->plan->pulled->second))->toIso8601String(),
             'table_at' => $this->asked->tableAt->toIso8601String(),
-            'starts_in_min' => round($this->now->diffInSeconds($toast) / 60, 1),
+            'starts_in_min' => round($this->now->diffInSeconds($this->begin()) / 60, 1),
         ];
+    }
+
+    /** @return list<Warning> of the pan, the plate and the work beside it */
+    private function warnings(): array
+    {
+        $late = array_filter($this->prep, static fn (array $one): bool => $one['late'] === true);
+
+        return [
+            ...Checks::of($this->served),
+            ...array_map(static fn (array $one): Warning => new Warning('not-ready', "{$one['what']} takes {$one['takes_min']} min: it will not be ready", 'Later at the table, or done ahead'), array_slice(array_values($late), 0, 1)),
+            ...$this->plan->warnings,
+        ];
+    }
+
+    /** When the first hand is needed: at the pan, or at what cannot be done ahead. */
+    private function begin(): CarbonImmutable
+    {
+        $toast = $this->firstLiquidAt()->subSeconds((int) round(60 * $this->plan->ask->method->toast()));
+        $starts = array_map(static fn (array $one): CarbonImmutable => CarbonImmutable::parse($one['start_at']), array_filter($this->prep, static fn (array $one): bool => $one['ahead'] === false));
+
+        return array_reduce($starts, static fn (CarbonImmutable $first, CarbonImmutable $one): CarbonImmutable => $one->lessThan($first) ? $one : $first, $toast);
     }
 
     private function firstLiquidAt(): CarbonImmutable
@@ -106,7 +145,7 @@ final readonly class WorkOut
     private function offers(): array
     {
         $offers = [];
-        foreach ($this->plan->warnings as $warning) {
+        foreach ($this->warnings() as $warning) {
             $offer = match ($warning->code) {
                 'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust' => (new OtherPans($this->asked, $this->plan))->offer(),
                 'too-wet', 'too-dry' => $this->ourHeat(),
@@ -118,9 +157,9 @@ final readonly class WorkOut
                 $offers[] = ['warning' => $warning->code, ...$offer];
             }
         }
-        $start = $this->firstLiquidAt()->subSeconds((int) round(60 * $this->plan->ask->method->toast()));
-        if ($start->lessThan($this->now)) {
-            $earliest = $this->asked->tableAt->addSeconds((int) ceil($start->diffInSeconds($this->now)) + 59)->startOfMinute();
+        $begin = $this->begin();
+        if ($begin->lessThan($this->now)) {
+            $earliest = $this->asked->tableAt->addSeconds((int) ceil($begin->diffInSeconds($this->now)) + 59)->startOfMinute();
             $offers[] = ['warning' => 'too-late', 'label' => 'At the table '.$earliest->format('H:i'), 'change' => ['table_at' => $earliest->format('H:i')]];
         }
 

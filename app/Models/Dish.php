@@ -6,7 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Velko\Core\Safety\Diet;
 
 /**
  * @property int $id
@@ -34,6 +36,11 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property float $butter_g_per_80_g
  * @property bool $butter_salted
  * @property float $cheese_g_per_80_g
+ * @property Diet $diet who it is meant for
+ * @property string $garnish
+ * @property \Illuminate\Database\Eloquent\Collection<int, DishIngredient> $ingredients
+ * @property \Illuminate\Database\Eloquent\Collection<int, DishSideWork> $sideWorks
+ * @property \Illuminate\Database\Eloquent\Collection<int, DishVersion> $versions
  * @property Rice $rice
  * @property Stock $stock
  */
@@ -50,8 +57,35 @@ final class Dish extends Model
             'grams_main' => 'float', 'grams_starter' => 'float', 'wine_ml_per_80_g' => 'float',
             'sealed' => 'boolean', 'finish_min' => 'float', 'rest_min' => 'float', 'rest_covered' => 'boolean',
             'looseness' => 'float', 'minutes_to_table' => 'float', 'rinsed' => 'boolean', 'soak_min' => 'float',
-            'butter_g_per_80_g' => 'float', 'butter_salted' => 'boolean', 'cheese_g_per_80_g' => 'float',
+            'butter_g_per_80_g' => 'float', 'butter_salted' => 'boolean', 'cheese_g_per_80_g' => 'float', 'diet' => Diet::class,
         ];
+    }
+
+    /** @return HasMany<DishIngredient, $this> */
+    public function ingredients(): HasMany
+    {
+        $ingredients = $this->hasMany(DishIngredient::class);
+        $ingredients->orderBy('position');
+
+        return $ingredients;
+    }
+
+    /** @return HasMany<DishSideWork, $this> */
+    public function sideWorks(): HasMany
+    {
+        $works = $this->hasMany(DishSideWork::class);
+        $works->orderBy('position');
+
+        return $works;
+    }
+
+    /** @return HasMany<DishVersion, $this> newest first */
+    public function versions(): HasMany
+    {
+        $versions = $this->hasMany(DishVersion::class);
+        $versions->orderByDesc('number');
+
+        return $versions;
     }
 
     /** @return BelongsTo<Rice, $this> */

@@ -87,6 +87,6 @@ final class Kitchen extends Model
     /** Everything a plan may need, in a handful of queries. */
     public function withStation(): self
     {
-        return $this->loadMissing(['pans', 'burners.settings', 'ladles', 'dishes.rice', 'dishes.stock']);
+        return $this->loadMissing(['pans', 'burners.settings', 'ladles', 'dishes.rice', 'dishes.stock', 'dishes.ingredients', 'dishes.sideWorks']);
     }
 }

@@ -9,7 +9,7 @@ final readonly class Stage
 {
     /**
      * @param  float  $minute  of the cook; 0 is the first liquid
-     * @param  'toast'|'wine'|'pour'|'level'|'heat'|'stir'|'lid'|'taste'|'crust'|'off'|'finish'|'rest'|'serve'  $kind
+     * @param  'toast'|'wine'|'pour'|'add'|'level'|'heat'|'stir'|'lid'|'taste'|'crust'|'off'|'finish'|'rest'|'serve'  $kind
      * @param  float|null  $volume  mL
      * @param  float|null  $ladles  of the ladle in hand
      * @param  string|null  $mark  where the knob stands from here

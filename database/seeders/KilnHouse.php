@@ -4,18 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Exchange\ImportDish;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
-use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Ladle;
 use App\Models\Pan;
-use App\Models\Rice;
-use App\Models\Stock;
 use App\Models\User;
 use Illuminate\Database\Seeder;
-use Velko\Core\Safety\Allergen;
-use Velko\Core\Safety\Base;
 
 /** The Kiln House: an invented 46-seat dining room in a former brickworks on an inland canal. */
 final class KilnHouse extends Seeder
@@ -65,37 +61,16 @@ final class KilnHouse extends Seeder
             Ladle::query()->create([...$in, 'ml' => $ml]);
         }
 
-        $rice = static fn (string $name, string $variety, ?float $low = null, ?float $high = null): int => Rice::query()->create([...$in, 'name' => $name, 'variety' => $variety, 'window_low' => $low, 'window_high' => $high])->id;
-        $carnaroli = $rice('carnaroli', 'carnaroli');
-        $arborio = $rice('arborio', 'arborio');
-        $nano = $rice('vialone nano', 'vialone-nano');
-        $bomba = $rice('bomba', 'bomba');
-        $round = $rice('round grain', 'round');
-
-        $stock = static fn (string $name, Base $base, float $salt, float $batch, Allergen ...$allergens): int => Stock::query()->create([
-            ...$in, 'name' => $name, 'base' => $base, 'salt_percent' => $salt, 'held_at_c' => 92, 'batch_ml' => $batch, 'allergens' => array_values($allergens),
-        ])->id;
-        $vegetable = $stock('vegetable stock', Base::Vegetable, 0.55, 8000, Allergen::Celery);
-        $smoked = $stock('smoked trout stock', Base::Fish, 0.5, 5000, Allergen::Celery);
-        $duck = $stock('duck stock', Base::Poultry, 0.5, 6000, Allergen::Celery);
-        $cuttlefish = $stock('cuttlefish stock', Base::Shellfish, 0.5, 5000);
-        $fish = $stock('fish stock', Base::Fish, 0.65, 5000);
-        $lamb = $stock('lamb stock', Base::Meat, 0.65, 5000, Allergen::Celery);
-
-        $risotto = ['family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'stirring' => 'constant', 'sealed' => true, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'minutes_to_table' => 2];
-        $pan = ['family' => 'pan-rice', 'rice_id' => $bomba, 'grams_main' => 55, 'grams_starter' => 35, 'doses' => 'one-pour', 'stirring' => 'never', 'sealed' => true, 'finish_min' => 0, 'rest_min' => 5, 'rest_covered' => true, 'looseness' => 0, 'minutes_to_table' => 2];
-        $soupy = ['family' => 'soupy-rice', 'rice_id' => $round, 'grams_main' => 70, 'grams_starter' => 40, 'doses' => 'one-pour', 'stirring' => 'now-and-then', 'finish_min' => 0, 'rest_min' => 0, 'rest_covered' => false, 'minutes_to_table' => 2];
-        foreach ([
-            [...$risotto, 'name' => 'pea, lovage and lemon risotto', 'rice_id' => $carnaroli, 'stock_id' => $vegetable, 'wine_ml_per_80_g' => 25, 'doses' => 'ladle-by-ladle', 'looseness' => 0.85, 'butter_g_per_80_g' => 15, 'cheese_g_per_80_g' => 15, 'finish' => 'cold butter, then hard cheese; pea purée, lovage, lemon'],
-            [...$risotto, 'name' => 'radicchio and walnut risotto', 'rice_id' => $arborio, 'stock_id' => $vegetable, 'wine_ml_per_80_g' => 35, 'doses' => 'cooked-down', 'looseness' => 0.65, 'butter_g_per_80_g' => 12, 'cheese_g_per_80_g' => 10, 'finish' => 'butter, blue cheese, toasted walnuts'],
-            [...$risotto, 'name' => 'smoked trout and fennel risotto', 'rice_id' => $nano, 'stock_id' => $smoked, 'wine_ml_per_80_g' => 0, 'doses' => 'kept-covered', 'stirring' => 'now-and-then', 'looseness' => 1.0, 'butter_g_per_80_g' => 18, 'finish' => 'cold butter, fennel tops, flaked trout'],
-            [...$pan, 'name' => 'cauliflower, almond and raisin pan rice', 'stock_id' => $vegetable, 'crust' => 'gold', 'finish' => 'fried almonds, parsley'],
-            [...$pan, 'name' => 'duck leg, turnip and white bean pan rice', 'stock_id' => $duck, 'crust' => 'dark', 'crust_school' => 'long-and-gentle', 'finish' => 'the duck back on top, skin up'],
-            [...$pan, 'name' => 'cuttlefish and green pepper pan rice', 'stock_id' => $cuttlefish, 'crust' => 'gold', 'finish' => 'lemon at the side'],
-            [...$soupy, 'name' => 'hake, leek and parsley soupy rice', 'stock_id' => $fish, 'sealed' => false, 'rinsed' => true, 'soak_min' => 18, 'looseness' => 3.0, 'finish' => 'hake in for the last three minutes, parsley'],
-            [...$soupy, 'name' => 'lamb neck, chickpea and mint soupy rice', 'stock_id' => $lamb, 'sealed' => true, 'toast' => 'quick', 'looseness' => 1.8, 'finish' => 'mint, a squeeze of lemon'],
-        ] as $dish) {
-            Dish::query()->create([...$in, ...$dish]);
+        $chef = User::query()->where('kitchen_id', $kitchen->id)->where('role', 'chef')->sole();
+        foreach (self::dishes() as $document) {
+            ImportDish::of($chef, $document);
         }
+    }
+
+    /** @return list<array<string, mixed>> velko.dish/1 */
+    private static function dishes(): array
+    {
+        /** @var list<array<string, mixed>> */
+        return json_decode((string) file_get_contents(__DIR__.'/kiln-house-dishes.json'), true, flags: JSON_THROW_ON_ERROR);
     }
 }

@@ -15,7 +15,12 @@ export interface Contracts {
   'burner.json': BurnerEntry;
   'cook-event.json': CookEvent;
   'cook.json': Cook;
+  'dish-body.json': DishBody;
+  'dish-entry.json': DishEntry;
+  'dish-page.json': DishPage;
+  'dish.json': DishExport;
   'house.json': House;
+  'imported.json': Imported;
   'kitchen.json': Kitchen;
   'ladle.json': LadleEntry;
   'log.json': Log;
@@ -89,6 +94,10 @@ export interface Ask {
    * mark on the knob; null lets Velko choose
    */
   heat?: string | null;
+  /**
+   * starters of the same dish in the same pan, besides the mains
+   */
+  starters?: number;
 }
 /**
  * A pan of boiling water weighed, left on one mark, weighed again.
@@ -346,6 +355,7 @@ export interface Working {
      * @maxItems 2
      */
     window_min: number[];
+    garnish: string;
   };
   pan: {
     name: string;
@@ -441,6 +451,62 @@ export interface Working {
       [k: string]: unknown | undefined;
     };
   }[];
+  /**
+   * what is weighed out beforehand
+   */
+  mise: {
+    name: string;
+    /**
+     * in its unit, for all
+     */
+    amount: number;
+    unit: string;
+    goes: string;
+    /**
+     * of the cook
+     */
+    minute: number | null;
+    /**
+     * what it scales with
+     */
+    per: string;
+  }[];
+  /**
+   * what else must be ready, in order of its start
+   */
+  prep: {
+    what: string;
+    /**
+     * RFC 3339
+     */
+    start_at: string;
+    /**
+     * RFC 3339
+     */
+    ready_at: string;
+    takes_min: number;
+    hands_min: number;
+    ahead: boolean;
+    /**
+     * its start is past and it cannot be done ahead
+     */
+    late: boolean;
+  }[];
+  served: {
+    /**
+     * who the dish is meant for
+     */
+    wanted: string;
+    /**
+     * who may eat it
+     */
+    suits: string;
+    allergens: {
+      allergen: string;
+      from: string[];
+    }[];
+  };
+  cautions: string[];
   plan: Plan;
 }
 /**
@@ -693,6 +759,220 @@ export interface Plan {
   };
 }
 /**
+ * A dish as cooks think of it, without its rice and its stock.
+ */
+export interface DishBody {
+  name: string;
+  family: 'risotto' | 'pan-rice' | 'soupy-rice';
+  /**
+   * g raw
+   */
+  grams_main: number;
+  /**
+   * g raw
+   */
+  grams_starter: number;
+  /**
+   * mL
+   */
+  wine_ml_per_80_g: number;
+  doses: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
+  stirring: 'constant' | 'now-and-then' | 'never';
+  /**
+   * toasted in fat
+   */
+  sealed: boolean;
+  toast: 'quick' | 'medium' | 'slow';
+  rinsed: boolean;
+  /**
+   * min
+   */
+  soak_min: number;
+  /**
+   * min
+   */
+  finish_min: number;
+  /**
+   * min
+   */
+  rest_min: number;
+  rest_covered: boolean;
+  /**
+   * g/g
+   */
+  looseness: number;
+  crust: 'none' | 'gold' | 'dark';
+  crust_school: 'short-and-hot' | 'long-and-gentle';
+  /**
+   * min from the pass
+   */
+  minutes_to_table: number;
+  /**
+   * who it is meant for
+   */
+  diet: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+  finish: string;
+  /**
+   * g
+   */
+  butter_g_per_80_g: number;
+  butter_salted: boolean;
+  /**
+   * g
+   */
+  cheese_g_per_80_g: number;
+  garnish: string;
+  /**
+   * @maxItems 60
+   */
+  ingredients: {
+    name: string;
+    /**
+     * in its unit
+     */
+    amount: number;
+    unit: 'g' | 'ml' | 'pieces';
+    /**
+     * scales with the rice (a starter takes its share), with the plates, with each 100 cm² of floor, or not at all
+     */
+    per: 'main' | 'plate' | 'floor' | 'pan';
+    goes: 'base' | 'with-the-rice' | 'at-minute' | 'nine-tenths-gone' | 'last-two-minutes' | 'on-top';
+    /**
+     * min of the cook, for at-minute
+     */
+    minute: number | null;
+    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+    /**
+     * @maxItems 14
+     */
+    allergens: (
+      | 'celery'
+      | 'crustaceans'
+      | 'egg'
+      | 'fish'
+      | 'gluten'
+      | 'lupin'
+      | 'milk'
+      | 'molluscs'
+      | 'mustard'
+      | 'nuts'
+      | 'peanuts'
+      | 'sesame'
+      | 'soy'
+      | 'sulphites'
+    )[];
+  }[];
+  /**
+   * @maxItems 30
+   */
+  side_work: {
+    what: string;
+    /**
+     * when it must be ready
+     */
+    ready: 'rice' | 'stock' | 'last-dose' | 'table';
+    /**
+     * min
+     */
+    takes_min: number;
+    /**
+     * min of hands in it
+     */
+    hands_min: number;
+    /**
+     * can be done before service
+     */
+    ahead: boolean;
+  }[];
+}
+/**
+ * A dish as it is entered in a kitchen, of that kitchen's own rice and stock.
+ */
+export interface DishEntry {
+  format: 'velko.dish-entry/1';
+  rice_id: number;
+  stock_id: number;
+  dish: DishBody;
+}
+/**
+ * One dish of a kitchen with its versions.
+ */
+export interface DishPage {
+  format: 'velko.dish-page/1';
+  id: number;
+  rice_id: number;
+  stock_id: number;
+  dish: DishBody;
+  /**
+   * newest first; the first is as it stands
+   */
+  versions: {
+    number: number;
+    by: string;
+    at: string;
+    rice: string;
+    stock: string;
+    dish: DishBody;
+  }[];
+}
+/**
+ * A dish whole, to be carried from one kitchen to another.
+ */
+export interface DishExport {
+  format: 'velko.dish/1';
+  rice: {
+    name: string;
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * low and high end as printed on the packet; null takes the variety's
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    window_min: number[] | null;
+    /**
+     * g in the kitchen's cup, level; null: not weighed
+     */
+    grams_per_cup: number | null;
+  };
+  stock: {
+    name: string;
+    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    /**
+     * g per 100 g
+     */
+    salt_percent: number;
+    /**
+     * °C
+     */
+    held_at_c: number;
+    /**
+     * mL that is made at once; null: as needed
+     */
+    batch_ml: number | null;
+    /**
+     * @maxItems 14
+     */
+    allergens: (
+      | 'celery'
+      | 'crustaceans'
+      | 'egg'
+      | 'fish'
+      | 'gluten'
+      | 'lupin'
+      | 'milk'
+      | 'molluscs'
+      | 'mustard'
+      | 'nuts'
+      | 'peanuts'
+      | 'sesame'
+      | 'soy'
+      | 'sulphites'
+    )[];
+  };
+  dish: DishBody;
+}
+/**
  * The kitchen itself: where it is and how it counts.
  */
 export interface House {
@@ -715,6 +995,22 @@ export interface House {
    */
   timezone: string;
   units: 'metric' | 'us';
+}
+/**
+ * What became of a dish that was brought in.
+ */
+export interface Imported {
+  format: 'velko.imported/1';
+  id: number;
+  name: string;
+  /**
+   * rices and stocks that were made for it
+   */
+  made: string[];
+  /**
+   * what could not be taken over
+   */
+  left_out: string[];
 }
 /**
  * What a kitchen has, as its screens need it.

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Kitchen\KeepDish;
+use App\Kitchen\KeepThing;
+use App\Kitchen\Thing;
+use App\Models\Dish;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Brings velko.dish/1 into a kitchen, all of it or nothing. Rice and stock are the kitchen's own where it has them by name;
+ * what it lacks is made for the dish.
+ */
+final readonly class ImportDish
+{
+    /** @param  list<string>  $made  rices and stocks that were made for it */
+    private function __construct(public Dish $dish, public array $made) {}
+
+    /**
+     * @param  array<string, mixed>  $document  velko.dish/1, held to its schema
+     */
+    public static function of(User $user, array $document): self
+    {
+        return DB::transaction(static function () use ($user, $document): self {
+            $made = [];
+            $rice = self::own($user, Thing::Rices, self::part($document, 'rice'), $made);
+            $stock = self::own($user, Thing::Stocks, self::part($document, 'stock'), $made);
+            $dish = KeepDish::enter($user, ['rice_id' => $rice, 'stock_id' => $stock, 'dish' => self::part($document, 'dish')]);
+
+            return new self($dish, $made);
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $part
+     * @param  list<string>  $made
+     */
+    private static function own(User $user, Thing $thing, array $part, array &$made): int
+    {
+        $rows = $thing === Thing::Rices ? $user->kitchen->rices() : $user->kitchen->stocks();
+        $id = $rows->where('name', $part['name'])->value('id');
+        if (is_int($id)) {
+            return $id;
+        }
+        $row = KeepThing::enter($user->kitchen, $thing, $part);
+        $made[] = is_string($part['name']) ? $part['name'] : '';
+
+        /** @var int */
+        return $row->getKey();
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     *
+     * @return array<string, mixed>
+     */
+    private static function part(array $document, string $name): array
+    {
+        /** @var array<string, mixed> */
+        return $document[$name];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Contracts\BadDocument;
+use App\Http\Requests\DishEntryRequest;
+use App\Kitchen\DishPage;
+use App\Kitchen\KeepDish;
+use App\Kitchen\KitchenDocument;
+use App\Models\Dish;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+
+final class DishController
+{
+    public function show(Dish $dish): JsonResponse
+    {
+        Gate::authorize('view', $dish);
+
+        return new JsonResponse(DishPage::of($dish));
+    }
+
+    /** @throws BadDocument */
+    public function store(DishEntryRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        return new JsonResponse(DishPage::of(KeepDish::enter($user, $request->document())), 201);
+    }
+
+    /** @throws BadDocument */
+    public function update(DishEntryRequest $request, Dish $dish, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('update', $dish);
+
+        return new JsonResponse(DishPage::of(KeepDish::change($user, $dish, $request->document())));
+    }
+
+    public function copy(Dish $dish, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('view', $dish);
+
+        return new JsonResponse(DishPage::of(KeepDish::copy($user, $dish)), 201);
+    }
+
+    public function destroy(Dish $dish, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('delete', $dish);
+        KeepDish::retire($dish);
+
+        return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Models\Dish;
+use App\Models\DishIngredient;
+use App\Models\DishSideWork;
+use App\Models\Rice;
+use App\Models\Stock;
+use Velko\Core\Mise\Goes;
+use Velko\Core\Safety\Allergen;
+
+/** dish-body, velko.dish/1 and the columns of a dish: the one way between them. */
+final class DishBody
+{
+    private const COLUMNS = [
+        'name', 'family', 'grams_main', 'grams_starter', 'wine_ml_per_80_g', 'doses', 'stirring', 'sealed', 'toast', 'rinsed', 'soak_min',
+        'finish_min', 'rest_min', 'rest_covered', 'looseness', 'crust', 'crust_school', 'minutes_to_table', 'finish', 'butter_g_per_80_g',
+        'butter_salted', 'cheese_g_per_80_g', 'garnish',
+    ];
+
+    /** @return array<string, mixed> dish-body */
+    public static function of(Dish $dish): array
+    {
+        return [
+            ...$dish->only(self::COLUMNS),
+            'diet' => $dish->diet->value,
+            'ingredients' => array_values($dish->ingredients->map(static fn (DishIngredient $one): array => [
+                ...$one->only(['name', 'amount', 'unit', 'minute']),
+                'per' => $one->per->value, 'goes' => $one->goes->value, 'suits' => $one->suits->value, 'allergens' => self::names($one->allergens),
+            ])->all()),
+            'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
+                ...$one->only(['what', 'takes_min', 'hands_min', 'ahead']), 'ready' => $one->ready->value,
+            ])->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> velko.dish/1 */
+    public static function whole(Dish $dish): array
+    {
+        return ['format' => 'velko.dish/1', 'rice' => self::rice($dish->rice), 'stock' => self::stock($dish->stock), 'dish' => self::of($dish)];
+    }
+
+    /** @return array<string, mixed> as in velko.rice/1 */
+    public static function rice(Rice $rice): array
+    {
+        return [
+            ...$rice->only(['name', 'variety', 'grams_per_cup']),
+            'window_min' => $rice->window_low === null ? null : [$rice->window_low, $rice->window_high],
+        ];
+    }
+
+    /** @return array<string, mixed> as in velko.stock/1 */
+    public static function stock(Stock $stock): array
+    {
+        return [...$stock->only(['name', 'salt_percent', 'held_at_c', 'batch_ml']), 'base' => $stock->base->value, 'allergens' => self::names($stock->allergens)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $body  dish-body, held to its schema
+     *
+     * @return array<string, mixed> columns of the dish itself
+     */
+    public static function columns(array $body): array
+    {
+        return array_intersect_key($body, array_flip([...self::COLUMNS, 'diet']));
+    }
+
+    /**
+     * @param  array<string, mixed>  $body  dish-body, held to its schema
+     *
+     * @return array{list<array<string, mixed>>, list<array<string, mixed>>} rows of ingredients and of side work
+     */
+    public static function rows(array $body): array
+    {
+        $ingredients = $works = [];
+        foreach (is_array($body['ingredients']) ? array_values($body['ingredients']) : [] as $position => $one) {
+            $ingredients[] = [
+                ...$one, 'position' => $position,
+                'minute' => $one['goes'] === Goes::AtMinute->value ? $one['minute'] ?? 0 : null,
+                'allergens' => array_map(Allergen::from(...), $one['allergens']),
+            ];
+        }
+        foreach (is_array($body['side_work']) ? array_values($body['side_work']) : [] as $position => $one) {
+            $works[] = [...$one, 'position' => $position];
+        }
+
+        return [$ingredients, $works];
+    }
+
+    /**
+     * @param  list<Allergen>  $allergens
+     *
+     * @return list<string>
+     */
+    private static function names(array $allergens): array
+    {
+        return array_map(static fn (Allergen $allergen): string => $allergen->value, $allergens);
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\BadDocument;
+use App\Contracts\Fault;
+use App\Contracts\PlanRequestDocument;
+use App\Models\Dish;
+use App\Models\DishVersion;
+use App\Models\Kitchen;
+use App\Models\User;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/** Enters and changes dishes; every state that a dish was saved in stays as a version. */
+final class KeepDish
+{
+    private const COPIES = 50;
+
+    /**
+     * @param  array<string, mixed>  $entry  velko.dish-entry/1, held to its schema
+     *
+     * @throws BadDocument
+     */
+    public static function enter(User $user, array $entry): Dish
+    {
+        return self::save($user, new Dish(['kitchen_id' => $user->kitchen_id]), $entry);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry  velko.dish-entry/1, held to its schema
+     *
+     * @throws BadDocument
+     */
+    public static function change(User $user, Dish $dish, array $entry): Dish
+    {
+        return self::save($user, $dish, $entry);
+    }
+
+    /** The same dish again under a name of its own. */
+    public static function copy(User $user, Dish $dish): Dish
+    {
+        $body = DishBody::of($dish);
+        $taken = $user->kitchen->dishes()->pluck('name')->all();
+        $name = $dish->name;
+        for ($n = 2; in_array($name, $taken, true) && $n < self::COPIES; $n++) {
+            $name = mb_strimwidth($dish->name, 0, 110)." ($n)";
+        }
+
+        return self::enter($user, ['rice_id' => $dish->rice_id, 'stock_id' => $dish->stock_id, 'dish' => [...$body, 'name' => $name]]);
+    }
+
+    /** Off the list; its name is free again, and the cooks of it stay in the log. */
+    public static function retire(Dish $dish): void
+    {
+        $dish->update(['name' => mb_strimwidth($dish->name, 0, 100)." (retired $dish->id)"]);
+        $dish->delete();
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     *
+     * @throws BadDocument
+     */
+    private static function save(User $user, Dish $dish, array $entry): Dish
+    {
+        $body = is_array($entry['dish']) ? $entry['dish'] : [];
+        $dish->fill([...DishBody::columns($body), 'rice_id' => $entry['rice_id'], 'stock_id' => $entry['stock_id']]);
+        self::check($user->kitchen, $dish);
+        try {
+            return DB::transaction(static function () use ($user, $dish, $body): Dish {
+                $dish->save();
+                [$ingredients, $works] = DishBody::rows($body);
+                $dish->ingredients()->delete();
+                $dish->sideWorks()->delete();
+                foreach ($ingredients as $row) {
+                    $dish->ingredients()->create([...$row, 'kitchen_id' => $dish->kitchen_id]);
+                }
+                foreach ($works as $row) {
+                    $dish->sideWorks()->create([...$row, 'kitchen_id' => $dish->kitchen_id]);
+                }
+                $dish->refresh()->load(['rice', 'stock', 'ingredients', 'sideWorks']);
+                self::keepVersion($user, $dish);
+
+                return $dish;
+            });
+        } catch (UniqueConstraintViolationException) {
+            throw BadDocument::at('/dish/name', 'is there already');
+        }
+    }
+
+    private static function keepVersion(User $user, Dish $dish): void
+    {
+        $document = DishBody::whole($dish);
+        $latest = $dish->versions()->first();
+        if ($latest !== null && $latest->document == $document) {
+            return;
+        }
+        DishVersion::query()->create([
+            'kitchen_id' => $dish->kitchen_id, 'dish_id' => $dish->id, 'user_id' => $user->id,
+            'number' => ($latest->number ?? 0) + 1, 'document' => $document,
+        ]);
+        $dish->unsetRelation('versions');
+    }
+
+    /** @throws BadDocument when the rice or the stock is not of this kitchen, or the method does not go with the family */
+    private static function check(Kitchen $kitchen, Dish $dish): void
+    {
+        $faults = [];
+        foreach (['rice' => $kitchen->rices(), 'stock' => $kitchen->stocks()] as $what => $rows) {
+            if (! $rows->where('id', $dish->getAttribute("{$what}_id"))->exists()) {
+                $faults[] = new Fault("/{$what}_id", "there is no such $what in this kitchen");
+            }
+        }
+        try {
+            PlanRequestDocument::of([
+                'format' => 'velko.plan-request/1', 'family' => $dish->family, 'covers' => 1, 'rice' => ['variety' => 'carnaroli'], ...PlanRequests::ofDish($dish),
+            ])->ask();
+        } catch (BadDocument $bad) {
+            foreach ($bad->faults as $fault) {
+                $faults[] = new Fault('/dish/'.self::field($fault->path), $fault->detail);
+            }
+        }
+        if ($faults !== []) {
+            throw new BadDocument($faults);
+        }
+    }
+
+    /** The dish's own name for a field of the plan request. */
+    private static function field(string $path): string
+    {
+        return match ($path) {
+            '/method/crust' => 'crust_school',
+            default => basename($path),
+        };
+    }
+}

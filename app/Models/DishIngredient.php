@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Velko\Core\Mise\Goes;
+use Velko\Core\Mise\Scales;
+use Velko\Core\Safety\Allergen;
+use Velko\Core\Safety\Diet;
+
+/**
+ * @property int $position
+ * @property string $name
+ * @property float $amount
+ * @property 'g'|'ml'|'pieces' $unit
+ * @property Scales $per
+ * @property Goes $goes
+ * @property float|null $minute
+ * @property Diet $suits
+ * @property list<Allergen> $allergens
+ */
+final class DishIngredient extends Model
+{
+    use BelongsToKitchen;
+
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['amount' => 'float', 'minute' => 'float', 'per' => Scales::class, 'goes' => Goes::class, 'suits' => Diet::class, 'allergens' => AllergenList::class];
+    }
+}

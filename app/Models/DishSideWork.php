@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Velko\Core\Mise\Ready;
+
+/**
+ * @property int $position
+ * @property string $what
+ * @property Ready $ready
+ * @property float $takes_min
+ * @property float $hands_min
+ * @property bool $ahead
+ */
+final class DishSideWork extends Model
+{
+    use BelongsToKitchen;
+
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['ready' => Ready::class, 'takes_min' => 'float', 'hands_min' => 'float', 'ahead' => 'boolean'];
+    }
+}

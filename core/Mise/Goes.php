@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Mise;
+
+/** When an ingredient goes in. Common practice, no single source. */
+enum Goes: string
+{
+    case Base = 'base';
+    case WithTheRice = 'with-the-rice';
+    case AtMinute = 'at-minute';
+    case NineTenthsGone = 'nine-tenths-gone';
+    case LastTwoMinutes = 'last-two-minutes';
+    case OnTop = 'on-top';
+
+    /** Whether it is a step of its own at the pan: what is in the base is there before the rice, what goes on top comes after. */
+    public function isAStep(): bool
+    {
+        return in_array($this, [self::AtMinute, self::NineTenthsGone, self::LastTwoMinutes], true);
+    }
+
+    /** The sign that it is time. */
+    public function sign(): string
+    {
+        return match ($this) {
+            self::Base => 'in the base, before the rice',
+            self::WithTheRice => 'turned in with the rice',
+            self::AtMinute => 'stir once, or lay it on',
+            self::NineTenthsGone => 'when nine tenths of the liquid has gone',
+            self::LastTwoMinutes => 'for the last two minutes',
+            self::OnTop => 'held back for the top',
+        };
+    }
+}

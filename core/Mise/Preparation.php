@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Mise;
+
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Stage;
+
+/** When each piece of side work must be begun, back from the moment it must be ready: minutes of the cook, mostly negative. */
+final class Preparation
+{
+    /**
+     * The dish's own side work, and what every pan needs: the stock steaming, the rice soaked.
+     *
+     * @param  list<SideWork>  $work
+     *
+     * @return list<array{work: SideWork, start: float, ready: float}> in order of the start
+     */
+    public static function of(Plan $plan, array $work): array
+    {
+        $ask = $plan->ask;
+        $work[] = new SideWork('stock on, until it steams', Ready::Stock, $ask->stock->held, 1.0, true);
+        if ($ask->method->soak > 0) {
+            $work[] = new SideWork($ask->method->rinsed ? 'wash the rice and soak it' : 'soak the rice', Ready::Rice, $ask->method->soak, 2.0, false);
+        }
+        $list = array_map(static function (SideWork $one) use ($plan): array {
+            $ready = self::minute($plan, $one->ready);
+
+            return ['work' => $one, 'start' => $ready - $one->takes, 'ready' => $ready];
+        }, $work);
+        usort($list, static fn (array $a, array $b): int => $a['start'] <=> $b['start']);
+
+        return $list;
+    }
+
+    private static function minute(Plan $plan, Ready $ready): float
+    {
+        $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
+
+        return match ($ready) {
+            Ready::Rice => min(0.0, -$plan->ask->method->toast()),
+            Ready::Stock => $pours === [] ? 0.0 : $pours[0]->minute,
+            Ready::LastDose => $pours === [] ? 0.0 : $pours[count($pours) - 1]->minute,
+            Ready::Table => $plan->atTable->minute(),
+        };
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Mise;
+
+/** Work beside the pan that must be ready in time: a stock, a sofrito, a fillet. */
+final readonly class SideWork
+{
+    /**
+     * @param  float  $takes  min from its start until it is ready
+     * @param  float  $hands  min of hands in it
+     * @param  bool  $ahead  can be done before service
+     */
+    public function __construct(public string $what, public Ready $ready, public float $takes, public float $hands, public bool $ahead) {}
+}

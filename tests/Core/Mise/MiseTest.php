@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Kitchens;
+use Velko\Core\Mise\AddIns;
+use Velko\Core\Mise\Amount;
+use Velko\Core\Mise\Goes;
+use Velko\Core\Mise\Ingredient;
+use Velko\Core\Mise\Preparation;
+use Velko\Core\Mise\Ready;
+use Velko\Core\Mise\Scales;
+use Velko\Core\Mise\SideWork;
+use Velko\Core\Planning\Planner;
+use Velko\Core\Planning\Stage;
+
+it('scales what goes by the rice, by the plates, by the floor, and what does not scale at all', function (): void {
+    // 22 mains of 80 g and 14 starters of 45 g, in a pan with a floor of 0.1 m².
+    $rice = 22 * 80 + 14 * 45;
+    $for = static fn (Scales $scales): float => (new Ingredient('x', 10, 'g', $scales, Goes::Base))->for($rice, 80, 36, 0.1);
+    expect($for(Scales::Main))->toEqualWithDelta(10 * (22 + 14 * 45 / 80), 1e-9)
+        ->and($for(Scales::Plate))->toBe(360.0)
+        ->and($for(Scales::Floor))->toEqualWithDelta(100.0, 1e-9)
+        ->and($for(Scales::Pan))->toBe(10.0);
+});
+
+it('weighs no finer than it matters', function (float $amount, string $unit, string $words): void {
+    expect(Amount::words($amount, $unit))->toBe($words);
+})->with([[0.0, 'g', '0 g'], [0.123, 'g', '0.12 g'], [4.3, 'g', '4.5 g'], [47.2, 'g', '47 g'], [183.0, 'ml', '185 mL'], [2380.0, 'g', '2.4 kg'], [2.2, 'pieces', '2 ½'], [0.1, 'pieces', '½']]);
+
+it('is never off by more than a twentieth when it is rounded', function (): void {
+    for ($amount = 1.0; $amount < 20000; $amount *= 1.07) {
+        expect(abs(Amount::rounded($amount, 'g') / $amount - 1))->toBeLessThan($amount < 10 ? 0.25 : 0.05);
+    }
+});
+
+it('puts things in between the other steps, each at its time', function (): void {
+    $plan = Planner::plan(Kitchens::panRice());
+    $stages = AddIns::among($plan, [
+        new Ingredient('clams', 60, 'g', Scales::Main, Goes::AtMinute, 10.0),
+        new Ingredient('prawns', 40, 'g', Scales::Main, Goes::NineTenthsGone),
+        new Ingredient('peas', 20, 'g', Scales::Main, Goes::LastTwoMinutes),
+        new Ingredient('sofrito', 40, 'g', Scales::Main, Goes::Base),
+        new Ingredient('lemon', 1, 'pieces', Scales::Plate, Goes::OnTop),
+    ], 55);
+    $added = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === 'add'));
+    $minutes = array_map(static fn (Stage $stage): float => $stage->minute, $stages);
+    $sorted = $minutes;
+    sort($sorted);
+    expect($minutes)->toBe($sorted)
+        ->and(array_map(static fn (Stage $stage): string => explode(':', $stage->say)[0], $added))->toBe(['360 g clams', '240 g prawns', '120 g peas'])
+        ->and($added[0]->minute)->toBe(10.0)
+        ->and($added[2]->minute)->toEqualWithDelta($plan->pulled->minute() - 2, 1e-9);
+    // nine tenths of the stock has gone, and not much more
+    $row = array_search($added[1]->minute, $plan->track->minute, true);
+    expect($plan->track->free[$row])->toBeLessThanOrEqual(0.1 * $plan->stock)->toBeGreaterThan(0.08 * $plan->stock);
+});
+
+it('begins side work early enough for the moment it must be ready', function (): void {
+    $plan = Planner::plan(Kitchens::soupy(soak: 18, sealed: false));
+    $prep = Preparation::of($plan, [
+        new SideWork('roast the leek', Ready::Table, 25, 3, true), new SideWork('sofrito', Ready::Rice, 45, 20, true),
+        new SideWork('braise', Ready::Stock, 60, 5, true), new SideWork('fillet', Ready::LastDose, 12, 10, false),
+    ]);
+    $starts = array_column($prep, 'start');
+    $sorted = $starts;
+    sort($sorted);
+    $by = array_column(array_map(static fn (array $one): array => [...$one, 'what' => $one['work']->what], $prep), null, 'what');
+    expect($starts)->toBe($sorted)
+        ->and($by['sofrito']['ready'])->toBe(0.0)->and($by['sofrito']['start'])->toBe(-45.0)
+        ->and($by['roast the leek']['ready'])->toBe($plan->atTable->minute())
+        ->and($by)->toHaveKeys(['stock on, until it steams', 'soak the rice'])
+        ->and($by['soak the rice']['start'])->toBe(-18.0);
+});

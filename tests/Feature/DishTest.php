@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Dish;
+use App\Models\Rice;
+use App\Models\Stock;
+use Illuminate\Support\Carbon;
+use Tests\Feature\Station;
+
+beforeEach(function (): void {
+    $this->travelTo(Carbon::parse('2026-05-04T18:30:00Z'));
+    $this->station = Station::open();
+    $this->actingAs($this->station->cook);
+    $this->entry = fn (mixed ...$dish): array => [
+        'format' => 'velko.dish-entry/1', 'rice_id' => $this->station->dish->rice_id, 'stock_id' => $this->station->dish->stock_id,
+        'dish' => [
+            'name' => 'nettle risotto', 'family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'wine_ml_per_80_g' => 25, 'doses' => 'kept-covered', 'stirring' => 'constant',
+            'sealed' => true, 'toast' => 'slow', 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
+            'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'diet' => 'vegetarian', 'finish' => 'butter', 'butter_g_per_80_g' => 15, 'butter_salted' => false, 'cheese_g_per_80_g' => 10, 'garnish' => '',
+            'ingredients' => [
+                ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => 'vegan', 'allergens' => []],
+                ['name' => 'nettle tops', 'amount' => 30, 'unit' => 'g', 'per' => 'main', 'goes' => 'at-minute', 'minute' => 12, 'suits' => 'vegan', 'allergens' => []],
+                ['name' => 'hazelnuts', 'amount' => 8, 'unit' => 'g', 'per' => 'plate', 'goes' => 'on-top', 'minute' => null, 'suits' => 'vegan', 'allergens' => ['nuts']],
+            ],
+            'side_work' => [['what' => 'blanch the nettles', 'ready' => 'rice', 'takes_min' => 20, 'hands_min' => 8, 'ahead' => false]],
+            ...$dish,
+        ],
+    ];
+});
+
+it('enters a dish, shows it as it was entered, and plans it', function (): void {
+    $page = $this->postJson('/api/dishes', ($this->entry)())->assertCreated();
+    Station::keeps('dish-page', $page->getContent());
+    expect($page->json('dish'))->toEqual(($this->entry)()['dish'])->and($page->json('versions'))->toHaveCount(1);
+    $working = $this->postJson('/api/work-out', $this->station->ask(dish_id: $page->json('id')))->assertOk();
+    Station::keeps('working', $working->getContent());
+    expect($working->json('dish.name'))->toBe('nettle risotto');
+});
+
+it('keeps every version, and one only when something changed', function (): void {
+    $id = $this->postJson('/api/dishes', ($this->entry)())->json('id');
+    $this->putJson("/api/dishes/$id", ($this->entry)())->assertOk()->assertJsonCount(1, 'versions');
+    $page = $this->putJson("/api/dishes/$id", ($this->entry)(looseness: 1.1))->assertOk();
+    expect($page->json('versions.*.number'))->toBe([2, 1])
+        ->and($page->json('versions.1.dish.looseness'))->toEqual(0.85)
+        ->and($page->json('versions.0.by'))->toBe($this->station->cook->name);
+    // and the first again
+    $this->putJson("/api/dishes/$id", [...($this->entry)(), 'dish' => $page->json('versions.1.dish')])->assertOk()->assertJsonPath('dish.looseness', 0.85)->assertJsonCount(3, 'versions');
+});
+
+it('copies a dish under a name of its own', function (): void {
+    $id = $this->postJson('/api/dishes', ($this->entry)())->json('id');
+    $copy = $this->postJson("/api/dishes/$id/copy")->assertCreated();
+    expect($copy->json('dish.name'))->toBe('nettle risotto (2)')
+        ->and([...$copy->json('dish'), 'name' => ''])->toEqual([...($this->entry)()['dish'], 'name' => '']);
+    $this->postJson("/api/dishes/$id/copy")->assertJsonPath('dish.name', 'nettle risotto (3)');
+});
+
+it('takes a dish off the list, keeps its cooks, and frees its name', function (): void {
+    $id = $this->postJson('/api/dishes', ($this->entry)())->json('id');
+    $cook = $this->postJson('/api/cooks', $this->station->start(ask: $this->station->ask(dish_id: $id)))->assertCreated()->json();
+    $kitchen = $this->deleteJson("/api/dishes/$id")->assertOk();
+    expect($kitchen->json('dishes.*.name'))->toBe(['leek risotto']);
+    $this->getJson("/api/cooks/{$cook['id']}")->assertOk()->assertJsonPath('working.dish.name', 'nettle risotto');
+    $this->postJson('/api/dishes', ($this->entry)())->assertCreated();
+});
+
+it('refuses what does not go together, by field', function (array $dish, string $pointer, string $says): void {
+    $answer = $this->postJson('/api/dishes', ($this->entry)(...$dish))->assertStatus(422);
+    Station::keeps('problem', $answer->getContent());
+    $said = collect($answer->json('errors'))->firstWhere('pointer', $pointer);
+    expect($said)->not->toBeNull($answer->getContent())->and($said['detail'])->toContain($says)
+        ->and(Dish::query()->count())->toBe(1);
+})->with([
+    'one pour for a risotto' => [['doses' => 'one-pour'], '/dish/doses', 'ladle-by-ladle'],
+    'a crust on a risotto' => [['crust' => 'gold'], '/dish/crust', 'none'],
+    'a name that is taken' => [['name' => 'leek risotto'], '/dish/name', 'is there already'],
+    'no name' => [['name' => ''], '/dish/name', 'text'],
+    'half a gram of a mushroom' => [['ingredients' => [['name' => 'x', 'amount' => -1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => 'vegan', 'allergens' => []]]], '/dish/ingredients/0/amount', 'from 0'],
+    'an allergen nobody knows' => [['ingredients' => [['name' => 'x', 'amount' => 1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => 'vegan', 'allergens' => ['moonlight']]]], '/dish/ingredients/0/allergens/0', 'must be one of celery'],
+    'work without end' => [['side_work' => [['what' => 'x', 'ready' => 'rice', 'takes_min' => 9999, 'hands_min' => 1, 'ahead' => true]]], '/dish/side_work/0/takes_min', 'from 0 to 2880'],
+]);
+
+it('does not cook with another kitchen\'s rice or stock, nor reach its dishes', function (): void {
+    $other = Station::open();
+    $entry = ($this->entry)();
+    $this->postJson('/api/dishes', [...$entry, 'rice_id' => $other->dish->rice_id])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/rice_id');
+    $this->postJson('/api/dishes', [...$entry, 'stock_id' => $other->dish->stock_id])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/stock_id');
+    $this->getJson("/api/dishes/{$other->dish->id}")->assertNotFound();
+    $this->putJson("/api/dishes/{$other->dish->id}", $entry)->assertNotFound();
+    $this->deleteJson("/api/dishes/{$other->dish->id}")->assertNotFound();
+    $this->postJson("/api/dishes/{$other->dish->id}/copy")->assertNotFound();
+});
+
+describe('before the heat', function (): void {
+    beforeEach(function (): void {
+        $this->id = $this->postJson('/api/dishes', ($this->entry)())->json('id');
+        $this->workOut = fn (mixed ...$with): array => $this->postJson('/api/work-out', $this->station->ask(...['dish_id' => $this->id, ...$with]))->assertOk()->json();
+    });
+
+    it('scales the mise for mains and starters at once', function (): void {
+        $working = ($this->workOut)(covers: 4, starters: 4);
+        $mise = collect($working['mise'])->keyBy('name');
+        expect($working['plan']['rice_g'])->toEqual(4 * 80 + 4 * 45)
+            ->and($mise['shallot']['amount'])->toEqual(125) // 20 g × 500/80
+            ->and($mise['hazelnuts']['amount'])->toEqual(64) // 8 plates
+            ->and($mise['hazelnuts']['per'])->toBe('with the plates');
+        Station::keeps('working', json_encode($working));
+    });
+
+    it('puts what goes in at a minute among the steps', function (): void {
+        $stages = ($this->workOut)()['plan']['stages'];
+        $add = collect($stages)->firstWhere('kind', 'add');
+        expect($add['at_min'])->toEqual(12)->and($add['say'])->toStartWith('180 g nettle tops');
+    });
+
+    it('counts start times back from the table, and says what cannot be ready', function (): void {
+        $prep = collect(($this->workOut)(table_at: '19:40')['prep'])->keyBy('what');
+        expect(Carbon::parse($prep['blanch the nettles']['start_at'])->diffInMinutes(Carbon::parse($prep['blanch the nettles']['ready_at'])))->toEqual(20.0)
+            ->and($prep['blanch the nettles']['late'])->toBeFalse();
+        $late = ($this->workOut)(table_at: '19:00');
+        expect(collect($late['plan']['warnings'])->pluck('code'))->toContain('not-ready')
+            ->and($late['clock']['starts_in_min'])->toBeLessThan(0);
+        $offer = collect($late['offers'])->firstWhere('warning', 'too-late');
+        $taken = ($this->workOut)(...$offer['change']);
+        expect(collect($taken['plan']['warnings'])->pluck('code'))->not->toContain('not-ready');
+    });
+
+    it('names every allergen and where it is from', function (): void {
+        $served = collect(($this->workOut)()['served']['allergens'])->pluck('from', 'allergen');
+        expect($served->all())->toEqual(['milk' => ['butter', 'cheese'], 'nuts' => ['hazelnuts'], 'sulphites' => ['wine']]);
+    });
+
+    it('says when a stock is not for the guest: meat in a vegetarian dish', function (): void {
+        Stock::query()->where('kitchen_id', $this->station->kitchen->id)->update(['base' => 'poultry', 'name' => 'chicken stock']);
+        $this->actingAs($this->station->cook->fresh());
+        $working = ($this->workOut)();
+        $warning = collect($working['plan']['warnings'])->firstWhere('code', 'not-for-diet');
+        expect($warning['message'])->toBe('Not vegetarian: chicken stock')->and($working['served']['suits'])->toBe('any')
+            ->and(implode(' ', $working['cautions']))->toContain('74 °C')->toContain('your local code decides');
+    });
+
+    it('leaves a vegan guest without butter to find out before, not after', function (): void {
+        $this->putJson("/api/dishes/{$this->id}", ($this->entry)(diet: 'vegan'))->assertOk();
+        expect(collect(($this->workOut)()['plan']['warnings'])->firstWhere('code', 'not-for-diet')['message'])->toBe('Not vegan: butter, cheese');
+    });
+});
+
+it('never breaks on a dish, whatever is sent', function (): void {
+    mt_srand(11);
+    $odd = [null, true, -1, 1e308, '', 'x', [], [[]], new stdClass, str_repeat('9', 3000), ['a' => 1]];
+    $fields = array_keys(($this->entry)()['dish']);
+    for ($i = 0; $i < 200; $i++) {
+        $answer = $this->postJson('/api/dishes', ($this->entry)(...['name' => "dish $i", $fields[array_rand($fields)] => $odd[array_rand($odd)]]));
+        expect($answer->getStatusCode())->toBeIn([201, 422], $answer->getContent());
+    }
+    expect(Rice::query()->count())->toBe(1);
+});
