@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AroundController;
 use App\Http\Controllers\BoilOffController;
+use App\Http\Controllers\ChoicesController;
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\CookEventController;
 use App\Http\Controllers\DishController;
@@ -36,6 +37,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('work-out', WorkOutController::class);
         Route::post('around', AroundController::class);
+        Route::post('choices', ChoicesController::class);
         Route::get('cooks', [CookController::class, 'index']);
         Route::post('cooks', [CookController::class, 'store']);
         Route::get('cooks/{cook}', [CookController::class, 'show'])->whereUuid('cook');

@@ -102,6 +102,12 @@ final readonly class Ask
         return $this->with(['method' => $this->method->with(['heat' => $heat])]);
     }
 
+    /** @param  array<string, mixed>  $changes  of the method, by property */
+    public function withMethod(array $changes): self
+    {
+        return $this->with(['method' => $this->method->with($changes)]);
+    }
+
     /** On these marks, whatever else is changed. */
     public function withPanHeat(PanHeat $panHeat): self
     {

@@ -3,6 +3,9 @@ import { Navigate, Route, Routes } from 'react-router';
 import { api } from './api';
 import { SignedIn } from './cook';
 import { Rail } from './parts/Rail';
+import { Dishes } from './screens/Dishes';
+import { DishScreen } from './screens/DishScreen';
+import { KitchenScreen } from './screens/KitchenScreen';
 import { LogBook } from './screens/LogBook';
 import { SignIn } from './screens/SignIn';
 import { Stove } from './screens/Stove';
@@ -27,7 +30,7 @@ export function App() {
   }
   const cook = session.data.cook;
   if (cook === null) {
-    return <SignIn />;
+    return <SignIn demo={session.data.demo} />;
   }
   return (
     <SignedIn value={cook}>
@@ -37,6 +40,10 @@ export function App() {
           <Route path="/" element={<WorkOut />} />
           <Route path="/stove" element={<StoveDoor />} />
           <Route path="/stove/:id" element={<Stove />} />
+          <Route path="/dishes" element={<Dishes />} />
+          <Route path="/dishes/new/:family" element={<DishScreen />} />
+          <Route path="/dishes/:id" element={<DishScreen />} />
+          <Route path="/kitchen" element={<KitchenScreen />} />
           <Route path="/log" element={<LogBook />} />
           <Route path="/log/:id" element={<LogBook />} />
           <Route path="*" element={<Navigate to="/" replace />} />

@@ -2,7 +2,9 @@ import type {
   Around,
   Ask,
   Cook,
+  Choices,
   CookEvent,
+  DishPage,
   Kitchen,
   Log,
   Problem,
@@ -55,9 +57,25 @@ export const api = {
   signIn: (email: string, password: string) =>
     call<Session>('POST', 'session', { format: 'velko.sign-in/1', email, password }),
   signOut: () => call<Session>('DELETE', 'session'),
+  demo: () => call<Session>('POST', 'session/demo'),
+  openKitchen: (entry: object) => call<Session>('POST', 'kitchens', entry),
   kitchen: () => call<Kitchen>('GET', 'kitchen'),
+  keepHouse: (entry: object) => call<Kitchen>('PUT', 'kitchen', entry),
+  keepThing: (address: string, id: number | undefined, entry: object) =>
+    id === undefined
+      ? call<Kitchen>('POST', `kitchen/${address}`, entry)
+      : call<Kitchen>('PUT', `kitchen/${address}/${id}`, entry),
+  retireThing: (address: string, id: number) => call<Kitchen>('DELETE', `kitchen/${address}/${id}`),
+  boilOff: (burner: number, entry: object) =>
+    call<Kitchen>('POST', `kitchen/burners/${burner}/boil-off`, entry),
+  dish: (id: number) => call<DishPage>('GET', `dishes/${id}`),
+  keepDish: (id: number | undefined, entry: object) =>
+    id === undefined ? call<DishPage>('POST', 'dishes', entry) : call<DishPage>('PUT', `dishes/${id}`, entry),
+  copyDish: (id: number) => call<DishPage>('POST', `dishes/${id}/copy`),
+  retireDish: (id: number) => call<Kitchen>('DELETE', `dishes/${id}`),
   workOut: (ask: Ask, signal?: AbortSignal) => call<Working>('POST', 'work-out', ask, signal),
   around: (ask: Ask, signal?: AbortSignal) => call<Around>('POST', 'around', ask, signal),
+  choices: (ask: Ask, signal?: AbortSignal) => call<Choices>('POST', 'choices', ask, signal),
   start: (id: string, ask: Ask) => call<Cook>('POST', 'cooks', { format: 'velko.start-cook/1', id, ask }),
   cook: (id: string) => call<Cook>('GET', `cooks/${id}`),
   keep: (id: string, event: CookEvent) => call<Cook>('POST', `cooks/${id}/events`, event),

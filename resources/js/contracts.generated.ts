@@ -13,6 +13,7 @@ export interface Contracts {
   'ask.json': Ask;
   'boil-off.json': BoilOffEntry;
   'burner.json': BurnerEntry;
+  'choices.json': Choices;
   'cook-event.json': CookEvent;
   'cook.json': Cook;
   'dish-body.json': DishBody;
@@ -148,6 +149,37 @@ export interface BurnerEntry {
      * W, measured; null: estimated from the share
      */
     net_w: number | null;
+  }[];
+}
+/**
+ * What each choice of method does to the numbers of a pan, side by side.
+ */
+export interface Choices {
+  format: 'velko.choices/1';
+  choices: {
+    choice: string;
+    options: {
+      label: string;
+      /**
+       * as the dish has it
+       */
+      chosen: boolean;
+      stock_ml: number;
+      ml_per_g: number;
+      /**
+       * min of the cook
+       */
+      pull_min: number;
+      /**
+       * min of stirring, pouring and turning until the pull
+       */
+      hands_min: number;
+      /**
+       * indicative
+       */
+      body: string;
+      note: string;
+    }[];
   }[];
 }
 export interface CookEventStart {

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { BookOpenText, Flame, LogOut, Soup } from 'lucide-react';
+import { BookOpenText, CookingPot, Flame, LogOut, ScrollText, Soup } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { api } from '../api';
 import { turnOver, useCook } from '../cook';
@@ -9,6 +9,8 @@ import { Tickets } from './Tickets';
 const PLACES = [
   { to: '/', label: 'Pan', icon: Soup },
   { to: '/stove', label: 'Stove', icon: Flame },
+  { to: '/dishes', label: 'Dishes', icon: ScrollText },
+  { to: '/kitchen', label: 'Kitchen', icon: CookingPot },
   { to: '/log', label: 'Log', icon: BookOpenText },
 ] as const;
 
@@ -28,7 +30,7 @@ export function Rail() {
             key={to}
             to={to}
             end={to === '/'}
-            className="flex min-w-20 items-center justify-center gap-2 border-b-4 border-transparent px-5 text-xl font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:flex-col max-md:gap-0 max-md:px-2 max-md:text-sm"
+            className="flex min-w-16 items-center justify-center gap-2 border-b-4 border-transparent px-3.5 text-xl font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:flex-col max-md:gap-0 max-md:px-2 max-md:text-sm"
           >
             <Icon aria-hidden="true" className="size-5" />
             {label}

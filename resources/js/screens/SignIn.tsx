@@ -2,8 +2,11 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
 import { api, Refusal } from '../api';
 import { turnOver } from '../cook';
+import { Entry } from '../parts/Entry';
+import { Field } from '../parts/Field';
 
-export function SignIn() {
+export function SignIn({ demo }: { demo: boolean }) {
+  const [opening, setOpening] = useState(false);
   const client = useQueryClient();
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
@@ -11,6 +14,7 @@ export function SignIn() {
     mutationFn: () => api.signIn(email, password),
     onSuccess: (session) => turnOver(client, session),
   });
+  const look = useMutation({ mutationFn: api.demo, onSuccess: (session) => turnOver(client, session) });
   const refusal = entry.error instanceof Refusal ? entry.error : null;
   const said =
     refusal?.problem.status === 429
@@ -28,44 +32,103 @@ export function SignIn() {
       <div className="relative hidden overflow-hidden md:block" aria-hidden="true">
         <PanFromAbove />
       </div>
-      <form onSubmit={open} className="flex flex-col justify-center gap-5 bg-paper p-10 text-ink">
+      <div className="flex flex-col justify-center gap-5 bg-paper p-10 text-ink max-md:p-6">
         <div>
           <h1 className="text-5xl font-bold tracking-tight">Velko</h1>
           <p className="mt-2 text-lg text-ink-soft">Stock, heat and rest for rice.</p>
         </div>
-        <label className="grid gap-1 text-lg">
-          E-mail
-          <input
-            type="email"
-            autoComplete="username"
-            required
-            value={email}
-            onChange={(change) => setEmail(change.target.value)}
-            className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
-          />
-        </label>
-        <label className="grid gap-1 text-lg">
-          Password
-          <input
-            type="password"
-            autoComplete="current-password"
-            required
-            value={password}
-            onChange={(change) => setPassword(change.target.value)}
-            className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
-          />
-        </label>
-        <p role="alert" className="min-h-7 text-lg text-tomato">
-          {said}
-        </p>
-        <button
-          disabled={entry.isPending}
-          className="h-16 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-60"
-        >
-          To the stove
-        </button>
-      </form>
+        {opening ? (
+          <OpenKitchen onBack={() => setOpening(false)} />
+        ) : (
+          <form onSubmit={open} className="grid gap-5">
+            <label className="grid gap-1 text-lg">
+              E-mail
+              <input
+                type="email"
+                autoComplete="username"
+                required
+                value={email}
+                onChange={(change) => setEmail(change.target.value)}
+                className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
+              />
+            </label>
+            <label className="grid gap-1 text-lg">
+              Password
+              <input
+                type="password"
+                autoComplete="current-password"
+                required
+                value={password}
+                onChange={(change) => setPassword(change.target.value)}
+                className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
+              />
+            </label>
+            <p role="alert" className="min-h-7 text-lg text-tomato">
+              {said}
+            </p>
+            <button
+              disabled={entry.isPending}
+              className="h-16 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-60"
+            >
+              To the stove
+            </button>
+            <div className="flex flex-wrap gap-3">
+              <button
+                type="button"
+                onClick={() => setOpening(true)}
+                className="min-h-14 flex-1 rounded-lg border-2 border-ink px-4 text-lg font-semibold"
+              >
+                Open a kitchen of your own
+              </button>
+              {demo && (
+                <button
+                  type="button"
+                  disabled={look.isPending}
+                  onClick={() => look.mutate()}
+                  className="min-h-14 flex-1 rounded-lg border-2 border-ink px-4 text-lg font-semibold"
+                >
+                  Look round the demo kitchen
+                </button>
+              )}
+            </div>
+          </form>
+        )}
+      </div>
     </main>
+  );
+}
+
+/** A kitchen of one's own: its name, yours, and how you sign in. */
+function OpenKitchen({ onBack }: { onBack: () => void }) {
+  const client = useQueryClient();
+  return (
+    <Entry
+      values={{
+        format: 'velko.new-kitchen/1',
+        kitchen: '',
+        name: '',
+        email: '',
+        password: '',
+        timezone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      }}
+      save={api.openKitchen}
+      onSaved={(session) => turnOver(client, session)}
+      words="Open it"
+      beside={
+        <button
+          type="button"
+          onClick={onBack}
+          className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl"
+        >
+          Back
+        </button>
+      }
+    >
+      <Field name="kitchen" label="Kitchen" autoFocus maxLength={120} />
+      <Field name="name" label="You" maxLength={120} />
+      <Field name="email" label="E-mail" kind="email" />
+      <Field name="password" label="Password" kind="password" hint="Ten letters or more." />
+    </Entry>
   );
 }
 

@@ -6,8 +6,10 @@ import { Around } from '../bench/Around';
 import { Course } from '../bench/Course';
 import { StockSide } from '../bench/StockSide';
 import type { Ask, Kitchen } from '../contracts.generated';
+import { SetUp } from './SetUp';
 
 const KEPT = 'velko.ask';
+const SENT = 'velko.dish';
 
 export function WorkOut() {
   const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
@@ -18,11 +20,19 @@ export function WorkOut() {
       </main>
     );
   }
-  const begin = firstAsk(kitchen.data);
+  const begin = withDish(firstAsk(kitchen.data), kitchen.data);
   if (begin === null) {
-    return <main className="p-8 text-xl">This kitchen has no dish, pan or ring yet.</main>;
+    return <SetUp />;
   }
   return <Bench kitchen={kitchen.data} begin={begin} />;
+}
+
+/** A dish that was sent to the bench comes first. */
+function withDish(ask: Ask | null, kitchen: Kitchen): Ask | null {
+  const dish = Number(sessionStorage.getItem(SENT));
+  return ask !== null && kitchen.dishes.some((one) => one.id === dish)
+    ? { ...ask, dish_id: dish, pan_id: null, burner_id: null, heat: null }
+    : ask;
 }
 
 function firstAsk(kitchen: Kitchen): Ask | null {
@@ -47,6 +57,7 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
   const change = (part: Partial<Ask>) => {
     const next = { ...ask, ...part };
     sessionStorage.setItem(KEPT, JSON.stringify(next));
+    sessionStorage.removeItem(SENT);
     setAsk(next);
   };
   const answer = useQuery({

@@ -78,3 +78,18 @@ it('puts one rice for another and says what changes: window, minutes, thirst, bo
         ->and($swaps['parboiled long grain for carnaroli']->changes)->toContain('wash and soak it first, and steam it under a lid at the end')
         ->and(Swaps::rice(Planner::plan(Kitchens::ask()), Variety::VialoneNano)->after->pulled->minute())->toBeLessThan(14.5);
 });
+
+it('works the schools out side by side, and the dish\'s own among them', function ($plan): void {
+    foreach (Velko\Core\Planning\Around\Choices::of($plan) as $choice) {
+        $chosen = array_values(array_filter($choice->options, static fn ($option): bool => $option->chosen));
+        expect($chosen)->toHaveCount(1, $choice->choice)->and($chosen[0]->plan)->toBe($plan)
+            ->and(count($choice->options))->toBeGreaterThan(1);
+    }
+})->with('house pans');
+
+it('needs fewer hands when it is stirred now and then, and for a pan rice hardly any', function (): void {
+    $hands = Velko\Core\Planning\Around\Choices::hands(...);
+    $always = Planner::plan(Kitchens::ask());
+    expect($hands($always))->toEqualWithDelta($always->pulled->minute(), 1e-9)
+        ->and($hands(Planner::plan(Kitchens::panRice())))->toBeLessThan(4.0);
+});

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\PlanRequestDocument;
+use Velko\Core\Planning\Around\Choice;
+use Velko\Core\Planning\Around\Choices;
+use Velko\Core\Planning\Around\Option;
+use Velko\Core\Planning\Planner;
+
+/** velko.choices/1: the schools side by side, in one pan. */
+final class ChoicesDocument
+{
+    /** @return array<string, mixed> */
+    public static function of(Asked $asked): array
+    {
+        $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
+
+        return [
+            'format' => 'velko.choices/1',
+            'choices' => array_map(static fn (Choice $choice): array => [
+                'choice' => $choice->choice,
+                'options' => array_map(static fn (Option $option): array => [
+                    'label' => $option->label,
+                    'chosen' => $option->chosen,
+                    'stock_ml' => round($option->plan->stock, 1),
+                    'ml_per_g' => round($option->plan->millilitresPerGram(), 2),
+                    'pull_min' => round($option->plan->pulled->minute(), 1),
+                    'hands_min' => round(Choices::hands($option->plan), 1),
+                    'body' => $option->plan->body()->value,
+                    'note' => $option->note,
+                ], $choice->options),
+            ], Choices::of($plan)),
+        ];
+    }
+}

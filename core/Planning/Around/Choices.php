@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning\Around;
+
+use Velko\Core\Method\CrustSchool;
+use Velko\Core\Method\Family;
+use Velko\Core\Method\Schools;
+use Velko\Core\Method\Stirring;
+use Velko\Core\Method\Toasting;
+use Velko\Core\Planning\CrustWish;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Planner;
+use Velko\Core\Planning\Stage;
+use Velko\Core\Planning\Target;
+
+/** The schools that a family's cooks disagree about, each worked out in the same pan. */
+final class Choices
+{
+    /** A soak as it is usual for a stew, min (common practice: 15 to 20). */
+    private const SOAK = 18.0;
+
+    /** @return list<Choice> */
+    public static function of(Plan $plan): array
+    {
+        return match ($plan->ask->family) {
+            Family::Risotto => [self::doses($plan), self::stirring($plan), self::toast($plan)],
+            Family::PanRice => [self::crustSchool($plan), self::crust($plan), self::toast($plan)],
+            Family::SoupyRice => [self::soak($plan), self::toast($plan)],
+        };
+    }
+
+    /** Minutes of hands until the pull: the spoon's share of the time, or a touch for each step. */
+    public static function hands(Plan $plan): float
+    {
+        $touches = count(array_filter($plan->stages, static fn (Stage $stage): bool => in_array($stage->kind, ['pour', 'heat', 'crust'], true)));
+
+        return max($plan->ask->method->stirring->share() * $plan->pulled->minute(), $touches / 2);
+    }
+
+    private static function doses(Plan $plan): Choice
+    {
+        $options = [];
+        foreach (Schools::all() as $name => $school) {
+            $options[] = self::option($plan, $name, $plan->ask->method->doses?->name() === $name, ['doses' => $school], $school->sign());
+        }
+
+        return new Choice('doses', $options);
+    }
+
+    private static function stirring(Plan $plan): Choice
+    {
+        return new Choice('stirring', array_map(
+            static fn (Stirring $one): Option => self::option($plan, $one->value, $plan->ask->method->stirring === $one, ['stirring' => $one], $one->words()),
+            [Stirring::Constant, Stirring::NowAndThen],
+        ));
+    }
+
+    private static function toast(Plan $plan): Choice
+    {
+        $now = $plan->ask->method;
+        $options = array_map(
+            static fn (Toasting $one): Option => self::option($plan, $one->value, $now->sealed && $now->toasting === $one, ['sealed' => true, 'soak' => 0.0, 'toasting' => $one], $one->sign()),
+            Toasting::cases(),
+        );
+
+        return new Choice('toast', [...$options, self::option($plan, 'not toasted', ! $now->sealed && $now->soak <= 0, ['sealed' => false, 'soak' => 0.0], 'it drinks from the first minute')]);
+    }
+
+    private static function crustSchool(Plan $plan): Choice
+    {
+        return new Choice('crust school', array_map(
+            static fn (CrustSchool $one): Option => self::option($plan, $one->value, $plan->ask->method->crust === $one, ['crust' => $one], ''),
+            CrustSchool::cases(),
+        ));
+    }
+
+    private static function crust(Plan $plan): Choice
+    {
+        $target = $plan->ask->target;
+
+        return new Choice('crust', array_map(static function (CrustWish $one) use ($plan, $target): Option {
+            $after = $target->crust === $one ? $plan : Planner::plan($plan->onTheSameHeat()->withTarget(new Target($target->looseness, $target->minutesToTable, $one)));
+
+            return new Option($one->value, $target->crust === $one, $after, self::crustNote($after));
+        }, CrustWish::cases()));
+    }
+
+    private static function soak(Plan $plan): Choice
+    {
+        $soaked = $plan->ask->method->soak > 0;
+
+        return new Choice('soak', [
+            self::option($plan, 'as it comes', ! $soaked, ['soak' => 0.0, 'rinsed' => false, 'sealed' => true], 'more body'),
+            self::option($plan, 'washed and soaked', $soaked, ['soak' => $soaked ? $plan->ask->method->soak : self::SOAK, 'rinsed' => true, 'sealed' => false], 'a cleaner broth, sooner done'),
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $changes  of the method, by property */
+    private static function option(Plan $plan, string $label, bool $chosen, array $changes, string $note): Option
+    {
+        $after = $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withMethod($changes));
+
+        return new Option($label, $chosen, $after, $note !== '' ? $note : self::crustNote($after));
+    }
+
+    private static function crustNote(Plan $plan): string
+    {
+        $crust = $plan->crust?->plan;
+
+        return match (true) {
+            $crust === null, $crust->legs === [] => 'off when it is dry',
+            $crust->even => sprintf('%d s on %s, the whole floor', (int) round($crust->seconds()), $crust->mark),
+            default => sprintf('%d s on %s, the rim stays pale', (int) round($crust->seconds()), $crust->mark),
+        };
+    }
+}

@@ -1,0 +1,70 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useWatch } from 'react-hook-form';
+import { api } from '../api';
+import type { Kitchen } from '../contracts.generated';
+import { Entry } from '../parts/Entry';
+import { Field, Pick } from '../parts/Field';
+import type { Burner } from './words';
+
+/** Weigh a pan of boiling water, leave it on one mark, weigh it again: what it lost says what the mark gives. */
+export function BoilOffForm({
+  kitchen,
+  burner,
+  onDone,
+}: {
+  kitchen: Kitchen;
+  burner: Burner;
+  onDone: () => void;
+}) {
+  const client = useQueryClient();
+  return (
+    <Entry
+      values={{
+        format: 'velko.boil-off/1',
+        mark: burner.settings[0]?.mark ?? '',
+        pan_id: String(kitchen.pans[0]?.id ?? ''),
+        before_g: null as number | null,
+        after_g: null as number | null,
+        minutes: 15,
+      }}
+      save={(entry) => api.boilOff(burner.id, { ...entry, pan_id: Number(entry.pan_id) })}
+      onSaved={(next) => {
+        client.setQueryData(['kitchen'], next);
+        void client.invalidateQueries({ queryKey: ['work-out'] });
+        void client.invalidateQueries({ queryKey: ['around'] });
+        onDone();
+      }}
+      words="Take it for this mark"
+    >
+      <ol className="list-decimal pl-6 text-lg text-ink-soft">
+        <li>Bring two litres to the boil in the pan, on the mark.</li>
+        <li>Weigh it, pan and all; start the clock.</li>
+        <li>A quarter of an hour later weigh it again. Hot: two cloths, a flat place for the scale.</li>
+      </ol>
+      <div className="grid grid-cols-2 gap-3">
+        <Pick
+          name="mark"
+          label="Mark"
+          options={burner.settings.map((one) => [one.mark, one.mark] as const)}
+        />
+        <Pick
+          name="pan_id"
+          label="Pan"
+          options={kitchen.pans.map((pan) => [String(pan.id), pan.name] as const)}
+        />
+        <Field name="before_g" label="Before" unit="g" kind="number" autoFocus />
+        <Field name="after_g" label="After" unit="g" kind="number" />
+        <Field name="minutes" label="Time on the mark" unit="min" kind="number" />
+        <Lost />
+      </div>
+    </Entry>
+  );
+}
+
+function Lost() {
+  const [before, after] = useWatch({ name: ['before_g', 'after_g'] }) as unknown[];
+  const lost = Number(before) - Number(after);
+  return (
+    <p className="self-end pb-3 text-xl font-semibold">{lost > 0 ? `${Math.round(lost)} g of steam` : ''}</p>
+  );
+}

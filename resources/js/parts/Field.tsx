@@ -1,0 +1,149 @@
+import { useId } from 'react';
+import { get, useFormContext } from 'react-hook-form';
+
+const BOX =
+  'h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white px-3 text-xl aria-invalid:border-tomato';
+
+interface FieldProps {
+  name: string;
+  label: string;
+  unit?: string;
+  hint?: string;
+}
+
+/** A line of text or a number of the form around it, with what the server said about it. */
+export function Field({
+  name,
+  label,
+  unit,
+  hint,
+  kind = 'text',
+  ...rest
+}: FieldProps & {
+  kind?: 'text' | 'number' | 'email' | 'password';
+  autoFocus?: boolean;
+  maxLength?: number;
+}) {
+  const { register } = useFormContext();
+  const { fault, id } = useFault(name);
+  return (
+    <label className="block text-base">
+      <span className="text-ink-soft">
+        {label}
+        {unit && <span> ({unit})</span>}
+      </span>
+      <input
+        {...register(name, kind === 'number' ? { setValueAs: asNumber } : {})}
+        {...rest}
+        type={kind === 'number' ? 'text' : kind}
+        inputMode={kind === 'number' ? 'decimal' : undefined}
+        autoComplete={kind === 'password' ? 'new-password' : 'off'}
+        aria-invalid={fault !== undefined}
+        aria-describedby={fault || hint ? id : undefined}
+        className={`${BOX} ${kind === 'number' ? 'text-right font-semibold' : ''}`}
+      />
+      <Said id={id} fault={fault} hint={hint} />
+    </label>
+  );
+}
+
+/** One of a few words. */
+export function Pick({
+  name,
+  label,
+  hint,
+  options,
+  numeric = false,
+}: FieldProps & {
+  options: readonly (readonly [string, string])[];
+  /** The words stand for numbers. */
+  numeric?: boolean;
+}) {
+  const { register } = useFormContext();
+  const { fault, id } = useFault(name);
+  return (
+    <label className="block text-base">
+      <span className="text-ink-soft">{label}</span>
+      <select
+        {...register(name, numeric ? { setValueAs: asNumber } : {})}
+        aria-invalid={fault !== undefined}
+        aria-describedby={fault || hint ? id : undefined}
+        className={BOX}
+      >
+        {options.map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </select>
+      <Said id={id} fault={fault} hint={hint} />
+    </label>
+  );
+}
+
+/** Yes or no. */
+export function Tick({ name, label }: { name: string; label: string }) {
+  const { register } = useFormContext();
+  return (
+    <label className="flex min-h-12 items-center gap-3 text-lg">
+      <input type="checkbox" {...register(name)} className="size-7 accent-ink" />
+      {label}
+    </label>
+  );
+}
+
+/** Any of several words. */
+export function Ticks({ name, label, options }: { name: string; label: string; options: readonly string[] }) {
+  const { register } = useFormContext();
+  return (
+    <fieldset>
+      <legend className="text-base text-ink-soft">{label}</legend>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        {options.map((option) => (
+          <label
+            key={option}
+            className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border-2 border-rule bg-white px-3 text-base has-checked:border-ink has-checked:bg-saffron"
+          >
+            <input type="checkbox" value={option} {...register(name)} className="size-5 accent-ink" />
+            {option}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+function Said({ id, fault, hint }: { id: string; fault: string | undefined; hint: string | undefined }) {
+  if (fault !== undefined) {
+    return (
+      <span id={id} role="alert" className="block text-tomato">
+        {fault}
+      </span>
+    );
+  }
+  return hint ? (
+    <span id={id} className="block text-sm text-ink-soft">
+      {hint}
+    </span>
+  ) : null;
+}
+
+function useFault(name: string): { fault: string | undefined; id: string } {
+  const id = useId();
+  const { formState } = useFormContext();
+  const error: unknown = get(formState.errors, name);
+  const fault =
+    typeof error === 'object' && error !== null && 'message' in error && typeof error.message === 'string'
+      ? error.message
+      : undefined;
+  return { fault, id };
+}
+
+/** "12,5" and "12.5" are numbers; what is left empty is nothing; anything else goes to the server as it is, to be refused there. */
+export function asNumber(value: unknown): unknown {
+  if (typeof value !== 'string') {
+    return value;
+  }
+  const text = value.trim().replace(',', '.');
+  return text === '' ? null : /^-?\d+(\.\d+)?$/.test(text) ? Number(text) : value;
+}

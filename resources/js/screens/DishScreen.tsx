@@ -1,0 +1,260 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api } from '../api';
+import type { Ask, Choices, DishPage, Kitchen } from '../contracts.generated';
+import { useCook } from '../cook';
+import { blank, DishForm, type Body } from '../kitchen/DishForm';
+import { FAMILIES } from '../kitchen/words';
+import { millilitres, minute, trimmed } from '../measure';
+import { clock, day } from '../time';
+
+/** One dish: what it is, its schools side by side, its versions. */
+export function DishScreen() {
+  const { id, family } = useParams();
+  const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
+  const page = useQuery({
+    queryKey: ['dish', Number(id)],
+    queryFn: () => api.dish(Number(id)),
+    enabled: id !== undefined,
+  });
+  if (!kitchen.data || (id !== undefined && !page.data)) {
+    return (
+      <main className="p-8 text-lg text-ink-soft">
+        {page.isError ? 'There is no such dish in this kitchen.' : 'Looking it up …'}
+      </main>
+    );
+  }
+  return page.data ? (
+    <Known key={page.data.id} kitchen={kitchen.data} page={page.data} />
+  ) : (
+    <New kitchen={kitchen.data} family={asFamily(family)} />
+  );
+}
+
+const asFamily = (text: string | undefined): Body['family'] =>
+  text === 'pan-rice' || text === 'soupy-rice' ? text : 'risotto';
+
+function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) {
+  const navigate = useNavigate();
+  return (
+    <main className="mx-auto w-full max-w-4xl flex-1 px-5 py-3 max-md:px-3">
+      <h1 className="mb-3 text-3xl font-bold">A new {FAMILIES[family]}</h1>
+      <DishForm
+        kitchen={kitchen}
+        body={blank(family)}
+        rice={kitchen.rices[0]?.id}
+        stock={kitchen.stocks[0]?.id}
+        onKept={(page) => void navigate(`/dishes/${page.id}`)}
+      />
+    </main>
+  );
+}
+
+function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  // Which version the form shows; a new key lays the form anew.
+  const [shown, setShown] = useState<{ key: string; body: Body }>({
+    key: `${page.versions[0]?.number ?? 0}`,
+    body: page.dish,
+  });
+  const [kept, setKept] = useState(false);
+  const copy = useMutation({
+    mutationFn: () => api.copyDish(page.id),
+    onSuccess: (next) => {
+      client.setQueryData(['dish', next.id], next);
+      void client.invalidateQueries({ queryKey: ['kitchen'] });
+      void navigate(`/dishes/${next.id}`);
+    },
+  });
+  const retire = useMutation({
+    mutationFn: () => api.retireDish(page.id),
+    onSuccess: (next) => {
+      client.setQueryData(['kitchen'], next);
+      void navigate('/dishes');
+    },
+  });
+
+  return (
+    <main className="grid flex-1 grid-cols-[minmax(0,1fr)_360px] gap-6 px-5 py-3 max-lg:grid-cols-1 max-md:px-3">
+      <div>
+        <div className="mb-2 flex flex-wrap items-baseline justify-between gap-4">
+          <h1 className="text-3xl font-bold">{page.dish.name}</h1>
+          <Link
+            to="/"
+            onClick={() => planIt(page.id)}
+            className="text-lg font-semibold underline underline-offset-4"
+          >
+            Work out a pan of it
+          </Link>
+        </div>
+        <DishForm
+          key={shown.key}
+          kitchen={kitchen}
+          id={page.id}
+          body={shown.body}
+          rice={page.rice_id}
+          stock={page.stock_id}
+          onKept={(next) => {
+            setKept(true);
+            setShown({ key: `${next.versions[0]?.number ?? 0}-${Date.now()}`, body: next.dish });
+          }}
+          beside={
+            <>
+              <button
+                type="button"
+                onClick={() => copy.mutate()}
+                className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl font-semibold"
+              >
+                Copy it
+              </button>
+              <button
+                type="button"
+                onClick={() => retire.mutate()}
+                className="min-h-14 rounded-lg border-2 border-tomato px-6 text-xl font-semibold text-tomato"
+              >
+                Take it off
+              </button>
+              {kept && (
+                <p role="status" className="self-center text-lg text-herb">
+                  Kept as version {page.versions[0]?.number}.
+                </p>
+              )}
+            </>
+          }
+        />
+      </div>
+      <aside className="min-w-0">
+        <SideBySide page={page} />
+        <Versions
+          page={page}
+          shown={shown.body}
+          onShow={(body, number) => {
+            setKept(false);
+            setShown({ key: `v${number}-${Date.now()}`, body });
+          }}
+        />
+      </aside>
+    </main>
+  );
+}
+
+/** The bench opens on this dish next. */
+function planIt(dish: number): void {
+  sessionStorage.setItem('velko.dish', String(dish));
+}
+
+function SideBySide({ page }: { page: DishPage }) {
+  const ask: Ask = {
+    format: 'velko.ask/1',
+    dish_id: page.id,
+    covers: 6,
+    portion: 'main',
+    pan_id: null,
+    burner_id: null,
+    table_at: '19:00',
+    heat: null,
+  };
+  const choices = useQuery({
+    queryKey: ['choices', page.id, page.versions[0]?.number],
+    queryFn: ({ signal }) => api.choices(ask, signal),
+    retry: false,
+  });
+  if (!choices.data) {
+    return null;
+  }
+  return (
+    <section aria-label="Schools side by side">
+      <h2 className="border-b-2 border-ink text-xl font-bold">Schools side by side, six mains</h2>
+      {choices.data.choices.map((choice) => (
+        <Choice key={choice.choice} choice={choice} />
+      ))}
+    </section>
+  );
+}
+
+function Choice({ choice }: { choice: Choices['choices'][number] }) {
+  return (
+    <table aria-label={choice.choice} className="mt-2 w-full text-base leading-tight">
+      <thead className="text-right text-sm text-ink-soft">
+        <tr>
+          <th className="text-left font-normal">{choice.choice}</th>
+          <th className="font-normal">stock</th>
+          <th className="font-normal">pull</th>
+          <th className="font-normal">hands</th>
+        </tr>
+      </thead>
+      <tbody>
+        {choice.options.map((option) => (
+          <tr
+            key={option.label}
+            className={`border-t border-rule text-right align-baseline ${option.chosen ? 'font-bold' : ''}`}
+          >
+            <td className="py-1 pr-2 text-left">
+              {option.label.replaceAll('-', ' ')}
+              <span className="block text-sm font-normal text-ink-soft">{option.note}</span>
+            </td>
+            <td className="pr-2 whitespace-nowrap">{millilitres(option.stock_ml)}</td>
+            <td className="pr-2 whitespace-nowrap">{minute(option.pull_min)}</td>
+            <td className="whitespace-nowrap">{trimmed(option.hands_min, 0)} min</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Versions({
+  page,
+  shown,
+  onShow,
+}: {
+  page: DishPage;
+  shown: Body;
+  onShow: (body: Body, number: number) => void;
+}) {
+  const { timezone } = useCook();
+  return (
+    <section aria-label="Versions" className="mt-6">
+      <h2 className="border-b-2 border-ink text-xl font-bold">Versions</h2>
+      <ul>
+        {page.versions.map((version) => (
+          <li key={version.number} className="border-b border-rule py-1.5">
+            <button
+              onClick={() => onShow(version.dish, version.number)}
+              className="min-h-12 w-full text-left"
+            >
+              <b>{version.number}</b>{' '}
+              <span className="text-ink-soft">
+                {day(version.at, timezone)} {clock(version.at, timezone)}, {version.by}
+              </span>
+              <Differences from={shown} to={version.dish} />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p className="text-sm text-ink-soft">Touch one to lay it on the form; keep it to cook by it again.</p>
+    </section>
+  );
+}
+
+/** What is other in a version than in the one on the form. */
+function Differences({ from, to }: { from: Body; to: Body }) {
+  const changed = (Object.keys(to) as (keyof Body)[]).filter(
+    (field) => JSON.stringify(from[field]) !== JSON.stringify(to[field]),
+  );
+  return (
+    <span className="block text-sm text-ink-soft">
+      {changed.length === 0
+        ? 'as on the form'
+        : changed
+            .map((field) =>
+              Array.isArray(to[field])
+                ? field.replaceAll('_', ' ')
+                : `${field.replaceAll('_', ' ')}: ${JSON.stringify(to[field])}, not ${JSON.stringify(from[field])}`,
+            )
+            .join('; ')}
+    </span>
+  );
+}

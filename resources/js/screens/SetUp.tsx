@@ -1,0 +1,161 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api';
+import { blank } from '../kitchen/DishForm';
+import { MARKS, VARIETIES } from '../kitchen/words';
+import { Choice } from '../parts/Choice';
+import { PanSide } from '../pictures/PanSide';
+
+const PANS = [
+  { name: '24 sautoir', base_cm: 22, rim_cm: 24, height_cm: 7, metal_j_per_k: 850 },
+  { name: '28 sautoir', base_cm: 26, rim_cm: 28, height_cm: 7.5, metal_j_per_k: 1150 },
+  { name: '36 rondeau', base_cm: 35, rim_cm: 36, height_cm: 13, metal_j_per_k: 2600 },
+  { name: '34 wide pan', base_cm: 29, rim_cm: 34, height_cm: 5, metal_j_per_k: 700 },
+  { name: '42 wide pan', base_cm: 36, rim_cm: 42, height_cm: 5, metal_j_per_k: 1050 },
+  { name: '8 L pot', base_cm: 24, rim_cm: 24, height_cm: 18, metal_j_per_k: 1500 },
+];
+const RINGS = [
+  { name: 'gas ring', ring_cm: 15, fuel: 'gas', rated_w: 5000 },
+  { name: 'strong gas ring', ring_cm: 20, fuel: 'gas', rated_w: 7000 },
+  { name: 'big ring', ring_cm: 32, fuel: 'gas', rated_w: 14000 },
+  { name: 'induction', ring_cm: 22, fuel: 'induction', rated_w: 3500 },
+];
+
+/** A kitchen from nothing in a minute: three pans, two rings, one rice; all of it can be put right later. */
+export function SetUp() {
+  const client = useQueryClient();
+  const [pans, setPans] = useState(new Set(['24 sautoir', '28 sautoir', '42 wide pan']));
+  const [rings, setRings] = useState(new Set(['gas ring', 'big ring']));
+  const [variety, setVariety] = useState<string>('carnaroli');
+  const label = VARIETIES.find(([value]) => value === variety)?.[1] ?? variety;
+
+  const setUp = useMutation({
+    mutationFn: async () => {
+      for (const pan of PANS.filter((one) => pans.has(one.name))) {
+        await api.keepThing('pans', undefined, { format: 'velko.pan/1', ...pan });
+      }
+      for (const ring of RINGS.filter((one) => rings.has(one.name))) {
+        await api.keepThing('burners', undefined, { format: 'velko.burner/1', ...ring, marks: MARKS });
+      }
+      for (const ml of [90, 150]) {
+        await api.keepThing('ladles', undefined, { format: 'velko.ladle/1', ml });
+      }
+      await api.keepThing('rices', undefined, {
+        format: 'velko.rice/1',
+        name: label,
+        variety,
+        window_min: null,
+        grams_per_cup: null,
+      });
+      const kitchen = await api.keepThing('stocks', undefined, {
+        format: 'velko.stock/1',
+        name: 'vegetable stock',
+        base: 'vegetable',
+        salt_percent: 0.6,
+        held_at_c: 92,
+        batch_ml: null,
+        allergens: ['celery'],
+      });
+      const family = variety === 'bomba' ? 'pan-rice' : variety === 'round' ? 'soupy-rice' : 'risotto';
+      await api.keepDish(undefined, {
+        format: 'velko.dish-entry/1',
+        rice_id: kitchen.rices[0]?.id,
+        stock_id: kitchen.stocks[0]?.id,
+        dish: { ...blank(family), name: FIRST[family], finish: 'as you like it' },
+      });
+    },
+    onSettled: () => client.invalidateQueries({ queryKey: ['kitchen'] }),
+  });
+
+  return (
+    <main className="mx-auto w-full max-w-5xl flex-1 px-5 py-4 max-md:px-3">
+      <h1 className="text-3xl font-bold">Set up your kitchen</h1>
+      <p className="mt-1 text-lg text-ink-soft">
+        What comes nearest will do: sizes, rings and marks can be put right under Kitchen at any time.
+      </p>
+      <Many title="Pans" all={PANS.map((one) => one.name)} chosen={pans} onChange={setPans}>
+        {(name) => {
+          const pan = PANS.find((one) => one.name === name);
+          return pan ? <PanSide pan={pan} scale={3} height={58} /> : null;
+        }}
+      </Many>
+      <Many title="Rings" all={RINGS.map((one) => one.name)} chosen={rings} onChange={setRings}>
+        {(name) => {
+          const ring = RINGS.find((one) => one.name === name);
+          return (
+            <span className="text-base text-ink-soft">
+              {ring?.ring_cm} cm, {(ring?.rated_w ?? 0) / 1000} kW
+            </span>
+          );
+        }}
+      </Many>
+      <h2 className="mt-5 mb-1 text-2xl font-bold">Rice</h2>
+      <div className="max-w-sm">
+        <Choice
+          label="Rice"
+          value={variety}
+          onChange={setVariety}
+          options={VARIETIES.map(([value, words]) => ({ value, label: words }))}
+        />
+      </div>
+      {setUp.isError && (
+        <p role="alert" className="mt-4 text-lg text-tomato">
+          It stopped halfway: {setUp.error.message}. What was entered is kept; go on under Kitchen.
+        </p>
+      )}
+      <button
+        disabled={setUp.isPending || pans.size === 0 || rings.size === 0}
+        onClick={() => setUp.mutate()}
+        className="mt-6 min-h-16 rounded-lg bg-ink px-10 text-2xl font-semibold text-paper disabled:opacity-50"
+      >
+        {setUp.isPending ? 'Setting out the pans …' : 'Work out the first pan'}
+      </button>
+    </main>
+  );
+}
+
+const FIRST = { risotto: 'house risotto', 'pan-rice': 'house pan rice', 'soupy-rice': 'house soupy rice' };
+
+function Many({
+  title,
+  all,
+  chosen,
+  onChange,
+  children,
+}: {
+  title: string;
+  all: string[];
+  chosen: Set<string>;
+  onChange: (chosen: Set<string>) => void;
+  children: (name: string) => React.ReactNode;
+}) {
+  const turn = (name: string) => {
+    const next = new Set(chosen);
+    if (!next.delete(name)) next.add(name);
+    onChange(next);
+  };
+  return (
+    <fieldset className="mt-5">
+      <legend className="text-2xl font-bold">{title}</legend>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {all.map((name) => (
+          <label
+            key={name}
+            className="flex min-h-16 cursor-pointer items-end gap-3 rounded-lg border-2 border-rule bg-white p-3 has-checked:border-ink has-checked:bg-saffron has-focus-visible:outline-3 has-focus-visible:outline-ink"
+          >
+            <input
+              type="checkbox"
+              checked={chosen.has(name)}
+              onChange={() => turn(name)}
+              className="size-6 accent-ink"
+            />
+            <span className="grid gap-1">
+              {children(name)}
+              <b className="text-lg leading-tight">{name}</b>
+            </span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
