@@ -65,6 +65,8 @@ final readonly class WorkOut
                 'stock' => $asked->dish->stock->name,
                 'finish' => $asked->dish->finish,
                 'garnish' => $asked->dish->garnish,
+                'grams_main' => $asked->dish->grams_main,
+                'grams_starter' => $asked->dish->grams_starter,
                 'stirring' => $ask->method->stirring->words(),
                 'window_min' => [$ask->grain->window->low, $ask->grain->window->high],
             ],

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
  */
 return new class extends Migration
 {
-    private const WORKING = ['batches' => []];
+    private const WORKING = ['batches' => [], 'mise' => [], 'prep' => [], 'served' => ['wanted' => 'any', 'suits' => 'any', 'allergens' => []], 'cautions' => []];
 
     private const PLAN = [
         'side_pot' => ['gives_off_ml' => 0, 'make_ml' => 0],
@@ -31,7 +31,7 @@ return new class extends Migration
             }
             $request = json_decode($row->request, true, flags: JSON_THROW_ON_ERROR);
             $working = [...self::WORKING, ...$working];
-            $working['dish']['family'] = $request['family'];
+            $working['dish'] += ['family' => $request['family'], 'garnish' => '', 'grams_main' => $request['rice']['grams_per_cover'], 'grams_starter' => $request['rice']['grams_per_cover']];
             $working['burner']['ring_cm'] = $request['burner']['ring_diameter_cm'];
             $working['plan'] = [...$working['plan'], ...array_diff_key(self::PLAN, $working['plan'])];
             $working['plan']['crust'] += self::PLAN['crust'];

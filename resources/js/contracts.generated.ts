@@ -388,6 +388,14 @@ export interface Working {
      */
     window_min: number[];
     garnish: string;
+    /**
+     * g raw
+     */
+    grams_main: number;
+    /**
+     * g raw
+     */
+    grams_starter: number;
   };
   pan: {
     name: string;

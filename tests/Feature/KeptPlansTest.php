@@ -14,7 +14,7 @@ it('still reads a cook that was planned when only risottos were cooked', functio
 
     $plan = Plan::query()->sole();
     $old = $plan->working;
-    unset($old['batches'], $old['dish']['family'], $old['burner']['ring_cm'], $old['plan']['timing']['leave_pass_min'], $old['plan']['timing']['pass_min']);
+    unset($old['batches'], $old['mise'], $old['prep'], $old['served'], $old['cautions'], $old['dish']['garnish'], $old['dish']['grams_main'], $old['dish']['grams_starter'], $old['dish']['family'], $old['burner']['ring_cm'], $old['plan']['timing']['leave_pass_min'], $old['plan']['timing']['pass_min']);
     $old['plan']['crust'] = ['centre_gold_min' => null, 'rim_gold_min' => null, 'burnt_min' => null];
     $old['plan'] = array_diff_key($old['plan'], array_flip(['side_pot', 'pass', 'finish', 'alcohol', 'explain']));
     $plan->update(['working' => $old]);

@@ -55,13 +55,32 @@ export function AskColumn({
         fault={refusal?.about('/covers')}
         onChange={(covers) => change({ covers })}
       />
+      {ask.portion === 'main' && (ask.starters ?? 0) > 0 ? (
+        <>
+          <p className="text-ink-soft">mains and</p>
+          <Stepper
+            label="Starters"
+            least={0}
+            value={ask.starters ?? 0}
+            fault={refusal?.about('/starters')}
+            onChange={(starters) => change({ starters })}
+          />
+        </>
+      ) : null}
       <Choice
         label="Portion"
-        value={ask.portion}
-        onChange={(portion) => change({ portion: portion as Ask['portion'] })}
+        value={ask.portion === 'main' && (ask.starters ?? 0) > 0 ? 'both' : ask.portion}
+        onChange={(portion) =>
+          change(
+            portion === 'both'
+              ? { portion: 'main', starters: 2 }
+              : { portion: portion as Ask['portion'], starters: 0 },
+          )
+        }
         options={[
           { value: 'main', label: 'mains of' },
           { value: 'starter', label: 'starters of' },
+          { value: 'both', label: ask.starters ? 'starters of' : 'mains and starters of' },
         ]}
       />
       <Choice

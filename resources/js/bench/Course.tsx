@@ -6,6 +6,7 @@ import { GrainClock } from '../pictures/GrainClock';
 import { PanFromAbove } from '../pictures/PanFromAbove';
 import { PassCurve } from '../pictures/PassCurve';
 import { clock } from '../time';
+import { Before } from './Before';
 import { CrustMinutes } from './CrustMinutes';
 import { Numbers } from './Numbers';
 import { Steps } from './Steps';
@@ -41,6 +42,7 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
         )}
       </div>
       <Steps working={working} clockAt={clockAt} />
+      <Before working={working} />
       {working.dish.family === 'pan-rice' && <CrustMinutes working={working} />}
     </section>
   );

@@ -1,6 +1,6 @@
 import type { Working } from '../contracts.generated';
 import { grams, millilitres, minute, trimmed } from '../measure';
-import { Explain } from '../parts/Explain';
+import { Explain, type Term } from '../parts/Explain';
 import { sum } from './terms';
 
 const HELD_BACK = {
@@ -9,10 +9,24 @@ const HELD_BACK = {
   'soupy-rice': 'What is held back stays hot, to loosen the bowl when it sets up.',
 };
 
+/** The plates of each size, by what goes on them. */
+function portions({ ask, plan, dish }: Working): Term[] {
+  const starters = ask.starters ?? 0;
+  if (starters === 0) {
+    return [
+      { label: ask.portion === 'main' ? 'a main' : 'a starter', amount: grams(plan.rice_g / ask.covers) },
+      { sign: '×', label: 'covers', amount: String(ask.covers) },
+    ];
+  }
+  return [
+    { label: `${ask.covers} mains`, amount: grams(ask.covers * dish.grams_main) },
+    { sign: '+', label: `${starters} starters`, amount: grams(starters * dish.grams_starter) },
+  ];
+}
+
 /** The five numbers that matter; each says why when it is touched. */
 export function Numbers({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
   const { plan, dish } = working;
-  const perCover = plan.rice_g / working.ask.covers;
   const minutes = (value: number) => `${minute(value)} min`;
   return (
     <div className="flex flex-wrap justify-between">
@@ -20,11 +34,7 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
         label="Rice"
         value={grams(plan.rice_g)}
         note={dish.rice}
-        terms={[
-          { label: working.ask.portion === 'main' ? 'a main' : 'a starter', amount: grams(perCover) },
-          { sign: '×', label: 'covers', amount: String(working.ask.covers) },
-          { sign: '=', label: 'raw rice', amount: grams(plan.rice_g) },
-        ]}
+        terms={[...portions(working), { sign: '=', label: 'raw rice', amount: grams(plan.rice_g) }]}
         because={`${trimmed(plan.layer_mm, 0)} mm deep in the pan when it is done.`}
       />
       <Explain

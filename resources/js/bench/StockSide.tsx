@@ -32,7 +32,12 @@ export function StockSide({ working }: { working: Working }) {
           .map((stage) => ({ volume_ml: stage.volume_ml ?? 0, poured: false, next: false }))}
       />
       <WhereItGoes plan={plan} />
-      <ScaleCurve points={working.why} covers={working.ask.covers} width={204} height={150} />
+      <ScaleCurve
+        points={working.why}
+        covers={working.ask.covers + (working.ask.starters ?? 0)}
+        width={204}
+        height={150}
+      />
       <p className="text-sm leading-tight text-ink-soft">
         The rice drinks the same by the gram; the steam is shared by more.
       </p>

@@ -7,12 +7,14 @@ export function Stepper({
   label,
   value,
   step = 1,
+  least = 1,
   fault,
   onChange,
 }: {
   label: string;
   value: number;
   step?: number;
+  least?: number;
   fault?: string | undefined;
   onChange: (value: number) => void;
 }) {
@@ -20,7 +22,7 @@ export function Stepper({
   const text = draft ?? String(value);
   const move = (by: number) => {
     setDraft(null);
-    onChange(Math.max(1, value + by));
+    onChange(Math.max(least, value + by));
   };
   const unreadable = !/^\d{1,4}$/.test(text.trim());
   const said = unreadable ? 'a whole number, please' : fault;

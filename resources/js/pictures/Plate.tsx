@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import type { Working } from '../contracts.generated';
 
 /**
@@ -6,7 +7,7 @@ import type { Working } from '../contracts.generated';
  */
 export function Plate({ family, looseness }: { family: Working['dish']['family']; looseness: number }) {
   return (
-    <svg viewBox="0 0 120 44" className="mx-auto block h-14" aria-hidden="true">
+    <svg viewBox="0 0 120 44" className="mx-auto block h-14 max-w-full" aria-hidden="true">
       {family === 'soupy-rice' ? (
         <Bowl looseness={looseness} />
       ) : family === 'pan-rice' ? (
@@ -41,14 +42,15 @@ function Heap({ looseness }: { looseness: number }) {
 }
 
 function Bowl({ looseness }: { looseness: number }) {
+  const inside = useId();
   // The rice itself takes about as much room in each; the broth over it is what differs.
   const rice = 40 - 46 / (1.6 + looseness);
   return (
     <>
-      <clipPath id="bowl">
+      <clipPath id={inside}>
         <path d="M18 6 Q22 41 60 41 Q98 41 102 6 Z" />
       </clipPath>
-      <g clipPath="url(#bowl)">
+      <g clipPath={`url(#${inside})`}>
         <rect x="10" y="11" width="100" height="32" fill="var(--color-stock-light)" />
         <rect x="10" y={rice} width="100" height="32" fill="var(--color-grain)" />
       </g>

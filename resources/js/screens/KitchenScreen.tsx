@@ -149,7 +149,7 @@ const takes = (pan: Pan) =>
 function Pans({ kitchen, onOpen }: ShelfProps) {
   const tallest = Math.max(...kitchen.pans.map((pan) => pan.height_cm), 10);
   const across = kitchen.pans.reduce((sum, pan) => sum + pan.rim_cm, 0);
-  const scale = Math.min(5, 1000 / Math.max(across, 150), 110 / tallest);
+  const scale = Math.min(5, 860 / Math.max(across, 150), 110 / tallest);
   return (
     <Shelf title="Pans" add="a pan" onAdd={() => onOpen()}>
       <ul className="flex flex-wrap items-end gap-x-4 gap-y-3 pt-3">
@@ -207,6 +207,9 @@ function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) 
           </li>
         ))}
       </ul>
+      {kitchen.burners.length > 0 && (
+        <p className="text-sm text-ink-soft">Net watts into the pan. ≈ is estimated until a boil-off test.</p>
+      )}
     </Shelf>
   );
 }
@@ -236,7 +239,7 @@ function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
       {burner.settings.map((one) => (
         <span
           key={one.mark}
-          className="grid grid-cols-[92px_1fr_auto] items-center gap-2 text-base leading-snug"
+          className="grid grid-cols-[104px_1fr_auto] items-center gap-2 text-base leading-snug"
         >
           <span className="truncate">{one.mark}</span>
           <span className="h-3">
@@ -246,7 +249,8 @@ function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
             />
           </span>
           <span className="text-right tabular-nums">
-            {Math.round(one.net_w)} W{one.measured ? '' : ' est.'}
+            {one.measured ? '' : '≈ '}
+            {Math.round(one.net_w)} W
           </span>
         </span>
       ))}

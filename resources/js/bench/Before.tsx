@@ -1,0 +1,109 @@
+import type { Working } from '../contracts.generated';
+import { useCook } from '../cook';
+import { trimmed } from '../measure';
+import { clock } from '../time';
+
+const GOES: Record<string, string> = {
+  base: 'in the base',
+  'with-the-rice': 'with the rice',
+  'at-minute': 'at minute',
+  'nine-tenths-gone': 'nine tenths gone',
+  'last-two-minutes': 'last two minutes',
+  'on-top': 'for the top',
+};
+
+const UNIT: Record<string, string> = { g: 'g', ml: 'mL', pieces: '' };
+
+/** What is weighed out and what is begun before the pan is hot; who may eat it; what can hurt. */
+export function Before({ working }: { working: Working }) {
+  return (
+    <section aria-label="Before the heat" className="mt-4 grid grid-cols-2 gap-6 max-md:grid-cols-1">
+      <Mise working={working} />
+      <div>
+        <Prep working={working} />
+        <Served working={working} />
+      </div>
+    </section>
+  );
+}
+
+export function amount(value: number, unit: string): string {
+  return value >= 1000 && unit !== 'pieces'
+    ? `${trimmed(value / 1000, 2)} ${unit === 'g' ? 'kg' : 'L'}`
+    : `${trimmed(value, 2)} ${UNIT[unit] ?? unit}`.trim();
+}
+
+function Mise({ working }: { working: Working }) {
+  if (working.mise.length === 0) {
+    return <div />;
+  }
+  return (
+    <table aria-label="Weighed out" className="w-full self-start text-base leading-snug">
+      <caption className="pb-1 text-left font-semibold">Weighed out</caption>
+      <tbody>
+        {working.mise.map((one, row) => (
+          <tr key={row} className="border-t border-rule align-baseline">
+            <td className="py-1 pr-3 text-right font-bold whitespace-nowrap">
+              {amount(one.amount, one.unit)}
+            </td>
+            <td className="pr-3">{one.name}</td>
+            <td className="text-right text-sm text-ink-soft">
+              {GOES[one.goes] ?? one.goes}
+              {one.goes === 'at-minute' && one.minute !== null && ` ${trimmed(one.minute, 1)}`}
+              {one.per !== 'with the rice' && <span className="block">{one.per}</span>}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Prep({ working }: { working: Working }) {
+  const { timezone } = useCook();
+  return (
+    <table aria-label="To begin" className="w-full text-base leading-snug">
+      <caption className="pb-1 text-left font-semibold">To begin</caption>
+      <tbody>
+        {working.prep.map((one, row) => (
+          <tr key={row} className="border-t border-rule align-baseline">
+            <td className={`py-1 pr-3 font-bold ${one.late ? 'text-tomato' : ''}`}>
+              {clock(one.start_at, timezone)}
+            </td>
+            <td className="pr-3">
+              {one.what}
+              {one.ahead && <span className="text-sm text-ink-soft"> or ahead</span>}
+              {one.late && <b className="text-tomato"> too late</b>}
+            </td>
+            <td className="text-right text-sm whitespace-nowrap text-ink-soft">
+              {trimmed(one.takes_min, 0)} min, ready {clock(one.ready_at, timezone)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Served({ working }: { working: Working }) {
+  const { served } = working;
+  return (
+    <div className="mt-3 text-base leading-snug">
+      <p>
+        <b>Allergens</b>{' '}
+        {served.allergens.length === 0
+          ? 'none of the fourteen'
+          : served.allergens.map((one) => (
+              <span key={one.allergen} className="mr-2 inline-block">
+                <b>{one.allergen}</b> <span className="text-ink-soft">({one.from.join(', ')})</span>
+              </span>
+            ))}
+      </p>
+      <ul className="mt-2 list-disc pl-5 text-sm text-ink-soft">
+        {working.cautions.map((caution) => (
+          <li key={caution}>{caution}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}
