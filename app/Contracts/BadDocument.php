@@ -15,6 +15,12 @@ final class BadDocument extends InvalidArgumentException
         parent::__construct(implode("\n", array_map(static fn (Fault $fault): string => $fault->line(), $faults)));
     }
 
+    /** The same faults, told with where in a larger document this one stands. */
+    public function under(string $path): self
+    {
+        return new self(array_map(static fn (Fault $fault): Fault => new Fault($path.$fault->path, $fault->detail), $this->faults));
+    }
+
     public static function at(string $path, string $detail): self
     {
         return new self([new Fault($path, $detail)]);

@@ -9,6 +9,7 @@ export type CookEvent = {
 } & (CookEventStart | CookEventDone | CookEventPour | CookEventUndo | CookEventVerdict | CookEventAbandon);
 
 export interface Contracts {
+  'archive.json': Archive;
   'around.json': Around;
   'ask.json': Ask;
   'boil-off.json': BoilOffEntry;
@@ -38,6 +39,380 @@ export interface Contracts {
   'start-cook.json': StartCook;
   'stock.json': StockEntry;
   'working.json': Working;
+}
+/**
+ * A kitchen whole: all it has entered of itself, to be kept or carried into another.
+ */
+export interface Archive {
+  format: 'velko.archive/1';
+  house: {
+    name: string;
+    /**
+     * m
+     */
+    altitude_m: number;
+    /**
+     * °C
+     */
+    room_c: number;
+    /**
+     * IANA name
+     */
+    timezone: string;
+    units: 'metric' | 'us';
+  };
+  /**
+   * @maxItems 200
+   */
+  pans: {
+    name: string;
+    /**
+     * cm
+     */
+    base_cm: number;
+    /**
+     * cm
+     */
+    rim_cm: number;
+    /**
+     * cm
+     */
+    height_cm: number;
+    /**
+     * J/K
+     */
+    metal_j_per_k: number;
+  }[];
+  /**
+   * @maxItems 100
+   */
+  burners: {
+    name: string;
+    /**
+     * cm
+     */
+    ring_cm: number;
+    fuel: 'gas' | 'induction';
+    /**
+     * W
+     */
+    rated_w: number;
+    /**
+     * @minItems 1
+     * @maxItems 20
+     */
+    marks: {
+      mark: string;
+      /**
+       * of the rated power
+       */
+      share: number;
+      /**
+       * W, measured; null: estimated from the share
+       */
+      net_w: number | null;
+    }[];
+    /**
+     * @maxItems 1000
+     */
+    tests: {
+      mark: string;
+      /**
+       * by its name
+       */
+      pan: string;
+      /**
+       * g
+       */
+      before_g: number;
+      /**
+       * g
+       */
+      after_g: number;
+      /**
+       * min
+       */
+      minutes: number;
+      /**
+       * RFC 3339
+       */
+      at: string;
+    }[];
+  }[];
+  /**
+   * @maxItems 50
+   */
+  ladles: {
+    /**
+     * mL
+     */
+    ml: number;
+  }[];
+  /**
+   * @maxItems 200
+   */
+  rices: {
+    name: string;
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * low and high end as printed on the packet; null takes the variety's
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    window_min: number[] | null;
+    /**
+     * g in the kitchen's cup, level; null: not weighed
+     */
+    grams_per_cup: number | null;
+  }[];
+  /**
+   * @maxItems 200
+   */
+  stocks: {
+    name: string;
+    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    /**
+     * g per 100 g
+     */
+    salt_percent: number;
+    /**
+     * °C
+     */
+    held_at_c: number;
+    /**
+     * mL that is made at once; null: as needed
+     */
+    batch_ml: number | null;
+    /**
+     * @maxItems 14
+     */
+    allergens: (
+      | 'celery'
+      | 'crustaceans'
+      | 'egg'
+      | 'fish'
+      | 'gluten'
+      | 'lupin'
+      | 'milk'
+      | 'molluscs'
+      | 'mustard'
+      | 'nuts'
+      | 'peanuts'
+      | 'sesame'
+      | 'soy'
+      | 'sulphites'
+    )[];
+  }[];
+  /**
+   * @maxItems 500
+   */
+  dishes: {
+    /**
+     * by its name
+     */
+    rice: string;
+    /**
+     * by its name
+     */
+    stock: string;
+    dish: DishBody;
+    /**
+     * @maxItems 500
+     */
+    versions: {
+      number: number;
+      /**
+       * RFC 3339
+       */
+      at: string;
+      document: DishExport;
+    }[];
+  }[];
+}
+/**
+ * A dish as cooks think of it, without its rice and its stock.
+ */
+export interface DishBody {
+  name: string;
+  family: 'risotto' | 'pan-rice' | 'soupy-rice';
+  /**
+   * g raw
+   */
+  grams_main: number;
+  /**
+   * g raw
+   */
+  grams_starter: number;
+  /**
+   * mL
+   */
+  wine_ml_per_80_g: number;
+  doses: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
+  stirring: 'constant' | 'now-and-then' | 'never';
+  /**
+   * toasted in fat
+   */
+  sealed: boolean;
+  toast: 'quick' | 'medium' | 'slow';
+  rinsed: boolean;
+  /**
+   * min
+   */
+  soak_min: number;
+  /**
+   * min
+   */
+  finish_min: number;
+  /**
+   * min
+   */
+  rest_min: number;
+  rest_covered: boolean;
+  /**
+   * g/g
+   */
+  looseness: number;
+  crust: 'none' | 'gold' | 'dark';
+  crust_school: 'short-and-hot' | 'long-and-gentle';
+  /**
+   * min from the pass
+   */
+  minutes_to_table: number;
+  /**
+   * who it is meant for
+   */
+  diet: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+  finish: string;
+  /**
+   * g
+   */
+  butter_g_per_80_g: number;
+  butter_salted: boolean;
+  /**
+   * g
+   */
+  cheese_g_per_80_g: number;
+  garnish: string;
+  /**
+   * @maxItems 60
+   */
+  ingredients: {
+    name: string;
+    /**
+     * in its unit
+     */
+    amount: number;
+    unit: 'g' | 'ml' | 'pieces';
+    /**
+     * scales with the rice (a starter takes its share), with the plates, with each 100 cm² of floor, or not at all
+     */
+    per: 'main' | 'plate' | 'floor' | 'pan';
+    goes: 'base' | 'with-the-rice' | 'at-minute' | 'nine-tenths-gone' | 'last-two-minutes' | 'on-top';
+    /**
+     * min of the cook, for at-minute
+     */
+    minute: number | null;
+    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+    /**
+     * @maxItems 14
+     */
+    allergens: (
+      | 'celery'
+      | 'crustaceans'
+      | 'egg'
+      | 'fish'
+      | 'gluten'
+      | 'lupin'
+      | 'milk'
+      | 'molluscs'
+      | 'mustard'
+      | 'nuts'
+      | 'peanuts'
+      | 'sesame'
+      | 'soy'
+      | 'sulphites'
+    )[];
+  }[];
+  /**
+   * @maxItems 30
+   */
+  side_work: {
+    what: string;
+    /**
+     * when it must be ready
+     */
+    ready: 'rice' | 'stock' | 'last-dose' | 'table';
+    /**
+     * min
+     */
+    takes_min: number;
+    /**
+     * min of hands in it
+     */
+    hands_min: number;
+    /**
+     * can be done before service
+     */
+    ahead: boolean;
+  }[];
+}
+/**
+ * A dish whole, to be carried from one kitchen to another.
+ */
+export interface DishExport {
+  format: 'velko.dish/1';
+  rice: {
+    name: string;
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * low and high end as printed on the packet; null takes the variety's
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    window_min: number[] | null;
+    /**
+     * g in the kitchen's cup, level; null: not weighed
+     */
+    grams_per_cup: number | null;
+  };
+  stock: {
+    name: string;
+    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    /**
+     * g per 100 g
+     */
+    salt_percent: number;
+    /**
+     * °C
+     */
+    held_at_c: number;
+    /**
+     * mL that is made at once; null: as needed
+     */
+    batch_ml: number | null;
+    /**
+     * @maxItems 14
+     */
+    allergens: (
+      | 'celery'
+      | 'crustaceans'
+      | 'egg'
+      | 'fish'
+      | 'gluten'
+      | 'lupin'
+      | 'milk'
+      | 'molluscs'
+      | 'mustard'
+      | 'nuts'
+      | 'peanuts'
+      | 'sesame'
+      | 'soy'
+      | 'sulphites'
+    )[];
+  };
+  dish: DishBody;
 }
 /**
  * What the same pan would come to if one thing about it were different.
@@ -799,133 +1174,6 @@ export interface Plan {
   };
 }
 /**
- * A dish as cooks think of it, without its rice and its stock.
- */
-export interface DishBody {
-  name: string;
-  family: 'risotto' | 'pan-rice' | 'soupy-rice';
-  /**
-   * g raw
-   */
-  grams_main: number;
-  /**
-   * g raw
-   */
-  grams_starter: number;
-  /**
-   * mL
-   */
-  wine_ml_per_80_g: number;
-  doses: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
-  stirring: 'constant' | 'now-and-then' | 'never';
-  /**
-   * toasted in fat
-   */
-  sealed: boolean;
-  toast: 'quick' | 'medium' | 'slow';
-  rinsed: boolean;
-  /**
-   * min
-   */
-  soak_min: number;
-  /**
-   * min
-   */
-  finish_min: number;
-  /**
-   * min
-   */
-  rest_min: number;
-  rest_covered: boolean;
-  /**
-   * g/g
-   */
-  looseness: number;
-  crust: 'none' | 'gold' | 'dark';
-  crust_school: 'short-and-hot' | 'long-and-gentle';
-  /**
-   * min from the pass
-   */
-  minutes_to_table: number;
-  /**
-   * who it is meant for
-   */
-  diet: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
-  finish: string;
-  /**
-   * g
-   */
-  butter_g_per_80_g: number;
-  butter_salted: boolean;
-  /**
-   * g
-   */
-  cheese_g_per_80_g: number;
-  garnish: string;
-  /**
-   * @maxItems 60
-   */
-  ingredients: {
-    name: string;
-    /**
-     * in its unit
-     */
-    amount: number;
-    unit: 'g' | 'ml' | 'pieces';
-    /**
-     * scales with the rice (a starter takes its share), with the plates, with each 100 cm² of floor, or not at all
-     */
-    per: 'main' | 'plate' | 'floor' | 'pan';
-    goes: 'base' | 'with-the-rice' | 'at-minute' | 'nine-tenths-gone' | 'last-two-minutes' | 'on-top';
-    /**
-     * min of the cook, for at-minute
-     */
-    minute: number | null;
-    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
-    /**
-     * @maxItems 14
-     */
-    allergens: (
-      | 'celery'
-      | 'crustaceans'
-      | 'egg'
-      | 'fish'
-      | 'gluten'
-      | 'lupin'
-      | 'milk'
-      | 'molluscs'
-      | 'mustard'
-      | 'nuts'
-      | 'peanuts'
-      | 'sesame'
-      | 'soy'
-      | 'sulphites'
-    )[];
-  }[];
-  /**
-   * @maxItems 30
-   */
-  side_work: {
-    what: string;
-    /**
-     * when it must be ready
-     */
-    ready: 'rice' | 'stock' | 'last-dose' | 'table';
-    /**
-     * min
-     */
-    takes_min: number;
-    /**
-     * min of hands in it
-     */
-    hands_min: number;
-    /**
-     * can be done before service
-     */
-    ahead: boolean;
-  }[];
-}
-/**
  * A dish as it is entered in a kitchen, of that kitchen's own rice and stock.
  */
 export interface DishEntry {
@@ -954,63 +1202,6 @@ export interface DishPage {
     stock: string;
     dish: DishBody;
   }[];
-}
-/**
- * A dish whole, to be carried from one kitchen to another.
- */
-export interface DishExport {
-  format: 'velko.dish/1';
-  rice: {
-    name: string;
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
-    /**
-     * low and high end as printed on the packet; null takes the variety's
-     *
-     * @minItems 2
-     * @maxItems 2
-     */
-    window_min: number[] | null;
-    /**
-     * g in the kitchen's cup, level; null: not weighed
-     */
-    grams_per_cup: number | null;
-  };
-  stock: {
-    name: string;
-    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
-    /**
-     * g per 100 g
-     */
-    salt_percent: number;
-    /**
-     * °C
-     */
-    held_at_c: number;
-    /**
-     * mL that is made at once; null: as needed
-     */
-    batch_ml: number | null;
-    /**
-     * @maxItems 14
-     */
-    allergens: (
-      | 'celery'
-      | 'crustaceans'
-      | 'egg'
-      | 'fish'
-      | 'gluten'
-      | 'lupin'
-      | 'milk'
-      | 'molluscs'
-      | 'mustard'
-      | 'nuts'
-      | 'peanuts'
-      | 'sesame'
-      | 'soy'
-      | 'sulphites'
-    )[];
-  };
-  dish: DishBody;
 }
 /**
  * The kitchen itself: where it is and how it counts.

@@ -22,6 +22,12 @@ abstract class DocumentRequest extends FormRequest
         return [];
     }
 
+    /** @return int bytes of the longest body that is read */
+    protected function longest(): int
+    {
+        return self::LONGEST_BODY;
+    }
+
     /**
      * @return array<string, mixed> held to the schema
      *
@@ -30,7 +36,7 @@ abstract class DocumentRequest extends FormRequest
     public function document(): array
     {
         $body = $this->getContent();
-        abort_if(strlen($body) > self::LONGEST_BODY, 413);
+        abort_if(strlen($body) > $this->longest(), 413);
 
         return Contract::named($this->contract())->read($body);
     }

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Contracts\BadDocument;
+use App\Kitchen\DishBody;
+use App\Kitchen\KeepDish;
+use App\Kitchen\KeepHouse;
+use App\Kitchen\KeepThing;
+use App\Kitchen\Thing;
+use App\Models\BoilOffTest;
+use App\Models\Burner;
+use App\Models\BurnerSetting;
+use App\Models\Dish;
+use App\Models\DishVersion;
+use App\Models\Kitchen;
+use App\Models\Ladle;
+use App\Models\Pan;
+use App\Models\Rice;
+use App\Models\Stock;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Carbon\Exceptions\InvalidFormatException;
+use Illuminate\Support\Facades\DB;
+use Velko\Core\Learning\BoilOff;
+
+/** velko.archive/1: a kitchen whole, out and in again with nothing lost. What was cooked is the log's and stays where it was cooked. */
+final class KitchenArchive
+{
+    /** @return array<string, mixed> */
+    public static function of(Kitchen $kitchen): array
+    {
+        $kitchen->loadMissing(['pans', 'burners.settings', 'burners.tests.pan', 'ladles', 'rices', 'stocks', 'dishes.rice', 'dishes.stock', 'dishes.ingredients', 'dishes.sideWorks', 'dishes.versions']);
+
+        return [
+            'format' => 'velko.archive/1',
+            'house' => $kitchen->only(['name', 'altitude_m', 'room_c', 'timezone', 'units']),
+            'pans' => array_values($kitchen->pans->sortBy('name')->map(static fn (Pan $pan): array => $pan->only(['name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k']))->all()),
+            'burners' => array_values($kitchen->burners->sortBy('name')->map(self::burner(...))->all()),
+            'ladles' => array_values($kitchen->ladles->sortBy('ml')->map(static fn (Ladle $ladle): array => ['ml' => $ladle->ml])->all()),
+            'rices' => array_values($kitchen->rices->sortBy('name')->map(static fn (Rice $rice): array => DishBody::rice($rice))->all()),
+            'stocks' => array_values($kitchen->stocks->sortBy('name')->map(static fn (Stock $stock): array => DishBody::stock($stock))->all()),
+            'dishes' => array_values($kitchen->dishes->sortBy('name')->map(static fn (Dish $dish): array => [
+                'rice' => $dish->rice->name,
+                'stock' => $dish->stock->name,
+                'dish' => DishBody::of($dish),
+                'versions' => array_values($dish->versions->sortBy('number')->map(static fn (DishVersion $version): array => [
+                    'number' => $version->number, 'at' => $version->created_at->toIso8601String(), 'document' => $version->document,
+                ])->all()),
+            ])->all()),
+        ];
+    }
+
+    /**
+     * Into a kitchen that has nothing yet: all of it, or nothing.
+     *
+     * @param  array<string, mixed>  $archive  held to its schema
+     *
+     * @throws BadDocument when the kitchen has something already, or the archive contradicts itself
+     */
+    public static function into(User $user, array $archive): void
+    {
+        $kitchen = $user->kitchen;
+        $shelves = ['pans' => $kitchen->pans(), 'burners' => $kitchen->burners(), 'ladles' => $kitchen->ladles(), 'rices' => $kitchen->rices(), 'stocks' => $kitchen->stocks(), 'dishes' => $kitchen->dishes()];
+        foreach ($shelves as $shelf => $rows) {
+            if ($rows->exists()) {
+                throw BadDocument::at('', "goes into an empty kitchen; this one has $shelf already");
+            }
+        }
+        DB::transaction(static function () use ($user, $kitchen, $archive): void {
+            self::within('/house', static fn () => KeepHouse::of($kitchen, self::part($archive['house'])));
+            $pans = self::enter($kitchen, Thing::Pans, 'pans', $archive);
+            $burners = self::enter($kitchen, Thing::Burners, 'burners', $archive);
+            self::enter($kitchen, Thing::Ladles, 'ladles', $archive);
+            $rices = self::enter($kitchen, Thing::Rices, 'rices', $archive);
+            $stocks = self::enter($kitchen, Thing::Stocks, 'stocks', $archive);
+            foreach (self::rows($archive, 'burners') as $i => $burner) {
+                self::tests($user, $burners[$burner['name']] ?? 0, $pans, self::rows($burner, 'tests'), "/burners/$i/tests");
+            }
+            foreach (self::rows($archive, 'dishes') as $i => $row) {
+                self::dish($user, $row, $rices, $stocks, "/dishes/$i");
+            }
+        });
+        $kitchen->unsetRelations();
+    }
+
+    /** @return array<string, mixed> */
+    private static function burner(Burner $burner): array
+    {
+        return [
+            ...$burner->only(['name', 'ring_cm', 'fuel', 'rated_w']),
+            'marks' => array_values($burner->settings->map(static fn (BurnerSetting $one): array => $one->only(['mark', 'share', 'net_w']))->all()),
+            'tests' => array_values($burner->tests->sortBy('id')->map(static fn (BoilOffTest $test): array => [
+                ...$test->only(['mark', 'before_g', 'after_g', 'minutes']), 'pan' => $test->pan->name, 'at' => $test->created_at->toIso8601String(),
+            ])->all()),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $archive
+     *
+     * @return array<int|string, int> ids by name
+     */
+    private static function enter(Kitchen $kitchen, Thing $thing, string $shelf, array $archive): array
+    {
+        $ids = [];
+        foreach (self::rows($archive, $shelf) as $i => $row) {
+            $name = $row[$thing->name()];
+            $kept = self::within("/$shelf/$i", static fn () => KeepThing::enter($kitchen, $thing, array_diff_key($row, ['tests' => true])));
+            $ids[is_string($name) ? $name : $i] = (int) $kept->getAttribute('id');
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param  array<int|string, int>  $pans
+     * @param  list<array<string, mixed>>  $tests
+     */
+    private static function tests(User $user, int $burner, array $pans, array $tests, string $path): void
+    {
+        foreach ($tests as $i => $test) {
+            $pan = $pans[self::word($test['pan'])] ?? throw BadDocument::at("$path/$i/pan", 'is not among the pans');
+            [$before, $after, $minutes] = [self::number($test['before_g']), self::number($test['after_g']), self::number($test['minutes'])];
+            if ($after >= $before) {
+                throw BadDocument::at("$path/$i/after_g", "must be a number from 0 to $before (g, less than before)");
+            }
+            $result = BoilOff::of($before, $after, $minutes);
+            $row = new BoilOffTest([
+                'kitchen_id' => $user->kitchen_id, 'burner_id' => $burner, 'pan_id' => $pan, 'user_id' => $user->id, 'mark' => $test['mark'],
+                'before_g' => $before, 'after_g' => $after, 'minutes' => $minutes, 'net_w' => round($result->net, 1), 'spread_w' => round($result->spread, 1),
+            ]);
+            $row->setCreatedAt(self::moment($test['at'], "$path/$i/at"));
+            $row->save();
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @param  array<int|string, int>  $rices
+     * @param  array<int|string, int>  $stocks
+     */
+    private static function dish(User $user, array $row, array $rices, array $stocks, string $path): void
+    {
+        $rice = $rices[self::word($row['rice'])] ?? throw BadDocument::at("$path/rice", 'is not among the rices');
+        $stock = $stocks[self::word($row['stock'])] ?? throw BadDocument::at("$path/stock", 'is not among the stocks');
+        $dish = self::within($path, static fn () => KeepDish::enter($user, ['rice_id' => $rice, 'stock_id' => $stock, 'dish' => $row['dish']]));
+        $versions = self::rows($row, 'versions');
+        if ($versions === []) {
+            return;
+        }
+        $dish->versions()->delete();
+        $numbers = [];
+        foreach ($versions as $i => $version) {
+            if (in_array($version['number'], $numbers, true)) {
+                throw BadDocument::at("$path/versions/$i/number", 'stands twice');
+            }
+            $numbers[] = $version['number'];
+            $kept = new DishVersion(['kitchen_id' => $user->kitchen_id, 'dish_id' => $dish->id, 'user_id' => $user->id, 'number' => $version['number'], 'document' => $version['document']]);
+            $kept->setCreatedAt(self::moment($version['at'], "$path/versions/$i/at"));
+            $kept->save();
+        }
+    }
+
+    /**
+     * Refusals of a part are told with where in the archive the part stands.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $keep
+     *
+     * @return T
+     *
+     * @throws BadDocument
+     */
+    private static function within(string $path, callable $keep): mixed
+    {
+        try {
+            return $keep();
+        } catch (BadDocument $bad) {
+            throw $bad->under($path);
+        }
+    }
+
+    private static function moment(mixed $at, string $path): CarbonImmutable
+    {
+        try {
+            $moment = CarbonImmutable::parse(self::word($at))->utc();
+        } catch (InvalidFormatException) {
+            throw BadDocument::at($path, 'is not a moment on the clock');
+        }
+
+        return $moment->year >= 1971 && $moment->year <= 2037 ? $moment : throw BadDocument::at($path, 'must be a moment from 1971 to 2037');
+    }
+
+    /**
+     * @param  array<string, mixed>  $of
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function rows(array $of, string $name): array
+    {
+        /** @var list<array<string, mixed>> */
+        return $of[$name];
+    }
+
+    /** @return array<string, mixed> */
+    private static function part(mixed $part): array
+    {
+        /** @var array<string, mixed> $part */
+        return $part;
+    }
+
+    private static function word(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    private static function number(mixed $value): float
+    {
+        return is_numeric($value) ? (float) $value : 0.0;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use Carbon\CarbonImmutable;
+use Sabre\VObject\Component\VCalendar;
+
+/** The preparation list and the pan itself on the clock, as iCalendar (RFC 5545). */
+final class PrepCalendar
+{
+    /** @param  array<string, mixed>  $working  velko.working/1 */
+    public static function of(array $working, CarbonImmutable $now): string
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Velko//EN']);
+        $add = static function (string $what, string $from, string $to) use ($calendar, $working, $now): void {
+            $calendar->add('VEVENT', [
+                'UID' => hash('sha256', json_encode([$working['ask'], $what, $from], JSON_THROW_ON_ERROR)).'@velko.example',
+                'DTSTAMP' => $now->utc()->toDateTime(),
+                'DTSTART' => CarbonImmutable::parse($from)->utc()->toDateTime(),
+                'DTEND' => CarbonImmutable::parse($to)->utc()->toDateTime(),
+                'SUMMARY' => $what,
+            ]);
+        };
+        foreach ($working['prep'] as $one) {
+            $add("{$working['dish']['name']}: {$one['what']}", $one['start_at'], $one['ready_at']);
+        }
+        $add("{$working['dish']['name']} in the {$working['pan']['name']} on {$working['burner']['name']}", $working['clock']['toast_at'], $working['clock']['table_at']);
+
+        return $calendar->serialize();
+    }
+}

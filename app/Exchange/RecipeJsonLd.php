@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Contracts\BadDocument;
+use App\Contracts\Contract;
+use App\Kitchen\DishBody;
+use App\Models\Dish;
+use App\Models\DishIngredient;
+use stdClass;
+use Velko\Core\Method\Family;
+use Velko\Core\Mise\Amount;
+
+/**
+ * A dish as a schema.org Recipe in JSON-LD, for any program that reads recipes; the whole dish goes with it under a name of
+ * our own, so that a kitchen with Velko loses nothing.
+ */
+final class RecipeJsonLd
+{
+    public const OURS = 'velko:dish';
+
+    private const NAMESPACE = 'https://velko.example/ns#';
+
+    private const COVERS = 4;
+
+    private const DIETS = ['vegan' => 'https://schema.org/VeganDiet', 'vegetarian' => 'https://schema.org/VegetarianDiet'];
+
+    /** @return array<string, mixed> */
+    public static function of(Dish $dish): array
+    {
+        $rice = self::COVERS * $dish->grams_main;
+        $wine = $dish->wine_ml_per_80_g * $rice / 80;
+        $ingredients = [
+            Amount::words($rice, 'g').' '.$dish->rice->name,
+            $dish->stock->name,
+            ...($wine > 0 ? [Amount::words($wine, 'ml').' wine'] : []),
+            ...self::finish($dish, $rice),
+            ...$dish->ingredients->map(static fn (DishIngredient $one): string => Amount::words($one->amount * self::COVERS, $one->unit).' '.$one->name)->all(),
+        ];
+
+        return [
+            '@context' => ['@vocab' => 'https://schema.org/', 'velko' => self::NAMESPACE],
+            '@type' => 'Recipe',
+            'name' => $dish->name,
+            'recipeCategory' => Family::from($dish->family)->words(),
+            'recipeYield' => self::COVERS.' mains',
+            'recipeIngredient' => $ingredients,
+            'recipeInstructions' => self::steps($dish),
+            ...(isset(self::DIETS[$dish->diet->value]) ? ['suitableForDiet' => self::DIETS[$dish->diet->value]] : []),
+            self::OURS => DishBody::whole($dish),
+        ];
+    }
+
+    /**
+     * velko.dish/1 from a recipe, with what could not be taken over.
+     *
+     * @return array{array<string, mixed>, list<string>}
+     *
+     * @throws BadDocument when it is not a recipe, or what it carries of ours is broken
+     */
+    public static function read(stdClass $document): array
+    {
+        $recipe = self::recipe($document);
+        $ours = $recipe->{self::OURS} ?? null;
+        if ($ours instanceof stdClass) {
+            return [Contract::named('dish')->read((string) json_encode($ours)), []];
+        }
+
+        return (new ForeignRecipe($recipe))->dish();
+    }
+
+    /** @throws BadDocument */
+    private static function recipe(stdClass $document): stdClass
+    {
+        $all = $document->{'@graph'} ?? [$document];
+        foreach (is_array($all) ? $all : [] as $one) {
+            if ($one instanceof stdClass && in_array('Recipe', (array) ($one->{'@type'} ?? []), true)) {
+                return $one;
+            }
+        }
+        throw BadDocument::at('/@type', 'must be Recipe (schema.org)');
+    }
+
+    /** @return list<string> */
+    private static function finish(Dish $dish, float $rice): array
+    {
+        $words = [];
+        foreach (['butter' => $dish->butter_g_per_80_g, 'hard cheese' => $dish->cheese_g_per_80_g] as $name => $perPortion) {
+            if ($perPortion > 0) {
+                $words[] = Amount::words($perPortion * $rice / 80, 'g').' '.$name;
+            }
+        }
+
+        return $words;
+    }
+
+    /** @return list<array<string, string>> */
+    private static function steps(Dish $dish): array
+    {
+        $step = static fn (string $text): array => ['@type' => 'HowToStep', 'text' => $text];
+        $works = $dish->sideWorks->map(static fn ($work): string => "$work->what ({$work->takes_min} min)")->all();
+
+        return array_values(array_map($step, array_filter([
+            ...$works,
+            $dish->soak_min > 0 ? "Soak the rice {$dish->soak_min} min." : '',
+            $dish->sealed ? 'Toast the rice in the fat until it is shiny and ticking.' : '',
+            $dish->doses === 'one-pour' ? 'Pour all the stock at once.' : 'Add the stock '.str_replace('-', ' ', $dish->doses).'.',
+            $dish->rest_min > 0 ? "Rest {$dish->rest_min} min." : '',
+            $dish->finish === '' ? '' : "Finish: $dish->finish.",
+            $dish->garnish === '' ? '' : "On top: $dish->garnish.",
+        ], static fn (string $text): bool => $text !== '')));
+    }
+}

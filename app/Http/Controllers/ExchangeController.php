@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Contracts\BadDocument;
+use App\Contracts\Contract;
+use App\Exchange\ImportDish;
+use App\Exchange\IngredientCsv;
+use App\Exchange\KitchenArchive;
+use App\Exchange\PrepCalendar;
+use App\Exchange\RecipeJsonLd;
+use App\Http\Requests\ArchiveRequest;
+use App\Http\Requests\AskRequest;
+use App\Kitchen\Asked;
+use App\Kitchen\DishBody;
+use App\Kitchen\KitchenDocument;
+use App\Kitchen\WorkOut;
+use App\Models\Dish;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use JsonException;
+use stdClass;
+
+/** The open formats, in and out. */
+final class ExchangeController
+{
+    private const LONGEST = 262144;
+
+    private const DEPTH = 48;
+
+    public function dish(Request $request, Dish $dish): JsonResponse
+    {
+        Gate::authorize('view', $dish);
+        $dish->loadMissing(['rice', 'stock', 'ingredients', 'sideWorks']);
+        $recipe = $request->query('as') === 'json-ld';
+
+        return self::file($recipe ? RecipeJsonLd::of($dish) : DishBody::whole($dish), Str::slug($dish->name).($recipe ? '.jsonld' : '.velko.json'), $recipe ? 'application/ld+json' : 'application/json');
+    }
+
+    /**
+     * velko.dish/1 or a schema.org Recipe.
+     *
+     * @throws BadDocument
+     */
+    public function bring(Request $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $body = $request->getContent();
+        abort_if(strlen($body) > self::LONGEST, 413);
+        try {
+            $document = json_decode($body, false, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException $fault) {
+            throw BadDocument::at('', 'not JSON that can be read: '.mb_strtolower($fault->getMessage()));
+        }
+        if (! $document instanceof stdClass) {
+            throw BadDocument::at('', 'must be one JSON object');
+        }
+        [$dish, $leftOut] = isset($document->{'@context'}) || isset($document->{'@type'}) || isset($document->{'@graph'})
+            ? RecipeJsonLd::read($document)
+            : [Contract::named('dish')->read($body), []];
+        $import = ImportDish::of($user, $dish);
+
+        return new JsonResponse(['format' => 'velko.imported/1', 'id' => $import->dish->id, 'name' => $import->dish->name, 'made' => $import->made, 'left_out' => $leftOut], 201);
+    }
+
+    public function mise(AskRequest $request, #[CurrentUser] User $user): Response
+    {
+        return new Response(IngredientCsv::of(self::working($request, $user)), 200, ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    public function prep(AskRequest $request, #[CurrentUser] User $user): Response
+    {
+        return new Response(PrepCalendar::of(self::working($request, $user), CarbonImmutable::now()), 200, ['Content-Type' => 'text/calendar; charset=utf-8']);
+    }
+
+    public function archive(#[CurrentUser] User $user): JsonResponse
+    {
+        return self::file(KitchenArchive::of($user->kitchen), Str::slug($user->kitchen->name).'.velko-kitchen.json', 'application/json');
+    }
+
+    /** @throws BadDocument */
+    public function restore(ArchiveRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        KitchenArchive::into($user, $request->document());
+
+        return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()), 201);
+    }
+
+    /** @return array<string, mixed> velko.working/1 */
+    private static function working(AskRequest $request, User $user): array
+    {
+        $now = CarbonImmutable::now();
+
+        return WorkOut::of(Asked::of($request->document(), $user->kitchen, $now), $now)->document();
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function file(array $document, string $name, string $type): JsonResponse
+    {
+        return new JsonResponse($document, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

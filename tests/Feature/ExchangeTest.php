@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\BurnerSetting;
+use App\Models\Dish;
+use App\Models\DishVersion;
+use App\Models\Kitchen;
+use App\Models\Rice;
+use App\Models\Stock;
+use App\Models\User;
+use Database\Seeders\KilnHouse;
+use Illuminate\Support\Carbon;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Symfony\Component\Process\Process;
+use Tests\Feature\Station;
+
+beforeEach(function (): void {
+    $this->travelTo(Carbon::parse('2026-05-04T18:30:00Z'));
+});
+
+/** The demo kitchen, its chef signed in. */
+function kilnHouse(): User
+{
+    test()->seed(KilnHouse::class);
+    $chef = User::query()->where('email', 'chef@kiln.example')->sole();
+    test()->actingAs($chef);
+
+    return $chef;
+}
+
+/** @return array<mixed> what an outside parser (ical.js, ajv) makes of it */
+function outsider(array $asked): array
+{
+    $process = new Process(['node', base_path('tests/Reference/exchange.mjs')], input: json_encode($asked));
+    $process->mustRun();
+
+    return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+}
+
+describe('a dish', function (): void {
+    it('goes out and comes into a second kitchen with nothing lost, in our own JSON and as a recipe', function (string $as): void {
+        kilnHouse();
+        $out = [];
+        foreach (Dish::query()->orderBy('id')->get() as $dish) {
+            $answer = $this->get("/api/dishes/{$dish->id}/export?as=$as")->assertOk();
+            expect($answer->headers->get('Content-Disposition'))->toContain('attachment');
+            $out[$dish->name] = $answer->getContent();
+        }
+        $this->actingAs(User::factory()->create());
+        foreach ($out as $name => $file) {
+            $answer = $this->call('POST', '/api/dishes/import', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $file)->assertCreated();
+            Station::keeps('imported', $answer->getContent());
+            expect($answer->json('name'))->toBe($name)->and($answer->json('left_out'))->toBe([]);
+            $again = $this->get("/api/dishes/{$answer->json('id')}/export?as=$as")->getContent();
+            expect(json_decode($again, true))->toEqual(json_decode($file, true));
+        }
+        expect($out)->toHaveCount(8);
+    })->with(['velko', 'json-ld']);
+
+    it('keeps its contract by an outside validator (ajv)', function (): void {
+        kilnHouse();
+        $dish = Dish::query()->where('family', 'risotto')->firstOrFail();
+        $document = json_decode($this->get("/api/dishes/{$dish->id}/export")->getContent());
+        expect(outsider(['kind' => 'schema', 'name' => 'dish', 'document' => $document]))->toBe([]);
+        $document->dish->looseness = 99;
+        expect(outsider(['kind' => 'schema', 'name' => 'dish', 'document' => $document])[0]['instancePath'])->toBe('/dish/looseness');
+    });
+
+    it('takes from another program\'s recipe what it can, and says what it could not', function (): void {
+        $this->actingAs(User::factory()->create());
+        // An example of our own, in the words of schema.org.
+        $answer = $this->postJson('/api/dishes/import', [
+            '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => 'Beetroot and dill risotto', 'recipeYield' => ['6', '6 servings'], 'totalTime' => 'PT45M',
+            'recipeIngredient' => ['480 g arborio rice', '1.5 l chicken stock', '150 ml white wine', '60 g butter', '90 g hard cheese', '1/2 cup cream', '300 g beetroot', '3 eggs', 'salt to taste'],
+            'recipeInstructions' => [['@type' => 'HowToStep', 'text' => 'Cook it.']],
+        ])->assertCreated();
+        $dish = Dish::query()->with(['rice', 'stock', 'ingredients'])->findOrFail($answer->json('id'));
+        expect($dish->family)->toBe('risotto')->and($dish->rice->variety)->toBe('arborio')->and($dish->grams_main)->toBe(80.0)
+            ->and($dish->stock->base->value)->toBe('poultry')->and($dish->wine_ml_per_80_g)->toBe(25.0)->and($dish->butter_g_per_80_g)->toBe(10.0)->and($dish->cheese_g_per_80_g)->toBe(15.0)
+            ->and($dish->ingredients->pluck('amount', 'name')->all())->toEqual(['cream' => 19.716, 'beetroot' => 50, 'eggs' => 0.5])
+            ->and($answer->json('left_out'))->toBe(['"salt to taste"', 'the instructions', 'the time'])
+            ->and($answer->json('made'))->toBe(['arborio', 'chicken stock']);
+    });
+
+    it('says what it guessed when a recipe says little', function (): void {
+        $this->actingAs(User::factory()->create());
+        $answer = $this->postJson('/api/dishes/import', ['@graph' => [['@type' => 'WebPage'], ['@type' => ['Recipe', 'Thing'], 'name' => 'Something with rice', 'recipeIngredient' => 'a handful of hope']]])->assertCreated();
+        expect($answer->json('left_out'))->toBe(['the family was not said: taken as a risotto', 'the yield was not said: taken as 4', '"a handful of hope"', 'no rice was named: taken as carnaroli']);
+    });
+
+    it('refuses what is no dish, and makes neither rice nor stock for it', function (string $body, string $pointer): void {
+        $this->actingAs(User::factory()->create());
+        $answer = $this->call('POST', '/api/dishes/import', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)->assertStatus(422);
+        Station::keeps('problem', $answer->getContent());
+        expect(array_column($answer->json('errors'), 'pointer'))->toContain($pointer)->and(Rice::query()->count() + Stock::query()->count() + Dish::query()->count())->toBe(0);
+    })->with([
+        ['', ''], ['[]', ''], ['{"@type":"Person","name":"x"}', '/@type'], ['{"@type":"Recipe"}', '/name'], ['{"format":"velko.dish/2"}', '/format'],
+        ['{"@type":"Recipe","name":"x","velko:dish":{"format":"velko.dish/1"}}', '/rice'],
+    ]);
+
+    it('undoes the rice and stock it made when the dish itself is refused', function (): void {
+        kilnHouse();
+        $file = json_decode($this->get('/api/dishes/'.Dish::query()->where('family', 'risotto')->firstOrFail()->id.'/export')->getContent(), true);
+        $this->actingAs(User::factory()->create());
+        $this->postJson('/api/dishes/import', [...$file, 'dish' => [...$file['dish'], 'doses' => 'one-pour']])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/dish/doses');
+        expect(Rice::query()->count() + Stock::query()->count())->toBe(0);
+    });
+
+    it('does not go out of another kitchen', function (): void {
+        kilnHouse();
+        $id = Dish::query()->where('family', 'risotto')->firstOrFail()->id;
+        $this->actingAs(User::factory()->create());
+        $this->get("/api/dishes/$id/export")->assertNotFound();
+    });
+});
+
+describe('a pan', function (): void {
+    beforeEach(function (): void {
+        kilnHouse();
+        $this->ask = ['format' => 'velko.ask/1', 'dish_id' => Dish::query()->where('name', 'like', 'hake%')->sole()->id, 'covers' => 9, 'portion' => 'main', 'pan_id' => null, 'burner_id' => null, 'table_at' => '20:30', 'heat' => null];
+    });
+
+    it('gives its ingredients as CSV that an outside reader reads (RFC 4180)', function (): void {
+        $answer = $this->postJson('/api/work-out/mise.csv', $this->ask)->assertOk();
+        expect($answer->headers->get('Content-Type'))->toBe('text/csv; charset=utf-8');
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim($answer->getContent())));
+        $working = $this->postJson('/api/work-out', $this->ask)->json();
+        expect($rows[0])->toBe(['ingredient', 'amount', 'unit', 'goes in', 'scales'])
+            ->and($rows[1])->toBe(['round grain', '630', 'g', 'with-the-rice', 'with the rice'])
+            ->and(array_column($rows, 0))->toContain(...array_column($working['mise'], 'name'))
+            ->and($rows[3][0])->toBe('leek, in rings'); // a comma, quoted
+    });
+
+    it('never lets a cell begin as a formula', function (): void {
+        $row = ['dish' => ['rice' => '=1+1', 'stock' => "a \"b\", c\nd"], 'plan' => ['rice_g' => 1, 'side_pot' => ['make_ml' => 2], 'balance' => ['wine_ml' => 0]], 'mise' => []];
+        $csv = App\Exchange\IngredientCsv::of($row);
+        expect($csv)->toContain("'=1+1,1,g")->toContain("\"a \"\"b\"\", c\nd\",2,ml");
+    });
+
+    it('gives its preparation as a calendar that ical.js reads', function (): void {
+        $answer = $this->postJson('/api/work-out/prep.ics', $this->ask)->assertOk();
+        $events = outsider(['kind' => 'ics', 'text' => $answer->getContent()]);
+        $working = $this->postJson('/api/work-out', $this->ask)->json();
+        expect($events)->toHaveCount(count($working['prep']) + 1)->and(array_unique(array_column($events, 'uid')))->toHaveCount(count($events));
+        foreach ($working['prep'] as $i => $one) {
+            expect($events[$i]['what'])->toContain($one['what'])
+                ->and(Carbon::parse($events[$i]['from'])->equalTo(Carbon::parse($one['start_at'])))->toBeTrue()
+                ->and(Carbon::parse($events[$i]['to'])->equalTo(Carbon::parse($one['ready_at'])))->toBeTrue();
+        }
+    });
+});
+
+describe('a kitchen whole', function (): void {
+    it('goes out and comes into an empty kitchen exactly', function (): void {
+        kilnHouse();
+        $ring = BurnerSetting::query()->where('mark', 'high')->firstOrFail();
+        $this->postJson("/api/kitchen/burners/{$ring->burner_id}/boil-off", ['format' => 'velko.boil-off/1', 'mark' => 'high', 'pan_id' => Kitchen::query()->sole()->pans()->firstOrFail()->id, 'before_g' => 4000, 'after_g' => 3500, 'minutes' => 12])->assertCreated();
+        $page = $this->getJson('/api/dishes/'.($dish = Dish::query()->where('family', 'risotto')->firstOrFail())->id)->json();
+        $this->putJson("/api/dishes/{$dish->id}", ['format' => 'velko.dish-entry/1', 'rice_id' => $page['rice_id'], 'stock_id' => $page['stock_id'], 'dish' => [...$page['dish'], 'looseness' => 0.7]])->assertOk();
+
+        $this->actingAs(User::query()->where('email', 'chef@kiln.example')->sole());
+        $out = $this->get('/api/kitchen/archive')->assertOk()->getContent();
+        Station::keeps('archive', $out);
+        expect(outsider(['kind' => 'schema', 'name' => 'archive', 'document' => json_decode($out)]))->toBe([]);
+
+        $this->actingAs($cook = User::factory()->create());
+        $in = $this->call('POST', '/api/kitchen/archive', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $out)->assertCreated();
+        Station::keeps('kitchen', $in->getContent());
+        $this->actingAs($cook->fresh());
+        expect(json_decode($this->get('/api/kitchen/archive')->getContent(), true))->toEqual(json_decode($out, true))
+            ->and(DishVersion::query()->where('dish_id', '>', 0)->count())->toBe(9);
+    });
+
+    it('goes into an empty kitchen only', function (): void {
+        $station = Station::open();
+        $this->actingAs($station->cook);
+        $archive = json_decode($this->get('/api/kitchen/archive')->getContent(), true);
+        $this->postJson('/api/kitchen/archive', $archive)->assertStatus(422)->assertJsonPath('errors.0.detail', 'goes into an empty kitchen; this one has pans already');
+    });
+
+    it('goes in whole or not at all, and says where it is wrong', function (string $path, mixed $value, string $pointer): void {
+        kilnHouse();
+        $archive = json_decode($this->get('/api/kitchen/archive')->getContent(), true);
+        data_set($archive, $path, $value);
+        $this->actingAs($cook = User::factory()->create());
+        $answer = $this->postJson('/api/kitchen/archive', $archive)->assertStatus(422);
+        expect(array_column($answer->json('errors'), 'pointer'))->toContain($pointer);
+        $this->actingAs($cook->fresh());
+        expect($this->getJson('/api/kitchen')->json('pans'))->toBe([])->and($cook->fresh()->kitchen->name)->not->toBe('The Kiln House');
+    })->with([
+        ['dishes.7.rice', 'unobtainium', '/dishes/7/rice'], ['dishes.5.dish.crust', 'dark', '/dishes/5/dish/crust'], ['pans.1.rim_cm', 11, '/pans/1/rim_cm'],
+        ['pans.2.name', '24 sautoir', '/pans/2/name'], ['house.timezone', 'Mars', '/house/timezone'], ['dishes.0.versions.0.at', 'yesterday week', '/dishes/0/versions/0/at'], ['ladles', 'three', '/ladles'],
+    ]);
+});
+
+it('answers a thousand malformed files with a thousand clear refusals, and keeps nothing of any', function (): void {
+    kilnHouse();
+    $sources = [
+        '/api/dishes/import' => [$this->get('/api/dishes/'.Dish::query()->where('family', 'risotto')->firstOrFail()->id.'/export')->getContent(), $this->get('/api/dishes/'.Dish::query()->where('family', 'risotto')->firstOrFail()->id.'/export?as=json-ld')->getContent()],
+        '/api/kitchen/archive' => [$this->get('/api/kitchen/archive')->getContent()],
+    ];
+    $cook = User::factory()->create();
+    $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class);
+    $chance = new Randomizer(new Mt19937(4));
+    $odd = [null, true, -1, 1e300, '', [], new stdClass, 'x', "\u{0}", str_repeat('9', 5000), [[]], 3.5];
+    $refused = 0;
+    for ($i = 0; $i < 1000; $i++) {
+        $address = $chance->getInt(0, 9) < 7 ? '/api/dishes/import' : '/api/kitchen/archive';
+        $files = $sources[$address];
+        $file = $files[$chance->getInt(0, count($files) - 1)];
+        if ($chance->getInt(0, 4) === 0) {
+            $file = substr($file, 0, $chance->getInt(0, (int) (0.9 * strlen($file)))); // cut off
+        } else {
+            $document = json_decode($file);
+            if ($document->{'velko:dish'} ?? false) {
+                spoil($document->{'velko:dish'}, $chance, $odd);
+            } else {
+                spoil($document, $chance, $odd);
+            }
+            $file = (string) json_encode($document, JSON_PARTIAL_OUTPUT_ON_ERROR);
+        }
+        $answer = $this->actingAs($cook)->call('POST', $address, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $file);
+        expect($answer->getStatusCode())->toBe(422, substr($file, 0, 300))
+            ->and($answer->json('errors.0.detail'))->toBeString()->not->toBe('');
+        $refused++;
+    }
+    $this->actingAs($cook->fresh());
+    $kitchen = $this->getJson('/api/kitchen')->json();
+    expect($refused)->toBe(1000)->and([$kitchen['pans'], $kitchen['rices'], $kitchen['stocks'], $kitchen['dishes'], $kitchen['burners'], $kitchen['ladles']])->toBe([[], [], [], [], [], []]);
+});
+
+/** Puts something where it cannot be, or takes away something that must be there. */
+function spoil(stdClass $document, Randomizer $chance, array $odd): void
+{
+    $at = $document;
+    while (true) {
+        $fields = array_keys(get_object_vars($at));
+        $field = $fields[$chance->getInt(0, count($fields) - 1)];
+        $next = is_array($at->{$field}) ? ($at->{$field}[0] ?? null) : $at->{$field};
+        if ($next instanceof stdClass && get_object_vars($next) !== [] && $chance->getInt(0, 3) > 0) {
+            $at = $next;
+
+            continue;
+        }
+        if ($chance->getInt(0, 2) === 0) {
+            unset($at->{$field});
+        } else {
+            // No field takes an object of this shape.
+            $at->{$field} = $chance->getInt(0, 1) === 0 ? (object) ['?' => $odd[$chance->getInt(0, count($odd) - 1)]] : (object) [];
+        }
+
+        return;
+    }
+}
