@@ -3,6 +3,7 @@ import { Navigate, Route, Routes } from 'react-router';
 import { api } from './api';
 import { SignedIn } from './cook';
 import { Rail } from './parts/Rail';
+import { Card } from './screens/Card';
 import { Dishes } from './screens/Dishes';
 import { DishScreen } from './screens/DishScreen';
 import { KitchenScreen } from './screens/KitchenScreen';
@@ -40,6 +41,7 @@ export function App() {
           <Route path="/" element={<WorkOut />} />
           <Route path="/stove" element={<StoveDoor />} />
           <Route path="/stove/:id" element={<Stove />} />
+          <Route path="/card" element={<Card />} />
           <Route path="/dishes" element={<Dishes />} />
           <Route path="/dishes/new/:family" element={<DishScreen />} />
           <Route path="/dishes/:id" element={<DishScreen />} />

@@ -5,6 +5,7 @@ import type {
   Choices,
   CookEvent,
   DishPage,
+  Imported,
   Kitchen,
   Log,
   Problem,
@@ -34,17 +35,22 @@ function token(): string {
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }
 
-async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
-  const response = await fetch(`/api/${path}`, {
+/** A body that is text already is a file, sent as it is. */
+function send(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
+  return fetch(`/api/${path}`, {
     method,
     headers: {
       Accept: 'application/json',
       'X-XSRF-TOKEN': token(),
       ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
     },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     ...(signal ? { signal } : {}),
   });
+}
+
+async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  const response = await send(method, path, body, signal);
   const answer: unknown = await response.json();
   if (!response.ok) {
     throw new Refusal(answer as Problem);
@@ -68,6 +74,15 @@ export const api = {
   retireThing: (address: string, id: number) => call<Kitchen>('DELETE', `kitchen/${address}/${id}`),
   boilOff: (burner: number, entry: object) =>
     call<Kitchen>('POST', `kitchen/burners/${burner}/boil-off`, entry),
+  bringDish: (text: string) => call<Imported>('POST', 'dishes/import', text),
+  bringKitchen: (text: string) => call<Kitchen>('POST', 'kitchen/archive', text),
+  text: async (path: string, body: unknown) => {
+    const response = await send('POST', path, body);
+    if (!response.ok) {
+      throw new Refusal((await response.json()) as Problem);
+    }
+    return response.blob();
+  },
   dish: (id: number) => call<DishPage>('GET', `dishes/${id}`),
   keepDish: (id: number | undefined, entry: object) =>
     id === undefined ? call<DishPage>('POST', 'dishes', entry) : call<DishPage>('PUT', `dishes/${id}`, entry),

@@ -1,6 +1,9 @@
+import { Link } from 'react-router';
+import { api } from '../api';
 import type { Working } from '../contracts.generated';
 import { useCook } from '../cook';
 import { trimmed } from '../measure';
+import { TakeOutText } from '../parts/TakeOut';
 import { clock } from '../time';
 
 const GOES: Record<string, string> = {
@@ -18,6 +21,21 @@ const UNIT: Record<string, string> = { g: 'g', ml: 'mL', pieces: '' };
 export function Before({ working }: { working: Working }) {
   return (
     <section aria-label="Before the heat" className="mt-4 grid grid-cols-2 gap-6 max-md:grid-cols-1">
+      <div className="col-span-full flex flex-wrap gap-3">
+        <Link
+          to="/card"
+          state={working.ask}
+          className="flex min-h-12 items-center rounded-lg bg-ink px-6 text-lg font-semibold text-paper"
+        >
+          A card to print
+        </Link>
+        <TakeOutText name="ingredients.csv" fetch={() => api.text('work-out/mise.csv', working.ask)}>
+          Ingredients
+        </TakeOutText>
+        <TakeOutText name="preparation.ics" fetch={() => api.text('work-out/prep.ics', working.ask)}>
+          Preparation, for a calendar
+        </TakeOutText>
+      </div>
       <Mise working={working} />
       <div>
         <Prep working={working} />

@@ -23,7 +23,7 @@ export function Rail() {
   };
 
   return (
-    <header className="z-20 flex h-14 shrink-0 items-stretch border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:h-16 max-md:border-t-2 max-md:border-b-0">
+    <header className="z-20 flex h-14 shrink-0 items-stretch border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:h-16 max-md:border-t-2 max-md:border-b-0 print:hidden">
       <nav aria-label="Places" className="flex items-stretch">
         {PLACES.map(({ to, label, icon: Icon }) => (
           <NavLink

@@ -7,6 +7,7 @@ import { useCook } from '../cook';
 import { blank, DishForm, type Body } from '../kitchen/DishForm';
 import { FAMILIES } from '../kitchen/words';
 import { millilitres, minute, trimmed } from '../measure';
+import { TakeOut } from '../parts/TakeOut';
 import { clock, day } from '../time';
 
 /** One dish: what it is, its schools side by side, its versions. */
@@ -127,6 +128,10 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
       </div>
       <aside className="min-w-0">
         <SideBySide page={page} />
+        <div className="mt-6 flex flex-wrap gap-3">
+          <TakeOut href={`/api/dishes/${page.id}/export`}>Velko’s own</TakeOut>
+          <TakeOut href={`/api/dishes/${page.id}/export?as=json-ld`}>As a recipe</TakeOut>
+        </div>
         <Versions
           page={page}
           shown={shown.body}

@@ -1,8 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api';
-import type { Kitchen } from '../contracts.generated';
+import type { Imported, Kitchen } from '../contracts.generated';
 import { trimmed } from '../measure';
+import { BringIn } from '../parts/BringIn';
 import { Plate } from '../pictures/Plate';
 import { FAMILIES } from '../kitchen/words';
 
@@ -11,6 +13,8 @@ type Dish = Kitchen['dishes'][number];
 /** The dishes of the house by family; a new one from each. */
 export function Dishes() {
   const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
+  const client = useQueryClient();
+  const [brought, setBrought] = useState<Imported | null>(null);
   if (!kitchen.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
@@ -21,7 +25,28 @@ export function Dishes() {
   const ready = kitchen.data.rices.length > 0 && kitchen.data.stocks.length > 0;
   return (
     <main className="flex-1 px-5 py-3 max-md:px-3">
-      <h1 className="text-3xl font-bold">Dishes</h1>
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <h1 className="text-3xl font-bold">Dishes</h1>
+        <BringIn
+          words="Bring one in from a file"
+          accept=".json,.jsonld,application/json,application/ld+json"
+          bring={api.bringDish}
+          onBrought={(answer) => {
+            setBrought(answer);
+            void client.invalidateQueries({ queryKey: ['kitchen'] });
+          }}
+        />
+      </div>
+      {brought && (
+        <p role="status" className="mt-2 rounded-lg border-2 border-herb p-3 text-lg">
+          <Link to={`/dishes/${brought.id}`} className="font-bold underline underline-offset-4">
+            {brought.name}
+          </Link>{' '}
+          is in the book
+          {brought.made.length > 0 && `, with ${brought.made.join(' and ')} made for it: look them over`}.
+          {brought.left_out.length > 0 && ` Left out: ${brought.left_out.join('; ')}.`}
+        </p>
+      )}
       {!ready && (
         <p className="mt-2 text-lg">
           A dish needs a rice and a stock first:{' '}

@@ -9,6 +9,7 @@ import { BurnerForm, LadleForm, PanForm, RiceForm, StockForm } from '../kitchen/
 import { FAMILIES, type Burner, type Pan } from '../kitchen/words';
 import { litres, trimmed } from '../measure';
 import { Sheet } from '../parts/Sheet';
+import { TakeOut } from '../parts/TakeOut';
 import { PanSide } from '../pictures/PanSide';
 
 type Open =
@@ -29,7 +30,10 @@ export function KitchenScreen() {
   }
   return (
     <main className="flex-1 px-5 py-3 max-md:px-3">
-      <House kitchen={kitchen.data} onOpen={() => setOpen({ what: 'house' })} />
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <House kitchen={kitchen.data} onOpen={() => setOpen({ what: 'house' })} />
+        <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>
+      </div>
       <Pans kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'pan', ...(id ? { id } : {}) })} />
       <Rings
         kitchen={kitchen.data}

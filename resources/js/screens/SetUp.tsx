@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api } from '../api';
 import { blank } from '../kitchen/DishForm';
 import { MARKS, VARIETIES } from '../kitchen/words';
+import { BringIn } from '../parts/BringIn';
 import { Choice } from '../parts/Choice';
 import { PanSide } from '../pictures/PanSide';
 
@@ -73,6 +74,14 @@ export function SetUp() {
       <p className="mt-1 text-lg text-ink-soft">
         What comes nearest will do: sizes, rings and marks can be put right under Kitchen at any time.
       </p>
+      <div className="mt-3">
+        <BringIn
+          words="Or bring a kitchen in from its archive"
+          accept=".json,application/json"
+          bring={api.bringKitchen}
+          onBrought={() => void client.invalidateQueries()}
+        />
+      </div>
       <Many title="Pans" all={PANS.map((one) => one.name)} chosen={pans} onChange={setPans}>
         {(name) => {
           const pan = PANS.find((one) => one.name === name);

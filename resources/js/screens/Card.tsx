@@ -1,0 +1,146 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useLocation } from 'react-router';
+import { api } from '../api';
+import { amount } from '../bench/Before';
+import type { Ask, Working } from '../contracts.generated';
+import { useCook } from '../cook';
+import { dose, grams, ladles, millilitres, minute, trimmed } from '../measure';
+import { VERB } from '../stove/steps';
+import { clock } from '../time';
+
+/** The pan on a card, to be printed and cooked by without a screen. */
+export function Card() {
+  // Which pan is written on it comes with the link, and stays through a reload.
+  const ask = useLocation().state as Ask | null;
+  const [size, setSize] = useState<'A5' | 'A4'>('A5');
+  const answer = useQuery({
+    queryKey: ['work-out', ask],
+    queryFn: ({ signal }) => (ask ? api.workOut(ask, signal) : Promise.reject(new Error('no pan'))),
+    enabled: ask !== null,
+  });
+  if (!answer.data) {
+    return (
+      <main className="p-8 text-xl">
+        {ask === null || answer.isError ? (
+          <Link to="/" className="font-semibold underline">
+            Work out a pan first
+          </Link>
+        ) : (
+          'Writing the card …'
+        )}
+      </main>
+    );
+  }
+  return (
+    <main className="flex-1 bg-paper-deep p-6 max-md:p-2 print:bg-white print:p-0">
+      <style>{`@page { size: ${size}; margin: 9mm; }`}</style>
+      <div className="mb-4 flex flex-wrap gap-3 print:hidden">
+        {(['A5', 'A4'] as const).map((one) => (
+          <button
+            key={one}
+            aria-pressed={size === one}
+            onClick={() => setSize(one)}
+            className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl font-semibold aria-pressed:bg-saffron"
+          >
+            {one}
+          </button>
+        ))}
+        <button
+          onClick={() => window.print()}
+          className="min-h-14 rounded-lg bg-ink px-8 text-xl font-semibold text-paper"
+        >
+          Print
+        </button>
+        <Link
+          to="/"
+          className="grid min-h-14 place-content-center rounded-lg border-2 border-ink px-6 text-xl"
+        >
+          Back to the pan
+        </Link>
+      </div>
+      <Sheet working={answer.data} size={size} />
+    </main>
+  );
+}
+
+function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
+  const { timezone } = useCook();
+  const { plan, ask, dish } = working;
+  const first = Date.parse(working.clock.first_liquid_at);
+  const at = (min: number) => clock(first + min * 60_000, timezone);
+  const starters = ask.starters ?? 0;
+  return (
+    <article
+      aria-label="Card"
+      data-size={size}
+      className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black shadow data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] print:max-w-none print:p-0 print:shadow-none"
+    >
+      <h1 className="text-[1.6em] leading-tight font-bold">{dish.name}</h1>
+      <p className="border-b-2 border-black pb-1">
+        {ask.covers} {ask.portion === 'main' ? 'mains' : 'starters'}
+        {starters > 0 && ` + ${starters} starters`} · {working.pan.name} on {working.burner.name} · at the
+        table <b>{at(plan.timing.table_min)}</b>
+      </p>
+      <p className="flex flex-wrap gap-x-4 py-1 text-[1.25em]">
+        <span>
+          rice <b>{grams(plan.rice_g)}</b>
+        </span>
+        <span>
+          {dish.stock} <b>{millilitres(plan.stock_ml)}</b> + {millilitres(plan.reserve_ml)} held back
+        </span>
+        {plan.balance.wine_ml > 0 && (
+          <span>
+            wine <b>{millilitres(plan.balance.wine_ml)}</b>
+          </span>
+        )}
+      </p>
+      <table className="w-full border-t-2 border-black">
+        <tbody>
+          {plan.stages.map((stage, row) => (
+            <tr key={row} className="border-b border-black/30 align-baseline">
+              <td className="pr-2 font-bold whitespace-nowrap">{at(stage.at_min)}</td>
+              <td className="pr-2 text-right whitespace-nowrap">{minute(stage.at_min)}</td>
+              <td className="pr-2 font-bold whitespace-nowrap">{VERB[stage.kind]}</td>
+              <td className="pr-2 text-right font-bold whitespace-nowrap">
+                {stage.volume_ml === null ? '' : dose(stage.volume_ml)}
+                {stage.ladles !== null && stage.ladles <= 6 && (
+                  <span className="block text-[0.85em] font-normal">
+                    {ladles(stage.ladles)} of {trimmed(working.ladle_ml, 0)}
+                  </span>
+                )}
+              </td>
+              <td>
+                {stage.setting && <b>{stage.setting}: </b>}
+                {stage.kind === 'finish' ? dish.finish : stage.say}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="grid grid-cols-2 gap-4 pt-2">
+        <ul>
+          {working.mise.map((one, row) => (
+            <li key={row}>
+              <b>{amount(one.amount, one.unit)}</b> {one.name}
+            </li>
+          ))}
+        </ul>
+        <ul>
+          {working.prep.map((one, row) => (
+            <li key={row}>
+              <b>{clock(one.start_at, timezone)}</b> {one.what}
+            </li>
+          ))}
+        </ul>
+      </div>
+      <p className="pt-2">
+        <b>Allergens:</b>{' '}
+        {working.served.allergens.map((one) => one.allergen).join(', ') || 'none of the fourteen'}. Salt{' '}
+        {trimmed(plan.salt.percent_at_table, 1)} %, sodium {Math.round(plan.salt.sodium_mg_per_cover)} mg a
+        cover.
+      </p>
+      <p className="pt-1 text-[0.85em]">{working.cautions.join(' ')}</p>
+    </article>
+  );
+}
