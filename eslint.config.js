@@ -31,4 +31,5 @@ export default tseslint.config(
     languageOptions: { globals: globals.browser },
   },
   { files: ['**/*.mjs', '*.js'], languageOptions: { globals: globals.node } },
+  { files: ['tests/Bench/browser.mjs'], languageOptions: { globals: globals.browser } },
 );

@@ -20,7 +20,10 @@ const UNIT: Record<string, string> = { g: 'g', ml: 'mL', pieces: '' };
 /** What is weighed out and what is begun before the pan is hot; who may eat it; what can hurt. */
 export function Before({ working }: { working: Working }) {
   return (
-    <section aria-label="Before the heat" className="mt-4 grid grid-cols-2 gap-6 max-md:grid-cols-1">
+    <section
+      aria-label="Before the heat"
+      className="mt-4 grid grid-cols-[repeat(auto-fit,minmax(280px,1fr))] gap-6"
+    >
       <div className="col-span-full flex flex-wrap gap-3">
         <Link
           to="/card"
@@ -53,7 +56,7 @@ export function amount(value: number, unit: string): string {
 
 function Mise({ working }: { working: Working }) {
   if (working.mise.length === 0) {
-    return <div />;
+    return null;
   }
   return (
     <table aria-label="Weighed out" className="w-full self-start text-base leading-snug">

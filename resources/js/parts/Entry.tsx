@@ -50,9 +50,7 @@ export function Entry<T extends FieldValues, A>({
         {kept.isError && (
           <p role="alert" className="text-lg text-tomato">
             {faults.length > 0
-              ? faults
-                  .map((fault) => `${fault.pointer === '' ? 'It' : fault.pointer} ${fault.detail}`)
-                  .join('; ')
+              ? `Not kept. ${faults.map((fault) => `${fieldWords(fault.pointer)} ${fault.detail}`).join('; ')}`
               : `It was not kept: ${kept.error.message}`}
           </p>
         )}
@@ -68,4 +66,15 @@ export function Entry<T extends FieldValues, A>({
       </form>
     </FormProvider>
   );
+}
+
+/** "/dish/ingredients/2/amount" as a cook reads it: "ingredients 3 amount". */
+function fieldWords(pointer: string): string {
+  return pointer === ''
+    ? 'It'
+    : pointer
+        .split('/')
+        .filter((part) => part !== '' && part !== 'dish')
+        .map((part) => (/^\d+$/.test(part) ? String(Number(part) + 1) : part.replaceAll('_', ' ')))
+        .join(' ');
 }

@@ -24,13 +24,13 @@ export function Rail() {
 
   return (
     <header className="z-20 flex h-14 shrink-0 items-stretch border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:h-16 max-md:border-t-2 max-md:border-b-0 print:hidden">
-      <nav aria-label="Places" className="flex items-stretch">
+      <nav aria-label="Places" className="flex items-stretch max-md:min-w-0 max-md:flex-1">
         {PLACES.map(({ to, label, icon: Icon }) => (
           <NavLink
             key={to}
             to={to}
             end={to === '/'}
-            className="flex min-w-16 items-center justify-center gap-2 border-b-4 border-transparent px-3.5 text-xl font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:flex-col max-md:gap-0 max-md:px-2 max-md:text-sm"
+            className="flex min-w-16 items-center justify-center gap-2 border-b-4 border-transparent px-3.5 text-xl font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:min-w-0 max-md:flex-1 max-md:flex-col max-md:gap-0 max-md:px-0.5 max-md:text-sm"
           >
             <Icon aria-hidden="true" className="size-5" />
             {label}
@@ -38,7 +38,7 @@ export function Rail() {
         ))}
       </nav>
       <Tickets />
-      <div className="ml-auto flex items-center gap-4 pr-2 pl-3">
+      <div className="ml-auto flex items-center gap-4 pr-2 pl-3 max-md:gap-0 max-md:px-1">
         <span className="text-right leading-tight text-ink-soft max-lg:hidden">
           {cook.name}
           <br />
@@ -61,8 +61,9 @@ export function Rail() {
 function WallClock({ timezone }: { timezone: string }) {
   const now = useNow();
   return (
-    <time aria-label="Kitchen clock" className="text-3xl font-bold tracking-tight max-md:text-xl">
-      {clock(now, timezone, true)}
+    <time aria-label="Kitchen clock" className="text-3xl font-bold tracking-tight max-md:text-base">
+      {clock(now, timezone)}
+      <span className="max-md:hidden">{clock(now, timezone, true).slice(5)}</span>
     </time>
   );
 }

@@ -210,7 +210,7 @@ function Drawing({
         const at = thumb ? room.top + 5 : full ? room.top - 18 : 9;
         return (
           <g key={index} transform={`translate(${x(pour.minute)} ${at})`}>
-            {full && (
+            {full && !crowded(pours, index, x) && (
               <text y={-scale - 5} fontSize={12.5} fontWeight={650} fill={ink} textAnchor="middle">
                 {Math.round(pour.volume_ml)}
               </text>
@@ -300,6 +300,21 @@ function Drawing({
         </g>
       )}
     </svg>
+  );
+}
+
+/** px that the amount over a drop takes, about. */
+const AMOUNT = 26;
+
+/** Whether a larger drop stands so near that the amount of this one would run into its. */
+function crowded(pours: Poured[], index: number, x: (minute: number) => number): boolean {
+  const here = pours[index];
+  return [pours[index - 1], pours[index + 1]].some(
+    (other) =>
+      here !== undefined &&
+      other !== undefined &&
+      Math.abs(x(other.minute) - x(here.minute)) < AMOUNT &&
+      other.volume_ml > here.volume_ml,
   );
 }
 
