@@ -12,11 +12,12 @@ use Velko\Core\Planning\SoupyRice\SoupyRicePlanner;
 /** From an ask to a plan: each family is solved in its own way, on the same simulated pan. */
 final class Planner
 {
-    public static function plan(Ask $ask): Plan
+    /** @param  Plan|null  $alike  a plan for other covers of the same dish in the same pan on the same ring: what does not depend on the covers is taken from it */
+    public static function plan(Ask $ask, ?Plan $alike = null): Plan
     {
         return match ($ask->family) {
             Family::Risotto => RisottoPlanner::plan($ask),
-            Family::PanRice => PanRicePlanner::plan($ask),
+            Family::PanRice => PanRicePlanner::plan($ask, $alike?->crust?->making),
             Family::SoupyRice => SoupyRicePlanner::plan($ask),
         };
     }

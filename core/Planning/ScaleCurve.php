@@ -12,7 +12,7 @@ namespace Velko\Core\Planning;
 final class ScaleCurve
 {
     /** Shares of the covers asked for, at which the curve is worked out. */
-    private const AT = [0.25, 0.4, 0.6, 0.8, 1.0, 1.4, 2.0];
+    private const AT = [0.3, 0.55, 1.0, 2.0];
 
     /**
      * @param  Plan  $plan  the one asked for, so that it is not worked out again
@@ -25,7 +25,7 @@ final class ScaleCurve
         $plans = [$asked => $plan];
         foreach (self::AT as $share) {
             $covers = max(1, (int) round($asked * $share));
-            $plans[$covers] ??= Planner::plan($plan->onTheSameHeat()->forCovers($covers));
+            $plans[$covers] ??= Planner::plan($plan->onTheSameHeat()->forCovers($covers), $plan);
         }
         ksort($plans);
 

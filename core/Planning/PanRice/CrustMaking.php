@@ -60,6 +60,11 @@ final class CrustMaking
 
     private readonly Floor $floor;
 
+    /** What was found before: it does not depend on the covers. */
+    private ?CrustPlan $planned = null;
+
+    private float|null|false $nearest = false;
+
     public function __construct(private readonly Ask $ask)
     {
         $this->floor = Floor::of($ask->pan, $ask->burner->ring);
@@ -68,6 +73,11 @@ final class CrustMaking
 
     /** The school's setting, or the next one by which the whole floor gets there; where none does, the middle alone on the school's. */
     public function plan(): CrustPlan
+    {
+        return $this->planned ??= $this->find();
+    }
+
+    private function find(): CrustPlan
     {
         $burner = $this->ask->burner;
         $school = $this->school();
@@ -166,6 +176,11 @@ final class CrustMaking
 
     /** The narrowest ring of the same power that would colour this floor, cm; null when none as wide as the pan would. */
     public function nearestRing(): ?float
+    {
+        return $this->nearest === false ? $this->nearest = $this->widerRing() : $this->nearest;
+    }
+
+    private function widerRing(): ?float
     {
         $burner = $this->ask->burner;
         for ($ring = ceil($burner->ring + self::RING_STEP); $ring <= $this->ask->pan->rim; $ring += self::RING_STEP) {

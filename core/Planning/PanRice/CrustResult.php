@@ -21,7 +21,7 @@ final readonly class CrustResult
     /** The ring that would colour this floor, cm, when the one at hand does not. */
     public ?float $nearestRing;
 
-    public function __construct(public CrustPlan $plan, CrustMaking $making, Ask $ask)
+    public function __construct(public CrustPlan $plan, public CrustMaking $making, Ask $ask)
     {
         $this->rings = $making->rings($plan->legs, self::RINGS);
         $this->byMark = array_map($making->minutes(...), $ask->burner->net);

@@ -67,17 +67,18 @@ final class PanRicePlanner
     /** @var array<string, CrustPlan> by mark */
     private array $crusts = [];
 
-    private function __construct(private readonly Ask $ask)
+    private function __construct(private readonly Ask $ask, ?CrustMaking $making)
     {
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
         $this->pan = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
-        $this->making = new CrustMaking($ask);
+        $this->making = $making ?? new CrustMaking($ask);
     }
 
-    public static function plan(Ask $ask): Plan
+    /** @param  CrustMaking|null  $making  of the same pan on the same ring for the same crust, where it was made before */
+    public static function plan(Ask $ask, ?CrustMaking $making = null): Plan
     {
-        return (new self($ask))->solve();
+        return (new self($ask, $making))->solve();
     }
 
     private function solve(): Plan

@@ -1,11 +1,15 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api } from '../api';
 import type { Around as AroundThePan, Ask } from '../contracts.generated';
-import { Fragment } from 'react';
+import { Fragment, useEffect, useState } from 'react';
 import { millilitres, minute, trimmed } from '../measure';
 
 /** What the same pan would come to if one thing about it were different; and what can stand in for what. */
-export function Around({ ask }: { ask: Ask }) {
+/** ms that an ask must stand before what is around it is asked too: the answer itself comes first. */
+const SETTLES = 400;
+
+export function Around({ ask: latest }: { ask: Ask }) {
+  const ask = useSettled(latest);
   const around = useQuery({
     queryKey: ['around', { ...ask, table_at: '' }],
     queryFn: ({ signal }) => api.around(ask, signal),
@@ -21,6 +25,15 @@ export function Around({ ask }: { ask: Ask }) {
       <Swaps rows={around.data.swaps} />
     </section>
   );
+}
+
+function useSettled(latest: Ask): Ask {
+  const [settled, setSettled] = useState(latest);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(latest), SETTLES);
+    return () => clearTimeout(timer);
+  }, [latest]);
+  return settled;
 }
 
 function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {

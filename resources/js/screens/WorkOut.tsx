@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { api, Refusal } from '../api';
 import { AskColumn } from '../bench/AskColumn';
 import { Around } from '../bench/Around';
@@ -53,13 +53,16 @@ function firstAsk(kitchen: Kitchen): Ask | null {
 }
 
 function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
-  const [ask, setAsk] = useState(begin);
-  const change = (part: Partial<Ask>) => {
-    const next = { ...ask, ...part };
-    sessionStorage.setItem(KEPT, JSON.stringify(next));
-    sessionStorage.removeItem(SENT);
-    setAsk(next);
-  };
+  const [first] = useState(begin);
+  const [ask, setAsk] = useState(first);
+  // Two changes in one moment are both kept: each goes on from the one before, not from what is on the screen.
+  const change = (part: Partial<Ask>) => setAsk((now) => ({ ...now, ...part }));
+  useEffect(() => {
+    if (ask !== first) {
+      sessionStorage.setItem(KEPT, JSON.stringify(ask));
+      sessionStorage.removeItem(SENT);
+    }
+  }, [ask, first]);
   const answer = useQuery({
     queryKey: ['work-out', ask],
     queryFn: ({ signal }) => api.workOut(ask, signal),
