@@ -53,6 +53,20 @@ await page.getByRole('button', { name: /^Stock/ }).click();
 await shot('work-out-why');
 await page.keyboard.press('Escape');
 
+await page.getByRole('link', { name: 'A card to print' }).click();
+await page.getByRole('article', { name: 'Card' }).waitFor();
+await shot('card');
+await page.goBack();
+await page.goto(`${base}/kitchen`);
+await page.getByRole('region', { name: 'Rings' }).waitFor();
+await shot('kitchen');
+await page.goto(`${base}/dishes`);
+await page.getByRole('link', { name: /pea, lovage/ }).click();
+await page.getByRole('table', { name: 'doses' }).waitFor();
+await shot('dish');
+await page.goto(base);
+await page.getByRole('table', { name: 'Steps' }).waitFor();
+
 await page.getByRole('button', { name: 'On the fire' }).click();
 await page.getByRole('button', { name: 'Pan is on' }).waitFor();
 const now = page.getByRole('region', { name: 'Now' });
@@ -89,4 +103,25 @@ await page.goto(base);
 await page.getByRole('table', { name: 'Steps' }).waitFor();
 await page.getByRole('button', { name: /^Rice/ }).evaluate((number) => number.scrollIntoView());
 await shot('phone-work-out');
+await page.setViewportSize({ width: 1280, height: 800 });
+await page.evaluate(async () => {
+  const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(globalThis.document.cookie)?.[1] ?? '');
+  await fetch('/api/session', {
+    method: 'DELETE',
+    headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token },
+  });
+});
+await page.goto(base);
+await page.getByRole('button', { name: 'Open a kitchen of your own' }).click();
+for (const [label, words] of [
+  ['Kitchen', 'The Osier Beds'],
+  ['You', 'Chef'],
+  ['E-mail', 'chef@osier.example'],
+  ['Password', 'wade-in-slowly'],
+]) {
+  await page.getByLabel(label).fill(words);
+}
+await page.getByRole('button', { name: 'Open it' }).click();
+await page.getByRole('heading', { name: 'Set up your kitchen' }).waitFor();
+await shot('set-up');
 await browser.close();

@@ -101,7 +101,7 @@ test('two covers and forty need clearly different stock a gram, and the picture 
   await expect(curve).toHaveAccessibleName(/for 2,/);
   const two = await perGram();
 
-  await choose(page, 'Portion', /starters of/);
+  await choose(page, 'Portion', /^starters of/);
   await choose(page, 'Pan', /55 wide pan/);
   await choose(page, 'Ring', /big ring/);
   await page.getByLabel('Covers', { exact: true }).fill('40');

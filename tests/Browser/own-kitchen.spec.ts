@@ -153,7 +153,10 @@ test('a dish goes back to a version it had', async ({ page }) => {
   await signIn(page);
   await page.goto('/dishes');
   await expectAccessible(page);
-  await page.getByRole('link', { name: /smoked trout/ }).first().click();
+  await page
+    .getByRole('link', { name: /smoked trout/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Copy it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('(');
   const lies = page.getByLabel('At the table it');
