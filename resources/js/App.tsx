@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { Navigate, Route, Routes } from 'react-router';
+import { useEffect } from 'react';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { api } from './api';
 import { SignedIn } from './cook';
 import { Rail } from './parts/Rail';
@@ -14,6 +15,9 @@ import { StoveDoor } from './screens/StoveDoor';
 import { WorkOut } from './screens/WorkOut';
 
 export function App() {
+  const { pathname } = useLocation();
+  // Another place begins at its top.
+  useEffect(() => window.scrollTo(0, 0), [pathname]);
   const session = useQuery({ queryKey: ['session'], queryFn: api.session, staleTime: Infinity });
 
   if (session.isPending) {

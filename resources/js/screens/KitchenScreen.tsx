@@ -153,10 +153,10 @@ const takes = (pan: Pan) =>
 function Pans({ kitchen, onOpen }: ShelfProps) {
   const tallest = Math.max(...kitchen.pans.map((pan) => pan.height_cm), 10);
   const across = kitchen.pans.reduce((sum, pan) => sum + pan.rim_cm, 0);
-  const scale = Math.min(5, 860 / Math.max(across, 150), 110 / tallest);
+  const scale = Math.min(5, 700 / Math.max(across, 150), 110 / tallest);
   return (
     <Shelf title="Pans" add="a pan" onAdd={() => onOpen()}>
-      <ul className="flex flex-wrap items-end gap-x-4 gap-y-3 pt-3">
+      <ul className="flex flex-wrap items-end gap-x-1 gap-y-3 pt-3">
         {kitchen.pans.map((pan) => (
           <li key={pan.id}>
             <button onClick={() => onOpen(pan.id)} className="rounded-lg p-2 text-left hover:bg-paper-deep">
