@@ -17,7 +17,9 @@ import { WorkOut } from './screens/WorkOut';
 export function App() {
   const { pathname } = useLocation();
   // Another place begins at its top.
-  useEffect(() => window.scrollTo(0, 0), [pathname]);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [pathname]);
   const session = useQuery({ queryKey: ['session'], queryFn: api.session, staleTime: Infinity });
 
   if (session.isPending) {
