@@ -70,7 +70,7 @@ final class CookDocument
             'id' => $cook->uuid,
             'dish' => $self->working['dish']['name'],
             'cook' => $cook->user->name,
-            'covers' => $self->working['ask']['covers'],
+            'covers' => $self->working['ask']['covers'] + ($self->working['ask']['starters'] ?? 0),
             'pan' => $self->working['pan']['name'],
             'burner' => $self->working['burner']['name'],
             'table_at' => $self->tableAt(),

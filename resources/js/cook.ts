@@ -1,6 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { createContext, useContext } from 'react';
-import type { Session } from './contracts.generated';
+import type { Ask, Session } from './contracts.generated';
 
 export type SignedInCook = NonNullable<Session['cook']>;
 
@@ -21,4 +21,9 @@ export function useCook(): SignedInCook {
 export function turnOver(client: QueryClient, session: Session): void {
   client.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
   client.setQueryData(['session'], session);
+}
+
+/** "22 + 14" where mains and starters share a pan, else the covers. */
+export function platesOf(ask: Ask): string {
+  return ask.starters ? `${ask.covers} + ${ask.starters}` : String(ask.covers);
 }

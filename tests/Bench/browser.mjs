@@ -1,18 +1,10 @@
 // Changing one input and seeing the new answer, in the browser on the demo kitchen: p50 and p95 over many changes.
 import { chromium } from '@playwright/test';
+import { chromiumOptions } from '../chromium.mjs';
 
 const [, , base] = process.argv;
 const CHANGES = 40;
-const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-  ],
-});
+const browser = await chromium.launch(chromiumOptions);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(base);
 await page.getByLabel('E-mail').fill('rice@kiln.example');

@@ -168,6 +168,16 @@ test('a dish goes back to a version it had', async ({ page }) => {
   await expect(lies).toHaveValue(before);
   await page.getByRole('button', { name: 'Keep the dish' }).click();
   await expect(page.getByText('Kept as version 3.')).toBeVisible();
+
+  // Off the list by two touches, not by one.
+  const name = await page.getByRole('heading', { level: 1 }).innerText();
+  await page.getByRole('button', { name: 'Take it off' }).click();
+  await page.getByLabel('Garnish').focus();
+  await expect(page.getByRole('button', { name: 'Take it off' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it off' }).click();
+  await page.getByRole('button', { name: 'Touch again to be sure' }).click();
+  await expect(page.getByRole('heading', { name: 'Dishes' })).toBeVisible();
+  await expect(page.getByRole('link', { name })).toHaveCount(0);
 });
 
 test('what cannot be a dish is said by field, and nothing typed is lost', async ({ page }) => {

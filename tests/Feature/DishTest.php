@@ -109,6 +109,17 @@ describe('before the heat', function (): void {
         Station::keeps('working', json_encode($working));
     });
 
+    it('counts mains and starters in the log', function (): void {
+        $this->postJson('/api/cooks', $this->station->start(ask: $this->station->ask(dish_id: $this->id, covers: 4, starters: 5)))->assertCreated();
+        $log = $this->getJson('/api/cooks')->assertOk();
+        Station::keeps('log', $log->getContent());
+        expect($log->json('cooks.0.covers'))->toBe(9);
+    });
+
+    it('takes no starters beside starters', function (): void {
+        expect(($this->workOut)(portion: 'starter', covers: 4, starters: 9)['plan']['rice_g'])->toEqual(4 * 45);
+    });
+
     it('puts what goes in at a minute among the steps', function (): void {
         $stages = ($this->workOut)()['plan']['stages'];
         $add = collect($stages)->firstWhere('kind', 'add');

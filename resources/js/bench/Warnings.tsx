@@ -1,5 +1,6 @@
 import { Info, TriangleAlert } from 'lucide-react';
 import type { Ask, Working } from '../contracts.generated';
+import { platesOf } from '../cook';
 import { minute } from '../measure';
 
 /** Said for a guest's sake; nothing about them goes wrong at the stove. */
@@ -41,7 +42,7 @@ export function Warnings({ working, change }: { working: Working; change: (part:
 function Batches({ working, change }: { working: Working; change: (part: Partial<Ask>) => void }) {
   return (
     <li className="rounded-lg border-2 border-ink bg-paper p-2.5 text-base leading-snug">
-      <p className="font-semibold">No one pan here takes {working.ask.covers}. Shared:</p>
+      <p className="font-semibold">No one pan here takes {platesOf(working.ask)}. Shared:</p>
       <ul className="mt-1.5 grid gap-1.5">
         {working.batches.map((batch, row) => (
           <li key={row}>

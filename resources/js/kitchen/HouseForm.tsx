@@ -4,11 +4,6 @@ import type { Kitchen } from '../contracts.generated';
 import { Entry } from '../parts/Entry';
 import { Field, Pick } from '../parts/Field';
 
-const UNITS = [
-  ['metric', 'grams and litres'],
-  ['us', 'ounces and cups'],
-] as const;
-
 const ZONES = Intl.supportedValuesOf('timeZone').map((zone) => [zone, zone.replaceAll('_', ' ')] as const);
 
 /** The kitchen itself: its name, its height or what water boils at there, its clock. */
@@ -47,7 +42,6 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         One of the two: clear the altitude if you measured the boiling point.
       </p>
       <Pick name="timezone" label="Clock" options={zones} />
-      <Pick name="units" label="Units" options={UNITS} />
     </Entry>
   );
 }

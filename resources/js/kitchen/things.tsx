@@ -5,8 +5,8 @@ import type { Kitchen } from '../contracts.generated';
 import { litres } from '../measure';
 import { Entry } from '../parts/Entry';
 import { Field, Pick, Ticks } from '../parts/Field';
+import { Retire } from '../parts/Retire';
 import { PanSide } from '../pictures/PanSide';
-import { Retire } from './Retire';
 import {
   ALLERGENS,
   BASES,
@@ -54,7 +54,11 @@ export function PanForm({ thing, onDone }: FormProps<Pan>) {
         metal_j_per_k: thing?.metal_j_per_k ?? 1100,
       }}
       {...keep}
-      beside={thing && <Retire address="pans" id={thing.id} onDone={onDone} />}
+      beside={
+        thing && (
+          <Retire words="Take it out" retire={() => api.retireThing('pans', thing.id)} onDone={onDone} />
+        )
+      }
     >
       <Field name="name" label="What you call it" autoFocus maxLength={60} />
       <PanDrawing />
@@ -113,7 +117,11 @@ export function BurnerForm({ thing, onDone }: FormProps<Burner>) {
           : MARKS,
       }}
       {...keep}
-      beside={thing && <Retire address="burners" id={thing.id} onDone={onDone} />}
+      beside={
+        thing && (
+          <Retire words="Take it out" retire={() => api.retireThing('burners', thing.id)} onDone={onDone} />
+        )
+      }
     >
       <Field name="name" label="What you call it" autoFocus maxLength={60} />
       <div className="grid grid-cols-3 gap-3">
@@ -173,7 +181,11 @@ export function LadleForm({ thing, onDone }: FormProps<Ladle>) {
     <Entry
       values={{ format: 'velko.ladle/1', ml: thing?.ml ?? 90 }}
       {...keep}
-      beside={thing && <Retire address="ladles" id={thing.id} onDone={onDone} />}
+      beside={
+        thing && (
+          <Retire words="Take it out" retire={() => api.retireThing('ladles', thing.id)} onDone={onDone} />
+        )
+      }
     >
       <Field
         name="ml"
@@ -203,7 +215,11 @@ export function RiceForm({ thing, onDone }: FormProps<Rice>) {
         keep.save({ ...entry, window_min: low === null && high === null ? null : [low, high] })
       }
       onSaved={keep.onSaved}
-      beside={thing && <Retire address="rices" id={thing.id} onDone={onDone} />}
+      beside={
+        thing && (
+          <Retire words="Take it out" retire={() => api.retireThing('rices', thing.id)} onDone={onDone} />
+        )
+      }
     >
       <Field name="name" label="Packet or name" autoFocus maxLength={60} />
       <Pick name="variety" label="Variety" options={VARIETIES} />
@@ -233,7 +249,11 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
         allergens: thing?.allergens ?? [],
       }}
       {...keep}
-      beside={thing && <Retire address="stocks" id={thing.id} onDone={onDone} />}
+      beside={
+        thing && (
+          <Retire words="Take it out" retire={() => api.retireThing('stocks', thing.id)} onDone={onDone} />
+        )
+      }
     >
       <Field name="name" label="What you call it" autoFocus maxLength={60} />
       <div className="grid grid-cols-2 gap-3">

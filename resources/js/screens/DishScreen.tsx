@@ -7,6 +7,7 @@ import { useCook } from '../cook';
 import { blank, DishForm, type Body } from '../kitchen/DishForm';
 import { FAMILIES } from '../kitchen/words';
 import { millilitres, minute, trimmed } from '../measure';
+import { Retire } from '../parts/Retire';
 import { TakeOut } from '../parts/TakeOut';
 import { clock, day } from '../time';
 
@@ -69,13 +70,6 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
       void navigate(`/dishes/${next.id}`);
     },
   });
-  const retire = useMutation({
-    mutationFn: () => api.retireDish(page.id),
-    onSuccess: (next) => {
-      client.setQueryData(['kitchen'], next);
-      void navigate('/dishes');
-    },
-  });
 
   return (
     <main className="grid flex-1 grid-cols-[minmax(0,1fr)_360px] gap-6 px-5 py-3 max-lg:grid-cols-1 max-md:px-3">
@@ -110,13 +104,11 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
               >
                 Copy it
               </button>
-              <button
-                type="button"
-                onClick={() => retire.mutate()}
-                className="min-h-14 rounded-lg border-2 border-tomato px-6 text-xl font-semibold text-tomato"
-              >
-                Take it off
-              </button>
+              <Retire
+                words="Take it off"
+                retire={() => api.retireDish(page.id)}
+                onDone={() => void navigate('/dishes')}
+              />
               {kept && (
                 <p role="status" className="self-center text-lg text-herb">
                   Kept as version {page.versions[0]?.number}.
@@ -187,7 +179,7 @@ function Choice({ choice }: { choice: Choices['choices'][number] }) {
           <th className="text-left font-normal">{choice.choice}</th>
           <th className="font-normal">stock</th>
           <th className="font-normal">pull</th>
-          <th className="font-normal">hands</th>
+          <th className="font-normal">hands, about</th>
         </tr>
       </thead>
       <tbody>

@@ -3,7 +3,7 @@ import { X } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api';
 import type { Cook, Log } from '../contracts.generated';
-import { useCook } from '../cook';
+import { platesOf, useCook } from '../cook';
 import { dose, grams, millilitres, minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
@@ -176,7 +176,7 @@ function Page({ cook }: { cook: Cook }) {
       <div className="flex items-start gap-4">
         <div className="min-w-0 flex-1">
           <h1 className="text-3xl leading-tight font-bold">
-            {working.ask.covers} × {working.dish.name}
+            {platesOf(working.ask)} × {working.dish.name}
           </h1>
           <p className="text-lg text-ink-soft">
             {day(cook.table_at, timezone)}, {clock(cook.table_at, timezone)} · {grams(plan.rice_g)} of{' '}

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { api, Refusal } from '../api';
 import type { Cook, CookEvent } from '../contracts.generated';
-import { useCook } from '../cook';
+import { platesOf, useCook } from '../cook';
 import { Beside } from '../stove/Beside';
 import { dueAt, minuteAt } from '../stove/due';
 import { Fuse } from '../stove/Fuse';
@@ -96,7 +96,7 @@ function Station({ cook, lost }: { cook: Cook; lost: boolean }) {
         >
           <div className="flex items-baseline justify-between gap-4 text-3xl max-md:text-xl">
             <span className="truncate">
-              {working.ask.covers} × {working.dish.name}
+              {platesOf(working.ask)} × {working.dish.name}
             </span>
             <span className="font-bold whitespace-nowrap" aria-label="Clock since the first liquid">
               {state.first_liquid_at === null

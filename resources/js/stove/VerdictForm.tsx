@@ -2,6 +2,7 @@ import { RadioGroup } from 'radix-ui';
 import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import type { Cook } from '../contracts.generated';
+import { platesOf } from '../cook';
 import { millilitres } from '../measure';
 import { tint } from '../pictures/browning';
 import { Plate } from '../pictures/Plate';
@@ -33,7 +34,7 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
     <main className="flex-1 bg-iron p-6 text-chalk">
       <h1 className="text-4xl font-bold">{cook.state.status === 'given-up' ? 'Given up' : 'At the table'}</h1>
       <p className="mt-1 text-2xl text-chalk-soft">
-        {cook.working.ask.covers} × {cook.working.dish.name}: {millilitres(cook.state.poured_ml)} of stock
+        {platesOf(cook.working.ask)} × {cook.working.dish.name}: {millilitres(cook.state.poured_ml)} of stock
         poured, {millilitres(cook.working.plan.stock_ml)} planned
       </p>
       <form
