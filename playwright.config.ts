@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumOptions } from './tests/chromium.mjs';
 
 export default defineConfig({
   testDir: 'tests/Browser',
@@ -11,17 +12,6 @@ export default defineConfig({
     baseURL: process.env['VELKO_TEST_URL'] ?? 'http://127.0.0.1:8520',
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
-    launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: chromiumOptions,
   },
 });

@@ -7,5 +7,7 @@ export const chromiumOptions = {
     '--disable-quic',
     '--no-first-run',
     '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
   ],
 };
