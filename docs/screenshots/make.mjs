@@ -17,6 +17,7 @@ const choose = async (label, option) => {
   await page.getByRole('combobox', { name: label }).click();
   await page.getByRole('option', { name: option }).filter({ hasNotText: '(ours)' }).click();
 };
+const top = () => page.locator('body').evaluate((body) => body.ownerDocument.defaultView.scrollTo(0, 0));
 
 // The pan is put on some minutes ago, so that the server's clock and the tablet's agree when the pictures are taken.
 await page.clock.install({ time: Date.now() - 9.4 * 60_000 });
@@ -33,13 +34,15 @@ await page.getByRole('table', { name: 'Instead of' }).waitFor();
 await shot('work-out-pan-rice');
 await page.getByRole('table', { name: 'What if' }).evaluate((table) => table.scrollIntoView());
 await shot('work-out-what-if');
-await page.keyboard.press('Home');
+await top();
 await choose('Dish', /hake/);
 await page.getByLabel('Covers', { exact: true }).fill('6');
+await top();
 await shot('work-out-soupy-rice');
 await choose('Dish', /pea, lovage/);
 await choose('Pan', /28 sautoir/);
 await choose('Ring', /ring 2/);
+await top();
 await shot('work-out-a-pan');
 await page.getByRole('button', { name: /^Stock/ }).click();
 await shot('work-out-why');
