@@ -10,6 +10,7 @@ use App\Http\Controllers\CookEventController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\PanHoldsController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ThingController;
@@ -28,6 +29,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('kitchen', [KitchenController::class, 'update']);
         Route::get('kitchen/archive', [ExchangeController::class, 'archive']);
         Route::post('kitchen/archive', [ExchangeController::class, 'restore']);
+        Route::post('kitchen/pans/holds', PanHoldsController::class);
         Route::post('kitchen/{thing}', [ThingController::class, 'store']);
         Route::put('kitchen/{thing}/{id}', [ThingController::class, 'update'])->whereNumber('id');
         Route::delete('kitchen/{thing}/{id}', [ThingController::class, 'destroy'])->whereNumber('id');

@@ -9,7 +9,9 @@ use Velko\Core\Planning\Around\Compared;
 use Velko\Core\Planning\Around\Swap;
 use Velko\Core\Planning\Around\Swaps;
 use Velko\Core\Planning\Around\WhatIf;
+use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Planning\ScaleCurve;
 
 /** velko.around/1: what the same pan would come to if one thing about it were different. */
 final class AroundDocument
@@ -18,26 +20,86 @@ final class AroundDocument
     public static function of(Asked $asked): array
     {
         $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
+        $kitchen = new KitchenSwaps($asked, $plan);
 
         return [
             'format' => 'velko.around/1',
-            'what_if' => array_map(static fn (Compared $compared): array => [
-                'what' => $compared->what,
-                'stock_ml' => round($compared->after->stock, 1),
-                'stock_by' => round($compared->stockBy(), 1) + 0.0,
-                'ml_per_g' => round($compared->after->millilitresPerGram(), 2),
-                'ml_per_g_by' => round($compared->ratioBy(), 2) + 0.0,
-                'pull_min' => round($compared->after->pulled->minute(), 1),
-                'pull_by' => round($compared->pullBy(), 1) + 0.0,
-                'because' => $compared->because,
-            ], WhatIf::of($plan)),
-            'swaps' => array_map(static fn (Swap $swap): array => [
-                'what' => $swap->what,
-                'stock_by' => round($swap->stockBy, 1) + 0.0,
-                'pull_by' => round($swap->after->pulled->minute() - $plan->pulled->minute(), 1) + 0.0,
-                'changes' => $swap->changes,
-                'warnings' => $swap->warnings,
-            ], Swaps::of($plan)),
+            'scale' => array_map(self::onTheCurve(...), ScaleCurve::around($plan)),
+            'what_if' => array_map(self::whatIf(...), WhatIf::of($plan)),
+            'as_asked' => self::side($plan),
+            'swaps' => array_map(static fn (array $one): array => self::swap($plan, $one['swap'], $one['take']), [
+                ...array_map(static fn (Swap $swap): array => ['swap' => $swap, 'take' => null], [...Swaps::of($plan), ...$kitchen->stocks()]),
+                ...$kitchen->pans(),
+            ]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function onTheCurve(Plan $plan): array
+    {
+        $rice = $plan->rice();
+
+        return [
+            'covers' => $plan->ask->covers,
+            'ml_per_g' => round(($plan->stock + $plan->ask->wine) / $rice, 3),
+            'drunk' => round($plan->atTable->drunk, 3),
+            'boiled_off' => round($plan->atTable->boiledOff / $rice, 3),
+            'sauce' => round($plan->looseness(), 3),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function whatIf(Compared $compared): array
+    {
+        return [
+            'what' => $compared->what,
+            'stock_ml' => round($compared->after->stock, 1),
+            'stock_by' => round($compared->stockBy(), 1) + 0.0,
+            'ml_per_g' => round($compared->after->millilitresPerGram(), 2),
+            'ml_per_g_by' => round($compared->ratioBy(), 2) + 0.0,
+            'pull_min' => round($compared->after->pulled->minute(), 1),
+            'pull_by' => round($compared->pullBy(), 1) + 0.0,
+            'because' => $compared->because,
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $take  what to change in the ask to take it, where the ask can say it
+     *
+     * @return array<string, mixed>
+     */
+    private static function swap(Plan $before, Swap $swap, ?array $take): array
+    {
+        return [
+            'kind' => $swap->kind,
+            'what' => $swap->what,
+            'stock_by' => round($swap->stockBy, 1) + 0.0,
+            'pull_by' => round($swap->pullBy($before), 1) + 0.0,
+            'changes' => $swap->changes,
+            'warnings' => $swap->warnings,
+            'after' => self::side($swap->after),
+            'take' => $take,
+        ];
+    }
+
+    /** @return array<string, mixed> one of two plans laid side by side */
+    public static function side(Plan $plan): array
+    {
+        return [
+            'stock_ml' => round($plan->stock, 1),
+            'wine_ml' => round($plan->ask->wine, 1),
+            'rice_g' => round($plan->rice(), 1),
+            'ml_per_g' => round($plan->millilitresPerGram(), 2),
+            'drunk_g' => round($plan->drunkInThePan(), 1),
+            'boiled_off_g' => round($plan->atTable->boiledOff, 1),
+            'pull_min' => round($plan->pulled->minute(), 1),
+            'table_min' => round($plan->atTable->minute(), 1),
+            'layer_mm' => round($plan->layer(), 2),
+            'looseness' => round($plan->looseness(), 2),
+            'bite' => $plan->bite()->value,
+            'body' => $plan->body()->value,
+            'salt_percent' => round($plan->saltPercent(), 2),
+            'alcohol_g' => round($plan->alcoholPerCover(), 1),
         ];
     }
 }

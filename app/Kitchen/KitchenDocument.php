@@ -16,7 +16,6 @@ use App\Models\Stock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
-use Velko\Core\Method\Family;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Water\Atmosphere;
@@ -74,16 +73,9 @@ final class KitchenDocument
     /** @return array<string, mixed> */
     private static function pan(Pan $pan): array
     {
-        $core = Station::pan($pan);
-
         return [
             ...$pan->only(['id', 'name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k']),
-            'holds_ml' => round($core->workingVolume()),
-            'takes' => array_map(static function (Family $family) use ($core): array {
-                $fit = $family->fit($family->usualRice()->grain(), $family->looseness());
-
-                return ['family' => $family->value, 'covers' => (int) floor($fit->mostRice($core) / $family->mainGrams()), 'suited' => $fit->suits($core)];
-            }, Family::cases()),
+            ...PanHoldsDocument::parts(Station::pan($pan)),
         ];
     }
 

@@ -17,7 +17,7 @@ final class SessionDocument
 
         return [
             'format' => 'velko.session/1',
-            'cook' => $user === null ? null : ['name' => $user->name, 'role' => $user->role, 'kitchen' => $user->kitchen->name, 'timezone' => $zone],
+            'cook' => $user === null ? null : ['name' => $user->name, 'role' => $user->role, 'kitchen' => $user->kitchen->name, 'timezone' => $zone, 'units' => $user->kitchen->units],
             'demo' => self::demoCook() !== null,
             'now' => CarbonImmutable::now($zone)->toIso8601String(),
         ];

@@ -10,7 +10,6 @@ use Carbon\CarbonImmutable;
 use Velko\Core\Mise\AddIns;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\ScaleCurve;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Safety\Cautions;
@@ -75,7 +74,6 @@ final readonly class WorkOut
             'ladle_ml' => $ask->ladle->ml,
             'body' => $this->plan->body()->value,
             'clock' => $this->clock(),
-            'why' => $this->why(),
             'offers' => $this->offers(),
             'batches' => (new OtherPans($asked, $this->plan))->batches(),
             'mise' => MiseDocument::mise($asked->dish, $this->plan),
@@ -125,22 +123,6 @@ final readonly class WorkOut
     private function firstLiquidAt(): CarbonImmutable
     {
         return $this->asked->tableAt->subSeconds((int) round($this->plan->atTable->second));
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function why(): array
-    {
-        return array_map(static function (Plan $plan): array {
-            $rice = $plan->rice();
-
-            return [
-                'covers' => $plan->ask->covers,
-                'ml_per_g' => round(($plan->stock + $plan->ask->wine) / $rice, 3),
-                'drunk' => round($plan->atTable->drunk, 3),
-                'boiled_off' => round($plan->atTable->boiledOff / $rice, 3),
-                'sauce' => round($plan->looseness(), 3),
-            ];
-        }, ScaleCurve::around($this->plan));
     }
 
     /** @return list<array<string, mixed>> */

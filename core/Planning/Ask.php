@@ -114,6 +114,12 @@ final readonly class Ask
         return $this->with(['method' => $this->method->with(['panHeat' => $panHeat])]);
     }
 
+    /** With whatever heat was kept or given let go, to be found anew. */
+    public function onAnyHeat(): self
+    {
+        return $this->with(['method' => $this->method->with(['heat' => null, 'panHeat' => null])]);
+    }
+
     /** @param  array<string, mixed>  $changes  by property */
     private function with(array $changes): self
     {

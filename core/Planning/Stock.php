@@ -24,6 +24,12 @@ final readonly class Stock
         public float $held = Defaults::HELD_MIN,
     ) {}
 
+    /** Another stock held the same way, its amount to be found. */
+    public function as(float $temperature, float $saltPercent): self
+    {
+        return new self($temperature, $saltPercent, null, $this->potDiameter, $this->held);
+    }
+
     /**
      * What the open side pot gives off while the stock is held, mL.
      *

@@ -30,7 +30,7 @@ await page.getByRole('table', { name: 'Steps' }).waitFor();
 
 await choose('Dish', /cuttlefish/);
 await page.getByLabel('Covers', { exact: true }).fill('10');
-await page.getByRole('table', { name: 'Instead of' }).waitFor();
+await page.getByRole('list', { name: 'Instead of' }).waitFor();
 await shot('work-out-pan-rice');
 await page.getByRole('table', { name: 'What if' }).evaluate((table) => table.scrollIntoView());
 await shot('work-out-what-if');

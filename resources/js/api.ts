@@ -8,6 +8,7 @@ import type {
   Imported,
   Kitchen,
   Log,
+  PanHolds,
   Problem,
   Session,
   Working,
@@ -72,6 +73,7 @@ export const api = {
       ? call<Kitchen>('POST', `kitchen/${address}`, entry)
       : call<Kitchen>('PUT', `kitchen/${address}/${id}`, entry),
   retireThing: (address: string, id: number) => call<Kitchen>('DELETE', `kitchen/${address}/${id}`),
+  panHolds: (pan: object, signal?: AbortSignal) => call<PanHolds>('POST', 'kitchen/pans/holds', pan, signal),
   boilOff: (burner: number, entry: object) =>
     call<Kitchen>('POST', `kitchen/burners/${burner}/boil-off`, entry),
   bringDish: (text: string) => call<Imported>('POST', 'dishes/import', text),

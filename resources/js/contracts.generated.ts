@@ -27,6 +27,7 @@ export interface Contracts {
   'ladle.json': LadleEntry;
   'log.json': Log;
   'new-kitchen.json': NewKitchen;
+  'pan-holds.json': PanHolds;
   'pan.json': PanEntry;
   'plan-request.json': PlanRequest;
   'plan.json': Plan;
@@ -419,6 +420,25 @@ export interface DishExport {
  */
 export interface Around {
   format: 'velko.around/1';
+  /**
+   * the same dish in the same pan on the same heat, for rising covers: what a gram of rice takes
+   */
+  scale: {
+    covers: number;
+    ml_per_g: number;
+    /**
+     * mL per g raw rice
+     */
+    drunk: number;
+    /**
+     * mL per g
+     */
+    boiled_off: number;
+    /**
+     * mL per g
+     */
+    sauce: number;
+  }[];
   what_if: {
     /**
      * in a cook's words
@@ -438,13 +458,82 @@ export interface Around {
     pull_by: number;
     because: string;
   }[];
+  as_asked: Side;
   swaps: {
+    /**
+     * what it stands in for
+     */
+    kind: 'wine' | 'rice' | 'stock' | 'pan';
     what: string;
     stock_by: number;
     pull_by: number;
     changes: string[];
     warnings: string[];
+    after: Side;
+    /**
+     * what to change in velko.ask/1 to take it; null where the ask does not say it
+     */
+    take: {
+      pan_id: number;
+      burner_id: number;
+      heat: null;
+    } | null;
   }[];
+}
+export interface Side {
+  /**
+   * mL
+   */
+  stock_ml: number;
+  /**
+   * mL
+   */
+  wine_ml: number;
+  /**
+   * g raw
+   */
+  rice_g: number;
+  /**
+   * mL of stock per g raw rice
+   */
+  ml_per_g: number;
+  /**
+   * g, in the pan
+   */
+  drunk_g: number;
+  /**
+   * g
+   */
+  boiled_off_g: number;
+  /**
+   * min from the first liquid
+   */
+  pull_min: number;
+  /**
+   * min from the first liquid
+   */
+  table_min: number;
+  /**
+   * mm when it leaves the heat
+   */
+  layer_mm: number;
+  /**
+   * g free per g raw rice, at the table
+   */
+  looseness: number;
+  bite: string;
+  /**
+   * indicative
+   */
+  body: string;
+  /**
+   * % of the plate
+   */
+  salt_percent: number;
+  /**
+   * g a cover
+   */
+  alcohol_g: number;
 }
 /**
  * What a signed-in cook asks, in the kitchen's own pans and dishes.
@@ -818,22 +907,6 @@ export interface Working {
      */
     starts_in_min: number;
   };
-  why: {
-    covers: number;
-    ml_per_g: number;
-    /**
-     * mL per g raw rice
-     */
-    drunk: number;
-    /**
-     * mL per g
-     */
-    boiled_off: number;
-    /**
-     * mL per g
-     */
-    sauce: number;
-  }[];
   offers: {
     /**
      * code of the warning it answers
@@ -1465,6 +1538,27 @@ export interface NewKitchen {
   timezone: string;
 }
 /**
+ * What a pan of these measures holds, before it is kept.
+ */
+export interface PanHolds {
+  format: 'velko.pan-holds/1';
+  /**
+   * mL up to the free rim
+   */
+  holds_ml: number;
+  takes: {
+    family: string;
+    /**
+     * ordinary mains
+     */
+    covers: number;
+    /**
+     * has the shape for it
+     */
+    suited: boolean;
+  }[];
+}
+/**
  * One pan as it is entered.
  */
 export interface PanEntry {
@@ -1700,6 +1794,10 @@ export interface Session {
     role: string;
     kitchen: string;
     timezone: string;
+    /**
+     * how amounts are shown
+     */
+    units: 'metric' | 'us';
   } | null;
   /**
    * whether this house has the demo kitchen

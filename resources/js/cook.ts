@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { createContext, useContext } from 'react';
 import type { Ask, Session } from './contracts.generated';
+import { MEASURES, type Measure } from './measure';
 
 export type SignedInCook = NonNullable<Session['cook']>;
 
@@ -16,6 +17,9 @@ export function useCook(): SignedInCook {
   }
   return cook;
 }
+
+/** How this kitchen shows its amounts. */
+export const useMeasure = (): Measure => MEASURES[useCook().units];
 
 /** Another cook at the tablet, or none: nothing the last one saw stays behind. */
 export function turnOver(client: QueryClient, session: Session): void {

@@ -19,7 +19,7 @@ test('a pan rice shows its pan from above, its crust by setting, and what else i
   await expect(whatIf).toContainText('20 covers in this pan');
   await expect(whatIf).toContainText('the rice drinks twice as much');
   await expect(whatIf).toContainText('it boils at 95 °C');
-  await expect(page.getByRole('table', { name: 'Instead of' })).toContainText(
+  await expect(page.getByRole('list', { name: 'Instead of' })).toContainText(
     'Arborio goes creamy and splits in a pan',
   );
 });

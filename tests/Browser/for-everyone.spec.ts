@@ -10,7 +10,7 @@ test('no screen has a fault that axe can find', async ({ page }) => {
   await expectAccessible(page);
   for (const dish of [/cuttlefish/, /hake/]) {
     await choose(page, 'Dish', dish);
-    await expect(page.getByRole('table', { name: 'Instead of' })).toBeVisible();
+    await expect(page.getByRole('list', { name: 'Instead of' })).toBeVisible();
     await expectAccessible(page);
   }
   await putOn(page);

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
+import Qty from 'js-quantities';
 import type { Cook, Plan } from '../../resources/js/contracts.generated';
-import { dose, grams, ladles, litres, millilitres, minute, trimmed } from '../../resources/js/measure';
+import { ladles, METRIC, minute, trimmed, US } from '../../resources/js/measure';
 import { pours, rightMinutes } from '../../resources/js/pictures/fromPlan';
 import { dueAt, firstLiquidAt, minuteAt } from '../../resources/js/stove/due';
 import { isPour, VERB } from '../../resources/js/stove/steps';
@@ -9,12 +10,38 @@ import { clock, countdown, day, stamp } from '../../resources/js/time';
 /* How numbers become words on the screens: no browser needed. */
 
 test('amounts are said as they are read off a jug or a scale', () => {
-  expect([0, 4.4, 180, 999.4].map(millilitres)).toEqual(['0 mL', '4 mL', '180 mL', '999 mL']);
-  expect([999.6, 1250, 12_000].map(millilitres)).toEqual(['1 L', '1.25 L', '12 L']);
-  expect([1275, 90.4].map(dose)).toEqual(['1275 mL', '90 mL']);
-  expect([480, 999.6, 2080].map(grams)).toEqual(['480 g', '1 kg', '2.08 kg']);
-  expect(litres(1500)).toBe('1.5');
+  expect([0, 4.4, 180, 999.4].map(METRIC.volume)).toEqual(['0 mL', '4 mL', '180 mL', '999 mL']);
+  expect([999.6, 1250, 12_000].map(METRIC.volume)).toEqual(['1 L', '1.25 L', '12 L']);
+  expect([1275, 90.4].map((ml) => METRIC.dose(ml).number)).toEqual(['1275', '90']);
+  expect([480, 999.6, 2080].map(METRIC.weight)).toEqual(['480 g', '1 kg', '2.08 kg']);
   expect(trimmed(2.5, 0)).toBe('3');
+});
+
+test('a kitchen on US units reads ounces, cups, quarts and °F, as js-quantities has them', () => {
+  const in_ = (value: number, from: string, to: string) => Qty(value, from).to(to).scalar;
+  expect([59, 180].map(US.volume)).toEqual(
+    [59, 180].map((ml) => `${in_(ml, 'ml', 'floz').toFixed(1).replace('.0', '')} fl oz`),
+  );
+  expect([236.6, 300, 1300].map(US.volume)).toEqual(['1 cup', '1 ¼ cups', '5 ½ cups']);
+  expect(in_(1300, 'ml', 'cu')).toBeCloseTo(5.5, 1);
+  expect(US.volume(4000)).toBe(`${in_(4000, 'ml', 'quart').toFixed(1)} qt`);
+  expect(US.weight(320)).toBe(`${in_(320, 'g', 'oz').toFixed(1)} oz`);
+  expect([453.6, 480, 2080].map(US.weight)).toEqual(['1 lb', '1 lb 1 oz', '4 lb 9 oz']);
+  expect(US.heat(90)).toBe(`${in_(90, 'tempC', 'tempF').toFixed(0)} °F`);
+  expect(US.length(36)).toBe(`${in_(36, 'cm', 'in').toFixed(1)} in`);
+  expect(US.ratio(1)).toBe(`${(in_(1, 'ml', 'floz') / in_(1, 'g', 'oz')).toFixed(2)} fl oz/oz`);
+});
+
+test('what the engine says in a sentence is said in the kitchen’s units too', () => {
+  expect(US.said('1,250 mL more: 15 mm deep at 84 °C')).toBe('5 ¼ cups more: 0.6 in deep at 183 °F');
+  expect(US.said('1.25 L of stock for 480 g, in the 42 cm pan')).toBe(
+    '5 ¼ cups of stock for 1 lb 1 oz, in the 16.5 in pan',
+  );
+  // Ratios, areas and words that only begin like a unit are left alone.
+  expect(US.said('3.4 mL to a gram, 100 cm² of floor, 2 mains, 9 gold')).toBe(
+    '3.4 mL to a gram, 100 cm² of floor, 2 mains, 9 gold',
+  );
+  expect(METRIC.said('180 mL')).toBe('180 mL');
 });
 
 test('ladles are said in quarters', () => {

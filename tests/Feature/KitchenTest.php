@@ -172,3 +172,15 @@ describe('a kitchen of one\'s own', function (): void {
         $this->postJson('/api/session/demo')->assertOk()->assertJsonPath('cook.name', User::query()->where('email', config('velko.demo_cook'))->sole()->name);
     });
 });
+
+it('says what a pan would hold while it is being typed, keeps nothing, and names what cannot be', function (): void {
+    $pan = ['format' => 'velko.pan/1', 'name' => 'x', 'base_cm' => 40, 'rim_cm' => 42, 'height_cm' => 5, 'metal_j_per_k' => 1500];
+    $pans = App\Models\Pan::query()->count();
+    $holds = $this->postJson('/api/kitchen/pans/holds', $pan)->assertOk();
+    Station::keeps('pan-holds', $holds->getContent());
+    expect(App\Models\Pan::query()->count())->toBe($pans);
+    $kept = collect($this->postJson('/api/kitchen/pans', [...$pan, 'name' => 'wide 42'])->assertCreated()->json('pans'))->firstWhere('name', 'wide 42');
+    expect($holds->json('takes'))->toBe($kept['takes'])->and($holds->json('holds_ml'))->toEqual($kept['holds_ml']);
+    $this->postJson('/api/kitchen/pans/holds', [...$pan, 'rim_cm' => 30])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/rim_cm');
+    $this->postJson('/api/kitchen/pans/holds', [...$pan, 'base_cm' => null])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/base_cm');
+});

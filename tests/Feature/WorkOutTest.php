@@ -43,7 +43,7 @@ it('works a pan out and puts it on the kitchen\'s clock', function (): void {
 });
 
 it('shows why in one picture: less steam a gram for more covers', function (): void {
-    $why = $this->postJson('/api/work-out', $this->station->ask())->json('why');
+    $why = $this->postJson('/api/around', $this->station->ask())->json('scale');
     $steam = array_column($why, 'boiled_off', 'covers');
     expect($steam)->toHaveKey(6)->and(array_values($steam))->toBe(collect($steam)->sortDesc()->values()->all());
     foreach ($why as $point) {
@@ -157,7 +157,7 @@ describe('a kitchen with wide pans', function (): void {
         foreach ($answer->json('what_if') as $if) {
             expect($if['stock_ml'] - $if['stock_by'])->toEqualWithDelta($plan['stock_ml'], 0.11);
         }
-        expect($answer->json('what_if'))->toHaveCount(4)->and($answer->json('swaps'))->toHaveCount(6);
+        expect($answer->json('what_if'))->toHaveCount(4)->and(collect($answer->json('swaps'))->where('kind', 'rice'))->toHaveCount(6);
     });
 
     it('cooks a pan rice into the log, with its crust in the verdict', function (): void {
@@ -176,4 +176,23 @@ it('refuses around another kitchen\'s pans as it does in them', function (): voi
     $this->postJson('/api/around', $this->station->ask(pan_id: $other->pan->id))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pan_id');
     $this->app['auth']->forgetGuards();
     $this->postJson('/api/around', $this->station->ask())->assertStatus(401);
+});
+
+it('lays what this kitchen has instead beside what was asked, each with what takes it', function (): void {
+    $in = ['kitchen_id' => $this->station->kitchen->id];
+    App\Models\Stock::query()->create([...$in, 'name' => 'fish stock', 'base' => 'fish', 'salt_percent' => 0.9, 'held_at_c' => 92]);
+    Pan::query()->create([...$in, 'name' => '24 sautoir', 'base_cm' => 22, 'rim_cm' => 24, 'height_cm' => 7, 'metal_j_per_k' => 900]);
+    $answer = $this->postJson('/api/around', $this->station->ask())->assertOk();
+    Station::keeps('around', $answer->getContent());
+    $plan = $this->postJson('/api/work-out', $this->station->ask())->json('plan');
+    expect($answer->json('as_asked.stock_ml'))->toEqualWithDelta($plan['stock_ml'], 0.06)
+        ->and($answer->json('as_asked.pull_min'))->toEqualWithDelta($plan['timing']['pull_min'], 0.06);
+    $swaps = collect($answer->json('swaps'))->keyBy('what');
+    expect($swaps['fish stock for vegetable stock']['changes'])->toContain('brings fish')
+        ->and($swaps['fish stock for vegetable stock']['after']['salt_percent'])->toBeGreaterThan($answer->json('as_asked.salt_percent'))
+        ->and($swaps['vinegar for the wine']['after']['alcohol_g'])->toEqual(0);
+    $pan = $swaps['24 sautoir on ring 2'];
+    $taken = $this->postJson('/api/work-out', $this->station->ask(...$pan['take']))->assertOk();
+    expect($taken->json('pan.name'))->toBe('24 sautoir')
+        ->and($taken->json('plan.stock_ml'))->toEqualWithDelta($pan['after']['stock_ml'], 0.06);
 });

@@ -11,8 +11,10 @@ use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Pan;
 
-/** What can stand in for the wine and for the rice. Common practice, no single source. */
+/** What can stand in for the wine, the rice, the stock and the pan. Common practice, no single source. */
 final class Swaps
 {
     /** Rice vinegar for wine, by volume; plain white vinegar is so much sharper. */
@@ -22,6 +24,11 @@ final class Swaps
 
     /** Minutes that do not count as another time. */
     private const SAME_MINUTES = 0.3;
+
+    /** Salt of the plate further apart than this can be tasted, percent points. */
+    private const TASTED = 0.05;
+
+    private const SAME_DEGREES = 3.0;
 
     /** Starch further apart than this can be felt. */
     private const FELT = 0.08;
@@ -45,7 +52,7 @@ final class Swaps
         $after = Planner::plan($plan->onTheSameHeat()->withWine(0.0));
         $vinegar = $wine * self::RICE_VINEGAR;
 
-        return new Swap('vinegar for the wine', $after, $after->stock - $vinegar - $plan->stock, [
+        return new Swap('wine', 'vinegar for the wine', $after, $after->stock - $vinegar - $plan->stock, [
             sprintf('%s of rice vinegar (or %s of plain white) in the first stock', Checks::litres($vinegar), Checks::litres($wine * self::WHITE_VINEGAR)),
             'no wine to cook off: the stock goes in at once',
             sprintf('%s g less alcohol a cover', number_format($plan->alcoholPerCover(), 1)),
@@ -71,7 +78,36 @@ final class Swaps
             $changes[] = 'wash and soak it first, and steam it under a lid at the end';
         }
 
-        return new Swap("{$variety->label()} for {$before->variety->label()}", $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
+        return new Swap('rice', "{$variety->label()} for {$before->variety->label()}", $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
+    }
+
+    /** @param  string  $name  of the other stock; it is held as hot as the kitchen holds it */
+    public static function stock(Plan $plan, string $name, float $temperature, float $saltPercent): Swap
+    {
+        $before = $plan->ask->stock;
+        $after = Planner::plan($plan->onTheSameHeat()->withStock($before->as($temperature, $saltPercent)));
+        $salt = $after->saltPercent() - $plan->saltPercent();
+        $changes = [];
+        if (abs($salt) >= self::TASTED) {
+            $changes[] = sprintf('%s g of salt %s on all plates', Rounding::plain(abs($after->salt() - $plan->salt()), 1), $salt > 0 ? 'more' : 'less');
+        }
+        if (abs($temperature - $before->temperature) >= self::SAME_DEGREES) {
+            $changes[] = sprintf('held at %d °C instead of %d', (int) round($temperature), (int) round($before->temperature));
+        }
+
+        return new Swap('stock', $name, $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
+    }
+
+    /** @param  string  $name  of the other pan and its ring; the heat is found anew for it */
+    public static function pan(Plan $plan, string $name, Pan $pan, Burner $burner): Swap
+    {
+        $after = Planner::plan($plan->ask->in($pan, $burner)->onAnyHeat());
+        $steam = $after->atTable->boiledOff - $plan->atTable->boiledOff;
+
+        return new Swap('pan', $name, $after, $after->stock - $plan->stock, [
+            sprintf('boils off %s %s', Checks::litres(abs($steam)), $steam > 0 ? 'more' : 'less'),
+            sprintf('%d mm deep instead of %d', (int) round($after->layer()), (int) round($plan->layer())),
+        ], self::added($plan, $after));
     }
 
     /** @return list<string> */

@@ -9,7 +9,6 @@ use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stock;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Pan;
@@ -85,7 +84,7 @@ final class WhatIf
         if ($stock->temperature <= self::COLD_C + 5) {
             return null;
         }
-        $after = Planner::plan($plan->onTheSameHeat()->withStock(new Stock(self::COLD_C, $stock->saltPercent, null, $stock->potDiameter, $stock->held)));
+        $after = Planner::plan($plan->onTheSameHeat()->withStock($stock->as(self::COLD_C, $stock->saltPercent)));
 
         return new Compared('with stock at 20 °C', $plan, $after, sprintf(
             'it comes to the boil in the pan: %s min longer, and while nothing boils, %s boils off',
@@ -99,7 +98,7 @@ final class WhatIf
     {
         $stock = $plan->ask->stock;
 
-        return $plan->onTheSameHeat()->withStock(new Stock($stock->temperature, $stock->saltPercent, null, $stock->potDiameter, $stock->held));
+        return $plan->onTheSameHeat()->withStock($stock->as($stock->temperature, $stock->saltPercent));
     }
 
     private static function against(float $after, float $before): string

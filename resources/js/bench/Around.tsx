@@ -1,42 +1,23 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { api } from '../api';
+import { Fragment, useState } from 'react';
 import type { Around as AroundThePan, Ask } from '../contracts.generated';
-import { Fragment, useEffect, useState } from 'react';
-import { millilitres, minute, trimmed } from '../measure';
+import { useMeasure } from '../cook';
+import { minute, trimmed, type Measure } from '../measure';
+import { sides } from './sides';
+
+type Swap = AroundThePan['swaps'][number];
 
 /** What the same pan would come to if one thing about it were different; and what can stand in for what. */
-/** ms that an ask must stand before what is around it is asked too: the answer itself comes first. */
-const SETTLES = 400;
-
-export function Around({ ask: latest }: { ask: Ask }) {
-  const ask = useSettled(latest);
-  const around = useQuery({
-    queryKey: ['around', { ...ask, table_at: '' }],
-    queryFn: ({ signal }) => api.around(ask, signal),
-    placeholderData: keepPreviousData,
-    staleTime: 300_000,
-  });
-  if (!around.data) {
-    return null;
-  }
+export function Around({ around, change }: { around: AroundThePan; change: (part: Partial<Ask>) => void }) {
   return (
     <section aria-label="Around it" className="px-4 pb-4 lg:col-start-2">
-      <WhatIf rows={around.data.what_if} />
-      <Swaps rows={around.data.swaps} />
+      <WhatIf rows={around.what_if} />
+      <Swaps around={around} change={change} />
     </section>
   );
 }
 
-function useSettled(latest: Ask): Ask {
-  const [settled, setSettled] = useState(latest);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(latest), SETTLES);
-    return () => clearTimeout(timer);
-  }, [latest]);
-  return settled;
-}
-
 function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
+  const { volume, said } = useMeasure();
   return (
     <table aria-label="What if" className="mt-4 w-full text-base leading-snug">
       <caption className="pb-1 text-left font-semibold">What if</caption>
@@ -53,10 +34,10 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
         {rows.map((row) => (
           <Fragment key={row.what}>
             <tr className="border-t border-rule text-right align-baseline">
-              <td className="py-1 pr-3 text-left font-semibold">{row.what}</td>
+              <td className="py-1 pr-3 text-left font-semibold">{said(row.what)}</td>
               <td className="pr-3 whitespace-nowrap">
-                <b>{millilitres(row.stock_ml)}</b>
-                <span className="block text-sm text-ink-soft">{signed(row.stock_by, 0)} mL</span>
+                <b>{volume(row.stock_ml)}</b>
+                <span className="block text-sm text-ink-soft">{more(volume, row.stock_by)}</span>
               </td>
               <td className="pr-3 whitespace-nowrap max-md:hidden">
                 <b>{row.ml_per_g.toFixed(2)}</b>
@@ -66,11 +47,11 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
                 <b>{minute(row.pull_min)}</b>
                 <span className="block text-sm text-ink-soft">{signed(row.pull_by, 1)} min</span>
               </td>
-              <td className="text-left text-ink-soft max-md:hidden">{row.because}</td>
+              <td className="text-left text-ink-soft max-md:hidden">{said(row.because)}</td>
             </tr>
             <tr className="md:hidden">
               <td colSpan={4} className="pb-2 text-ink-soft">
-                {row.because}
+                {said(row.because)}
               </td>
             </tr>
           </Fragment>
@@ -80,55 +61,134 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
   );
 }
 
-function Swaps({ rows }: { rows: AroundThePan['swaps'] }) {
+/** A line that is nought on both sides says nothing. */
+const NOTHING = /^0(?![.\d])/;
+
+const KINDS: readonly [Swap['kind'], string][] = [
+  ['wine', 'wine'],
+  ['rice', 'rice'],
+  ['stock', 'stock'],
+  ['pan', 'pan'],
+];
+
+/** Out of something, or another pan: each in a line; touched, it is laid beside the pan as asked. */
+function Swaps({ around, change }: { around: AroundThePan; change: (part: Partial<Ask>) => void }) {
+  const kinds = KINDS.filter(([kind]) => around.swaps.some((swap) => swap.kind === kind));
+  const [kind, setKind] = useState<Swap['kind']>('rice');
+  const [open, setOpen] = useState<string | null>(null);
+  const shown = kinds.some(([one]) => one === kind) ? kind : kinds[0]?.[0];
   return (
-    <table aria-label="Instead of" className="mt-4 mb-6 w-full text-base leading-snug">
-      <caption className="pb-1 text-left font-semibold">Out of something?</caption>
-      <thead className="text-right text-sm text-ink-soft">
-        <tr>
-          <th className="text-left font-normal">take</th>
-          <th className="font-normal">stock</th>
-          <th className="pr-4 font-normal">pull</th>
-          <th className="text-left font-normal max-md:hidden">what changes</th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row) => (
-          <Fragment key={row.what}>
-            <tr className="border-t border-rule text-right align-baseline">
-              <td className="py-1 pr-3 text-left font-semibold">{row.what}</td>
-              <td className="pr-3 whitespace-nowrap">{signed(row.stock_by, 0)} mL</td>
-              <td className="pr-4 whitespace-nowrap">{signed(row.pull_by, 1)} min</td>
-              <td className="text-left text-ink-soft max-md:hidden">
-                <Changes row={row} />
-              </td>
-            </tr>
-            <tr className="md:hidden">
-              <td colSpan={3} className="pb-2 text-ink-soft">
-                <Changes row={row} />
-              </td>
-            </tr>
-          </Fragment>
+    <div className="mt-5 mb-6">
+      <h2 className="text-base font-semibold">Instead of the …</h2>
+      <div role="group" aria-label="Instead of the" className="mt-1 flex flex-wrap gap-1.5">
+        {kinds.map(([one, words]) => (
+          <button
+            key={one}
+            aria-pressed={one === shown}
+            onClick={() => setKind(one)}
+            className="min-h-12 rounded-lg border-2 border-ink-soft px-5 text-lg font-semibold aria-pressed:border-ink aria-pressed:bg-saffron"
+          >
+            {words}
+          </button>
         ))}
-      </tbody>
-    </table>
+      </div>
+      <ul aria-label="Instead of" className="mt-1">
+        {around.swaps
+          .filter((swap) => swap.kind === shown)
+          .map((swap) => (
+            <li key={swap.what} className="border-b border-rule">
+              <Line
+                swap={swap}
+                open={open === swap.what}
+                onOpen={() => setOpen(open === swap.what ? null : swap.what)}
+              />
+              {open === swap.what && <BeforeAfter before={around.as_asked} swap={swap} change={change} />}
+            </li>
+          ))}
+      </ul>
+    </div>
   );
 }
 
-function Changes({ row }: { row: AroundThePan['swaps'][number] }) {
+function Line({ swap, open, onOpen }: { swap: Swap; open: boolean; onOpen: () => void }) {
+  const { volume, said } = useMeasure();
   return (
-    <>
-      {row.changes.join('; ')}
-      {row.warnings.map((warning) => (
-        <span key={warning} className="block font-semibold text-tomato">
-          {warning}
-        </span>
-      ))}
-    </>
+    <button
+      aria-expanded={open}
+      onClick={onOpen}
+      className="grid min-h-14 w-full grid-cols-[minmax(0,1fr)_110px_90px_minmax(0,1.4fr)] items-baseline gap-x-3 py-2 text-left leading-snug max-md:grid-cols-[minmax(0,1fr)_90px_80px]"
+    >
+      <b>{swap.what}</b>
+      <span className="text-right whitespace-nowrap">{more(volume, swap.stock_by)}</span>
+      <span className="text-right whitespace-nowrap">{signed(swap.pull_by, 1)} min</span>
+      <span className="text-ink-soft max-md:col-span-3">
+        {said(swap.changes.join('; '))}
+        {swap.warnings.map((warning) => (
+          <span key={warning} className="block font-semibold text-tomato">
+            {said(warning)}
+          </span>
+        ))}
+      </span>
+    </button>
+  );
+}
+
+/** The pan as asked and with the one thing swapped, line by line. */
+function BeforeAfter({
+  before,
+  swap,
+  change,
+}: {
+  before: AroundThePan['as_asked'];
+  swap: Swap;
+  change: (part: Partial<Ask>) => void;
+}) {
+  const measure = useMeasure();
+  const after = sides(measure, swap.after);
+  const rows = sides(measure, before)
+    .map(([label, was], row) => ({ label, was, is: after[row]?.[1] ?? '' }))
+    .filter(({ was, is }) => was !== is || !NOTHING.test(was));
+  const { take } = swap;
+  return (
+    <div className="mb-3 max-w-xl rounded-lg border-2 border-ink bg-paper-deep p-3">
+      <table aria-label={`Before and after: ${swap.what}`} className="w-full text-lg leading-snug">
+        <thead className="text-right text-base text-ink-soft">
+          <tr>
+            <th className="sr-only">what</th>
+            <th className="font-normal">as asked</th>
+            <th className="font-normal">{swap.what}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ label, was, is }) => (
+            <tr key={label} className="border-t border-rule text-right">
+              <td className="py-0.5 text-left text-ink-soft">{label}</td>
+              <td>{was}</td>
+              <td className={was === is ? 'text-ink-soft' : 'font-bold'}>{is}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {take ? (
+        <button
+          onClick={() => change(take)}
+          className="mt-2 min-h-14 w-full rounded-lg bg-ink text-lg font-semibold text-paper"
+        >
+          Take it
+        </button>
+      ) : (
+        <p className="mt-2 text-base text-ink-soft">To cook it so, copy the dish and change it there.</p>
+      )}
+    </div>
   );
 }
 
 function signed(value: number, decimals: number): string {
   const shown = trimmed(Math.abs(value), decimals);
   return shown === '0' ? '±0' : `${value < 0 ? '−' : '+'}${shown}`;
+}
+
+/** "+85 mL", "−1 cup", "±0". */
+function more(volume: Measure['volume'], ml: number): string {
+  return Math.round(ml) === 0 ? '±0' : `${ml < 0 ? '−' : '+'}${volume(Math.abs(ml))}`;
 }

@@ -3,7 +3,7 @@ import { Flame } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { api, type Refusal } from '../api';
 import type { Ask, Kitchen, Working } from '../contracts.generated';
-import { trimmed } from '../measure';
+import { useMeasure } from '../cook';
 import { Choice } from '../parts/Choice';
 import { ClockField } from '../parts/ClockField';
 import { Stepper } from '../parts/Stepper';
@@ -33,6 +33,7 @@ export function AskColumn({
   refusal: Refusal | null;
 }) {
   const navigate = useNavigate();
+  const { length } = useMeasure();
   const client = useQueryClient();
   const start = useMutation({
     mutationFn: () => api.start(crypto.randomUUID(), ask),
@@ -103,7 +104,7 @@ export function AskColumn({
             ...kitchen.pans.map((pan) => ({
               value: String(pan.id),
               label: pan.name,
-              note: `base ${trimmed(pan.base_cm, 1)} cm`,
+              note: `base ${length(pan.base_cm)}`,
             })),
           ]}
         />
@@ -118,7 +119,7 @@ export function AskColumn({
             ...kitchen.burners.map((one) => ({
               value: String(one.id),
               label: one.name,
-              note: `${trimmed(one.ring_cm, 1)} cm`,
+              note: length(one.ring_cm),
             })),
           ]}
         />

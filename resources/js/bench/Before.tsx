@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { api } from '../api';
 import type { Working } from '../contracts.generated';
-import { useCook } from '../cook';
+import { useCook, useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { TakeOutText } from '../parts/TakeOut';
 import { clock } from '../time';
@@ -14,8 +14,6 @@ const GOES: Record<string, string> = {
   'last-two-minutes': 'last two minutes',
   'on-top': 'for the top',
 };
-
-const UNIT: Record<string, string> = { g: 'g', ml: 'mL', pieces: '' };
 
 /** What is weighed out and what is begun before the pan is hot; who may eat it; what can hurt. */
 export function Before({ working }: { working: Working }) {
@@ -48,13 +46,23 @@ export function Before({ working }: { working: Working }) {
   );
 }
 
-export function amount(value: number, unit: string): string {
-  return value >= 1000 && unit !== 'pieces'
-    ? `${trimmed(value / 1000, 2)} ${unit === 'g' ? 'kg' : 'L'}`
-    : `${trimmed(value, 2)} ${UNIT[unit] ?? unit}`.trim();
+/** An ingredient's amount. What weighs next to nothing keeps its tenths, in grams: saffron is no matter for a kitchen scale. */
+export function useAmount(): (value: number, unit: string) => string {
+  const { weight, volume } = useMeasure();
+  return (value, unit) => {
+    if (unit === 'pieces') {
+      return trimmed(value, 2);
+    }
+    if (value < 10) {
+      return `${trimmed(value, 2)} ${unit === 'g' ? 'g' : 'mL'}`;
+    }
+    return unit === 'g' ? weight(value) : volume(value);
+  };
 }
 
 function Mise({ working }: { working: Working }) {
+  const amount = useAmount();
+  const { said } = useMeasure();
   if (working.mise.length === 0) {
     return null;
   }
@@ -71,7 +79,7 @@ function Mise({ working }: { working: Working }) {
             <td className="text-right text-sm text-ink-soft">
               {GOES[one.goes] ?? one.goes}
               {one.goes === 'at-minute' && one.minute !== null && ` ${trimmed(one.minute, 1)}`}
-              {one.per !== 'with the rice' && <span className="block">{one.per}</span>}
+              {one.per !== 'with the rice' && <span className="block">{said(one.per)}</span>}
             </td>
           </tr>
         ))}
@@ -108,6 +116,7 @@ function Prep({ working }: { working: Working }) {
 
 function Served({ working }: { working: Working }) {
   const { served } = working;
+  const { said } = useMeasure();
   return (
     <div className="mt-3 text-base leading-snug">
       <p>
@@ -122,7 +131,7 @@ function Served({ working }: { working: Working }) {
       </p>
       <ul className="mt-2 list-disc pl-5 text-sm text-ink-soft">
         {working.cautions.map((caution) => (
-          <li key={caution}>{caution}</li>
+          <li key={caution}>{said(caution)}</li>
         ))}
       </ul>
     </div>

@@ -1,5 +1,6 @@
 import type { Working } from '../contracts.generated';
-import { grams, millilitres, minute, trimmed } from '../measure';
+import { useMeasure } from '../cook';
+import { minute, type Measure } from '../measure';
 import { Explain, type Term } from '../parts/Explain';
 import { sum } from './terms';
 
@@ -10,51 +11,53 @@ const HELD_BACK = {
 };
 
 /** The plates of each size, by what goes on them. */
-function portions({ ask, plan, dish }: Working): Term[] {
+function portions({ ask, plan, dish }: Working, { weight }: Measure): Term[] {
   const starters = ask.starters ?? 0;
   if (starters === 0) {
     return [
-      { label: ask.portion === 'main' ? 'a main' : 'a starter', amount: grams(plan.rice_g / ask.covers) },
+      { label: ask.portion === 'main' ? 'a main' : 'a starter', amount: weight(plan.rice_g / ask.covers) },
       { sign: '×', label: 'covers', amount: String(ask.covers) },
     ];
   }
   return [
-    { label: `${ask.covers} mains`, amount: grams(ask.covers * dish.grams_main) },
-    { sign: '+', label: `${starters} starters`, amount: grams(starters * dish.grams_starter) },
+    { label: `${ask.covers} mains`, amount: weight(ask.covers * dish.grams_main) },
+    { sign: '+', label: `${starters} starters`, amount: weight(starters * dish.grams_starter) },
   ];
 }
 
 /** The five numbers that matter; each says why when it is touched. */
 export function Numbers({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
   const { plan, dish } = working;
+  const measure = useMeasure();
+  const { volume, weight } = measure;
   const minutes = (value: number) => `${minute(value)} min`;
   return (
     <div className="flex flex-wrap justify-between">
       <Explain
         label="Rice"
-        value={grams(plan.rice_g)}
+        value={weight(plan.rice_g)}
         note={dish.rice}
-        terms={[...portions(working), { sign: '=', label: 'raw rice', amount: grams(plan.rice_g) }]}
-        because={`${trimmed(plan.layer_mm, 0)} mm deep in the pan when it is done.`}
+        terms={[...portions(working, measure), { sign: '=', label: 'raw rice', amount: weight(plan.rice_g) }]}
+        because={`${measure.depth(plan.layer_mm)} deep in the pan when it is done.`}
       />
       <Explain
         label="Stock"
-        value={millilitres(plan.stock_ml)}
-        note={`${plan.ratio.ml_per_g.toFixed(2)} mL/g · ${plan.ratio.by_volume.toFixed(1)} to 1`}
-        terms={sum(plan, 'stock_ml', { label: 'stock', amount: millilitres(plan.stock_ml) }, millilitres)}
+        value={volume(plan.stock_ml)}
+        note={`${measure.ratio(plan.ratio.ml_per_g)} · ${plan.ratio.by_volume.toFixed(1)} to 1`}
+        terms={sum(plan, 'stock_ml', { label: 'stock', amount: volume(plan.stock_ml) }, volume)}
         because="What is drunk and left as sauce goes by the weight of the rice; what boils off goes by heat and time, whatever the covers."
       />
       <Explain
         label="Put on beside it"
-        value={millilitres(plan.side_pot.make_ml)}
-        note={`${millilitres(plan.reserve_ml)} held back`}
+        value={volume(plan.side_pot.make_ml)}
+        note={`${volume(plan.reserve_ml)} held back`}
         terms={sum(
           plan,
           'make_ml',
-          { label: 'in the side pot', amount: millilitres(plan.side_pot.make_ml) },
-          millilitres,
+          { label: 'in the side pot', amount: volume(plan.side_pot.make_ml) },
+          volume,
         )}
-        because={`${HELD_BACK[dish.family]} Ladle of ${trimmed(working.ladle_ml, 0)}.`}
+        because={`${HELD_BACK[dish.family]} Ladle of ${volume(working.ladle_ml)}.`}
       />
       <Explain
         label="First liquid"
@@ -88,12 +91,14 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
           ),
           { label: 'bite', amount: plan.at_table.bite },
           { label: 'body, indicative', amount: working.body },
-          { label: 'at the table', amount: `${Math.round(plan.at_table.temperature_c)} °C` },
+          { label: 'at the table', amount: measure.heat(plan.at_table.temperature_c) },
         ]}
         because={
           dish.family === 'pan-rice'
             ? 'Once it is dry the grain cooks no further: dry, crust, off.'
-            : 'Off early: the grain goes on cooking on its own heat until it is eaten. Minutes of doneness count at 100 °C.'
+            : measure.said(
+                'Off early: the grain goes on cooking on its own heat until it is eaten. Minutes of doneness count at 100 °C.',
+              )
         }
       />
     </div>

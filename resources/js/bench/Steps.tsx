@@ -1,10 +1,13 @@
 import type { Working } from '../contracts.generated';
-import { dose, ladles, minute, trimmed } from '../measure';
+import { useMeasure } from '../cook';
+import { ladles, minute } from '../measure';
 import { VERB, type Stage } from '../stove/steps';
 
 /** The cook step by step, one line each. */
 export function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
   const { plan, ladle_ml } = working;
+  const { dose, said } = useMeasure();
+  const jug = (ml: number) => Object.values(dose(ml)).join(' ');
   return (
     <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
       <colgroup>
@@ -20,7 +23,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
           <th className="pr-3 text-right font-normal max-md:hidden">min</th>
           <th className="font-normal">do</th>
           <th className="pr-3 text-right font-normal">amount</th>
-          <th className="font-normal whitespace-nowrap max-md:hidden">ladles of {trimmed(ladle_ml, 0)}</th>
+          <th className="font-normal whitespace-nowrap max-md:hidden">ladles of {dose(ladle_ml).number}</th>
           <th className="font-normal">sign</th>
         </tr>
       </thead>
@@ -31,7 +34,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
             <td className="pr-3 text-right text-ink-soft max-md:hidden">{minute(stage.at_min)}</td>
             <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
             <td className="pr-3 text-right font-bold whitespace-nowrap">
-              {stage.volume_ml === null ? turned(stage) : dose(stage.volume_ml)}
+              {stage.volume_ml === null ? turned(stage) : jug(stage.volume_ml)}
               {stage.ladles !== null && (
                 <span className="block text-sm font-normal md:hidden">{ladles(stage.ladles)}</span>
               )}
@@ -39,7 +42,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
             <td className="pr-3 whitespace-nowrap text-ink-soft max-md:hidden">
               {stage.ladles === null ? '' : ladles(stage.ladles).replace(/ ladles?$/, '')}
             </td>
-            <td className="text-ink-soft">{sign(working, row)}</td>
+            <td className="text-ink-soft">{said(sign(working, row))}</td>
           </tr>
         ))}
       </tbody>

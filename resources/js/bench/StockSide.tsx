@@ -1,5 +1,6 @@
-import type { Plan, Working } from '../contracts.generated';
-import { grams, trimmed } from '../measure';
+import type { Around as AroundThePan, Plan, Working } from '../contracts.generated';
+import { useMeasure } from '../cook';
+import { trimmed } from '../measure';
 import { Explain } from '../parts/Explain';
 import { ScaleCurve } from '../pictures/ScaleCurve';
 import { StockColumn } from '../pictures/StockColumn';
@@ -12,8 +13,9 @@ const plateWeight = (plan: Plan) =>
   (plan.explain['plate_g'] ?? []).reduce((all, term) => all + term.value, 0);
 
 /** The stock: the column with a band a dose, where it goes, and why it does not multiply. */
-export function StockSide({ working }: { working: Working }) {
+export function StockSide({ working, scale }: { working: Working; scale: AroundThePan['scale'] }) {
   const { plan } = working;
+  const { weight } = useMeasure();
   return (
     <aside
       aria-label="The stock"
@@ -33,7 +35,7 @@ export function StockSide({ working }: { working: Working }) {
       />
       <WhereItGoes plan={plan} />
       <ScaleCurve
-        points={working.why}
+        points={scale}
         covers={working.ask.covers + (working.ask.starters ?? 0)}
         width={204}
         height={150}
@@ -53,7 +55,7 @@ export function StockSide({ working }: { working: Working }) {
               amount: `${trimmed(term.value, 1)} g`,
               ...(row > 0 ? { sign: '+' as const } : {}),
             })),
-            { sign: '÷', label: 'on all plates', amount: grams(plateWeight(plan)) },
+            { sign: '÷', label: 'on all plates', amount: weight(plateWeight(plan)) },
             { sign: '=', label: 'of the plate', amount: `${trimmed(plan.salt.percent_at_table, 2)} %` },
           ]}
           because="0.8 to 1.0 % is right for most. Steam takes none of it away."
@@ -90,11 +92,11 @@ export function StockSide({ working }: { working: Working }) {
           <Explain
             small
             label="Finish"
-            value={grams(plan.finish.fat_g)}
+            value={weight(plan.finish.fat_g)}
             note="of fat"
             terms={[
-              { label: 'fat', amount: grams(plan.finish.fat_g) },
-              { label: 'water', amount: grams(plan.finish.water_g) },
+              { label: 'fat', amount: weight(plan.finish.fat_g) },
+              { label: 'water', amount: weight(plan.finish.water_g) },
               { label: 'salt', amount: `${trimmed(plan.finish.salt_g, 1)} g` },
             ]}
             because="What butter and cheese bring, all covers; counted apart from the sauce."

@@ -1,6 +1,6 @@
 import { Info, TriangleAlert } from 'lucide-react';
 import type { Ask, Working } from '../contracts.generated';
-import { platesOf } from '../cook';
+import { platesOf, useMeasure } from '../cook';
 import { minute } from '../measure';
 
 /** Said for a guest's sake; nothing about them goes wrong at the stove. */
@@ -76,6 +76,7 @@ function Warning({
   label?: string | undefined;
   onTake?: (() => void) | undefined;
 }) {
+  const { said } = useMeasure();
   return (
     <li
       data-caution={caution}
@@ -87,9 +88,9 @@ function Warning({
         ) : (
           <TriangleAlert aria-hidden="true" className="mr-1.5 mb-0.5 inline size-5 text-tomato" />
         )}
-        {message}
+        {said(message)}
       </p>
-      {fix && fix !== label && <p className="text-ink-soft">{fix}</p>}
+      {fix && fix !== label && <p className="text-ink-soft">{said(fix)}</p>}
       {label && onTake && (
         <button
           onClick={onTake}

@@ -42,6 +42,15 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         One of the two: clear the altitude if you measured the boiling point.
       </p>
       <Pick name="timezone" label="Clock" options={zones} />
+      <Pick
+        name="units"
+        label="Amounts are shown in"
+        hint="Here things are still entered in the units written beside each field."
+        options={[
+          ['metric', 'grams, millilitres, °C'],
+          ['us', 'ounces, cups, quarts, °F'],
+        ]}
+      />
     </Entry>
   );
 }

@@ -1,8 +1,8 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
-import { litres } from '../measure';
+import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Field, Pick, Ticks } from '../parts/Field';
 import { Retire } from '../parts/Retire';
@@ -74,13 +74,40 @@ export function PanForm({ thing, onDone }: FormProps<Pan>) {
         kind="number"
         hint="Weight in grams × 0.5 for steel and iron, × 0.9 for aluminium, × 0.39 for copper."
       />
-      {thing && (
-        <p className="text-lg">
-          Up to 15 mm under the rim {litres(thing.holds_ml)} L:{' '}
-          {thing.takes.map((one) => `${one.covers} of a ${FAMILIES[one.family] ?? one.family}`).join(', ')}.
-        </p>
-      )}
+      <PanTakes />
     </Entry>
+  );
+}
+
+/** What the pan as typed holds, in covers of each family; the engine's answer, asked as the numbers change. */
+function PanTakes() {
+  const { volume, said } = useMeasure();
+  const [base_cm, rim_cm, height_cm, metal_j_per_k] = useWatch({
+    name: ['base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k'],
+  }) as unknown[];
+  const typed = { format: 'velko.pan/1', name: 'as typed', base_cm, rim_cm, height_cm, metal_j_per_k };
+  const holds = useQuery({
+    queryKey: ['pan-holds', typed],
+    queryFn: ({ signal }) => api.panHolds(typed, signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+  });
+  if (!holds.data || holds.isError) {
+    return null;
+  }
+  return (
+    <p className="text-lg" aria-live="polite" data-testid="holds">
+      {said('Up to 15 mm under the rim')} <b>{volume(holds.data.holds_ml)}</b>. Takes{' '}
+      {holds.data.takes.map((one, at) => (
+        <span key={one.family} className={one.suited ? '' : 'text-ink-soft'}>
+          {at > 0 && ', '}
+          <b>{one.covers}</b> of a {FAMILIES[one.family] ?? one.family}
+          {!one.suited && ' (not its shape)'}
+        </span>
+      ))}
+      .
+    </p>
   );
 }
 

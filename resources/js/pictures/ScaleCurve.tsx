@@ -1,8 +1,8 @@
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, stack } from 'd3-shape';
-import type { Working } from '../contracts.generated';
+import type { Around } from '../contracts.generated';
 
-type Point = Working['why'][number];
+type Point = Around['scale'][number];
 
 const LAYERS = ['drunk', 'sauce', 'boiled_off'] as const;
 const FILL: Record<(typeof LAYERS)[number], string> = {

@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { useId } from 'react';
-import { litres } from '../measure';
+import { useMeasure } from '../cook';
+import { trimmed } from '../measure';
 
 interface Band {
   volume_ml: number;
@@ -26,6 +27,7 @@ export function StockColumn({
   ground?: 'paper' | 'iron';
 }) {
   const hatch = useId();
+  const { column, dose, volume } = useMeasure();
   const dark = ground === 'iron';
   const ink = dark ? 'var(--color-chalk)' : 'var(--color-ink)';
   const soft = dark ? 'var(--color-chalk-soft)' : 'var(--color-ink-soft)';
@@ -33,7 +35,9 @@ export function StockColumn({
   const left = bands.reduce((sum, band) => sum + (band.poured ? 0 : band.volume_ml), 0) + reserve;
   const wall = { left: 46, right: width - 10, top: 10, bottom: height - 10 };
   const y = scaleLinear([0, Math.max(1, total)], [wall.bottom, wall.top + 6]);
-  const ticks = y.ticks(6).filter((tick) => tick > 0);
+  const ticks = scaleLinear([0, Math.max(1, total) / column.ml], [0, 1])
+    .ticks(6)
+    .filter((tick) => tick > 0);
 
   const levels: { from: number; to: number; band: Band }[] = [];
   let level = total;
@@ -47,7 +51,7 @@ export function StockColumn({
       width={width}
       height={height}
       role="img"
-      aria-label={`Stock column: ${litres(left)} of ${litres(total)} litres left, reserve included`}
+      aria-label={`Stock column: ${volume(left)} of ${volume(total)} left, reserve included`}
     >
       <defs>
         <pattern id={hatch} width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -87,7 +91,7 @@ export function StockColumn({
                 fontWeight={650}
                 fill={band.poured ? soft : band.next ? 'var(--color-ink)' : 'var(--color-chalk)'}
               >
-                {Math.round(band.volume_ml)}
+                {dose(band.volume_ml).number}
               </text>
             )}
           </g>
@@ -117,7 +121,7 @@ export function StockColumn({
             fontWeight={650}
             fill="var(--color-ink)"
           >
-            reserve {Math.round(reserve)}
+            reserve {dose(reserve).number}
           </text>
         </g>
       )}
@@ -133,18 +137,18 @@ export function StockColumn({
           <line
             x1={wall.left - 12}
             x2={wall.left - 3}
-            y1={y(tick)}
-            y2={y(tick)}
+            y1={y(tick * column.ml)}
+            y2={y(tick * column.ml)}
             stroke={ink}
             strokeWidth={2}
           />
-          <text x={wall.left - 16} y={y(tick) + 4.5} textAnchor="end" fontSize={13} fill={ink}>
-            {litres(tick)}
+          <text x={wall.left - 16} y={y(tick * column.ml) + 4.5} textAnchor="end" fontSize={13} fill={ink}>
+            {trimmed(tick, 2)}
           </text>
         </g>
       ))}
       <text x={wall.left - 16} y={wall.top + 2} textAnchor="end" fontSize={12} fill={soft}>
-        L
+        {column.unit}
       </text>
     </svg>
   );

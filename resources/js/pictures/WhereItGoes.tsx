@@ -1,4 +1,5 @@
 import type { Plan } from '../contracts.generated';
+import { useMeasure } from '../cook';
 
 const PARTS = [
   { key: 'drunk_g', label: 'drunk by the rice', fill: 'var(--color-grain)' },
@@ -9,6 +10,7 @@ const PARTS = [
 /** One bar: where every millilitre of stock and wine ends. */
 export function WhereItGoes({ plan }: { plan: Plan }) {
   const { balance } = plan;
+  const { volume } = useMeasure();
   const total = balance.stock_ml + balance.wine_ml;
   const parts = PARTS.filter((part) => balance[part.key] >= 0.5);
   return (
@@ -34,7 +36,7 @@ export function WhereItGoes({ plan }: { plan: Plan }) {
               />
               <span>{part.label}</span>
             </dt>
-            <dd className="text-right font-semibold">{Math.round(balance[part.key])}</dd>
+            <dd className="text-right font-semibold">{volume(balance[part.key])}</dd>
           </div>
         ))}
       </dl>

@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { api } from '../api';
-import { amount } from '../bench/Before';
+import { useAmount } from '../bench/Before';
 import type { Ask, Working } from '../contracts.generated';
-import { useCook } from '../cook';
-import { dose, grams, ladles, millilitres, minute, trimmed } from '../measure';
+import { useCook, useMeasure } from '../cook';
+import { ladles, minute, trimmed } from '../measure';
 import { VERB } from '../stove/steps';
 import { clock } from '../time';
 
@@ -67,6 +67,8 @@ export function Card() {
 function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
   const { timezone } = useCook();
   const { plan, ask, dish } = working;
+  const { volume, weight, dose, said } = useMeasure();
+  const amount = useAmount();
   const first = Date.parse(working.clock.first_liquid_at);
   const at = (min: number) => clock(first + min * 60_000, timezone);
   const starters = ask.starters ?? 0;
@@ -84,14 +86,14 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
       </p>
       <p className="flex flex-wrap gap-x-4 py-1 text-[1.25em]">
         <span>
-          rice <b>{grams(plan.rice_g)}</b>
+          rice <b>{weight(plan.rice_g)}</b>
         </span>
         <span>
-          {dish.stock} <b>{millilitres(plan.stock_ml)}</b> + {millilitres(plan.reserve_ml)} held back
+          {dish.stock} <b>{volume(plan.stock_ml)}</b> + {volume(plan.reserve_ml)} held back
         </span>
         {plan.balance.wine_ml > 0 && (
           <span>
-            wine <b>{millilitres(plan.balance.wine_ml)}</b>
+            wine <b>{volume(plan.balance.wine_ml)}</b>
           </span>
         )}
       </p>
@@ -103,16 +105,16 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
               <td className="pr-2 text-right whitespace-nowrap">{minute(stage.at_min)}</td>
               <td className="pr-2 font-bold whitespace-nowrap">{VERB[stage.kind]}</td>
               <td className="pr-2 text-right font-bold whitespace-nowrap">
-                {stage.volume_ml === null ? '' : dose(stage.volume_ml)}
+                {stage.volume_ml === null ? '' : Object.values(dose(stage.volume_ml)).join(' ')}
                 {stage.ladles !== null && stage.ladles <= 6 && (
                   <span className="block text-[0.85em] font-normal">
-                    {ladles(stage.ladles)} of {trimmed(working.ladle_ml, 0)}
+                    {ladles(stage.ladles)} of {dose(working.ladle_ml).number}
                   </span>
                 )}
               </td>
               <td>
                 {stage.setting && <b>{stage.setting}: </b>}
-                {stage.kind === 'finish' ? dish.finish : stage.say}
+                {stage.kind === 'finish' ? dish.finish : said(stage.say)}
               </td>
             </tr>
           ))}
@@ -140,7 +142,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
         {trimmed(plan.salt.percent_at_table, 1)} %, sodium {Math.round(plan.salt.sodium_mg_per_cover)} mg a
         cover.
       </p>
-      <p className="pt-1 text-[0.85em]">{working.cautions.join(' ')}</p>
+      <p className="pt-1 text-[0.85em]">{said(working.cautions.join(' '))}</p>
     </article>
   );
 }

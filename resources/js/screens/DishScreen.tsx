@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../api';
 import type { Ask, Choices, DishPage, Kitchen } from '../contracts.generated';
-import { useCook } from '../cook';
+import { useCook, useMeasure } from '../cook';
 import { blank, DishForm, type Body } from '../kitchen/DishForm';
 import { FAMILIES } from '../kitchen/words';
-import { millilitres, minute, trimmed } from '../measure';
+import { minute, trimmed } from '../measure';
 import { Retire } from '../parts/Retire';
 import { TakeOut } from '../parts/TakeOut';
 import { clock, day } from '../time';
@@ -172,6 +172,7 @@ function SideBySide({ page }: { page: DishPage }) {
 }
 
 function Choice({ choice }: { choice: Choices['choices'][number] }) {
+  const { volume } = useMeasure();
   return (
     <table aria-label={choice.choice} className="mt-2 w-full text-base leading-tight">
       <thead className="text-right text-sm text-ink-soft">
@@ -192,7 +193,7 @@ function Choice({ choice }: { choice: Choices['choices'][number] }) {
               {option.label.replaceAll('-', ' ')}
               <span className="block text-sm font-normal text-ink-soft">{option.note}</span>
             </td>
-            <td className="pr-2 whitespace-nowrap">{millilitres(option.stock_ml)}</td>
+            <td className="pr-2 whitespace-nowrap">{volume(option.stock_ml)}</td>
             <td className="pr-2 whitespace-nowrap">{minute(option.pull_min)}</td>
             <td className="whitespace-nowrap">{trimmed(option.hands_min, 0)} min</td>
           </tr>

@@ -7,7 +7,8 @@ import { BoilOffForm } from '../kitchen/BoilOffForm';
 import { HouseForm } from '../kitchen/HouseForm';
 import { BurnerForm, LadleForm, PanForm, RiceForm, StockForm } from '../kitchen/things';
 import { FAMILIES, type Burner, type Pan } from '../kitchen/words';
-import { litres, trimmed } from '../measure';
+import { useMeasure } from '../cook';
+import { trimmed } from '../measure';
 import { Sheet } from '../parts/Sheet';
 import { TakeOut } from '../parts/TakeOut';
 import { PanSide } from '../pictures/PanSide';
@@ -102,14 +103,15 @@ function Writing({ kitchen, open, onClose }: { kitchen: Kitchen; open: Open; onC
 }
 
 function House({ kitchen, onOpen }: { kitchen: Kitchen; onOpen: () => void }) {
+  const { heat } = useMeasure();
   return (
     <button onClick={onOpen} className="flex min-h-14 flex-wrap items-baseline gap-x-6 rounded-lg text-left">
       <span className="text-3xl font-bold underline decoration-dotted underline-offset-4">
         {kitchen.name}
       </span>
       <span className="text-lg text-ink-soft">
-        {trimmed(kitchen.altitude_m, 0)} m above the sea, water boils at {trimmed(kitchen.boiling_c, 1)} °C ·{' '}
-        room {trimmed(kitchen.room_c, 0)} °C · {kitchen.timezone.replaceAll('_', ' ')}
+        {trimmed(kitchen.altitude_m, 0)} m above the sea, water boils at {heat(kitchen.boiling_c)} · room{' '}
+        {heat(kitchen.room_c)} · {kitchen.timezone.replaceAll('_', ' ')}
       </span>
     </button>
   );
@@ -151,6 +153,7 @@ const takes = (pan: Pan) =>
     .join(' · ');
 
 function Pans({ kitchen, onOpen }: ShelfProps) {
+  const { volume } = useMeasure();
   const tallest = Math.max(...kitchen.pans.map((pan) => pan.height_cm), 10);
   const across = kitchen.pans.reduce((sum, pan) => sum + pan.rim_cm, 0);
   const scale = Math.min(5, 700 / Math.max(across, 150), 110 / tallest);
@@ -162,7 +165,7 @@ function Pans({ kitchen, onOpen }: ShelfProps) {
             <button onClick={() => onOpen(pan.id)} className="rounded-lg p-2 text-left hover:bg-paper-deep">
               <PanSide pan={pan} scale={scale} height={tallest * scale + 6} />
               <b className="block text-lg leading-tight">{pan.name}</b>
-              <span className="block text-base leading-tight text-ink-soft">{litres(pan.holds_ml)} L</span>
+              <span className="block text-base leading-tight text-ink-soft">{volume(pan.holds_ml)}</span>
               <span className="block max-w-40 text-sm leading-tight text-ink-soft">{takes(pan)}</span>
             </button>
           </li>
@@ -178,6 +181,7 @@ function Pans({ kitchen, onOpen }: ShelfProps) {
 }
 
 function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) => void }) {
+  const { length } = useMeasure();
   const strongest = Math.max(...kitchen.burners.flatMap((one) => one.settings.map((mark) => mark.net_w)), 1);
   const widest = Math.max(...kitchen.burners.map((one) => one.ring_cm), 1);
   return (
@@ -194,7 +198,7 @@ function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) 
                 <span className="leading-tight">
                   <b className="block text-lg">{burner.name}</b>
                   <span className="text-ink-soft">
-                    {trimmed(burner.ring_cm, 1)} cm {burner.fuel}, {trimmed(burner.rated_w / 1000, 1)} kW
+                    {length(burner.ring_cm)} {burner.fuel}, {trimmed(burner.rated_w / 1000, 1)} kW
                   </span>
                 </span>
               </span>
@@ -263,6 +267,7 @@ function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
 }
 
 function Ladles({ kitchen, onOpen }: ShelfProps) {
+  const { volume } = useMeasure();
   const largest = Math.max(...kitchen.ladles.map((one) => one.ml), 1);
   return (
     <Shelf title="Ladles" add="a ladle" onAdd={() => onOpen()}>
@@ -281,7 +286,7 @@ function Ladles({ kitchen, onOpen }: ShelfProps) {
                     strokeWidth={3}
                   />
                 </svg>
-                <b className="block text-lg">{trimmed(one.ml, 0)} mL</b>
+                <b className="block text-lg">{volume(one.ml)}</b>
               </button>
             </li>
           );
@@ -309,13 +314,14 @@ function Rices({ kitchen, onOpen }: ShelfProps) {
 }
 
 function Stocks({ kitchen, onOpen }: ShelfProps) {
+  const { heat, volume } = useMeasure();
   return (
     <Shelf title="Stocks" add="a stock" onAdd={() => onOpen()}>
       <ul>
         {kitchen.stocks.map((stock) => (
           <Line key={stock.id} onOpen={() => onOpen(stock.id)} name={stock.name}>
-            {trimmed(stock.salt_percent, 2)} % salt, held at {trimmed(stock.held_at_c, 0)} °C
-            {stock.batch_ml !== null && `, ${litres(stock.batch_ml)} L a batch`}
+            {trimmed(stock.salt_percent, 2)} % salt, held at {heat(stock.held_at_c)}
+            {stock.batch_ml !== null && `, ${volume(stock.batch_ml)} a batch`}
             {stock.allergens.length > 0 && ` · ${stock.allergens.join(', ')}`}
           </Line>
         ))}

@@ -3,8 +3,8 @@ import { X } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api';
 import type { Cook, Log } from '../contracts.generated';
-import { platesOf, useCook } from '../cook';
-import { dose, grams, millilitres, minute } from '../measure';
+import { platesOf, useCook, useMeasure } from '../cook';
+import { minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
 import { VERB } from '../stove/steps';
@@ -65,6 +65,7 @@ export function LogBook() {
 
 function Row({ cook }: { cook: Line }) {
   const { timezone } = useCook();
+  const { volume } = useMeasure();
   const failed = cook.status === 'given-up' || (cook.verdict !== null && !cook.verdict.as_wanted);
   const difference = cook.happened.poured_ml - cook.planned.stock_ml;
   return (
@@ -87,7 +88,7 @@ function Row({ cook }: { cook: Line }) {
         </span>
         <span className="max-lg:col-span-2">
           <GrainClock
-            label={`${cook.covers} covers of ${cook.dish}: ${Math.round(cook.happened.poured_ml)} mL poured, ${Math.round(cook.planned.stock_ml)} planned`}
+            label={`${cook.covers} covers of ${cook.dish}: ${volume(cook.happened.poured_ml)} poured, ${volume(cook.planned.stock_ml)} planned`}
             height={70}
             size="thumb"
             planned={cook.planned.track}
@@ -100,13 +101,13 @@ function Row({ cook }: { cook: Line }) {
           />
         </span>
         <span className="text-right leading-tight">
-          <b className="text-2xl">{millilitres(cook.happened.poured_ml)}</b>
+          <b className="text-2xl">{volume(cook.happened.poured_ml)}</b>
           <span className="block text-ink-soft">
             {cook.status === 'at-table'
               ? Math.abs(difference) < 1
                 ? 'as planned'
-                : `${difference > 0 ? '+' : '−'}${Math.abs(Math.round(difference))} on plan`
-              : `of ${millilitres(cook.planned.stock_ml)}`}
+                : `${difference > 0 ? '+' : '−'}${volume(Math.abs(difference))} on plan`
+              : `of ${volume(cook.planned.stock_ml)}`}
           </span>
         </span>
         <span className="min-w-0 leading-tight">
@@ -147,12 +148,13 @@ function OneCook({ id }: { id: string }) {
 
 function Page({ cook }: { cook: Cook }) {
   const { timezone } = useCook();
+  const { volume, weight } = useMeasure();
   const { working, happened, state } = cook;
   const { plan } = working;
   const first = Date.parse(state.first_liquid_at ?? working.clock.first_liquid_at);
   const done = new Map(state.done.map((one) => [one.stage, one]));
   const facts: [string, string, string][] = [
-    ['stock', millilitres(plan.stock_ml), millilitres(happened.poured_ml)],
+    ['stock', volume(plan.stock_ml), volume(happened.poured_ml)],
     [
       'off the heat',
       `min ${minute(plan.timing.pull_min)}`,
@@ -179,7 +181,7 @@ function Page({ cook }: { cook: Cook }) {
             {platesOf(working.ask)} × {working.dish.name}
           </h1>
           <p className="text-lg text-ink-soft">
-            {day(cook.table_at, timezone)}, {clock(cook.table_at, timezone)} · {grams(plan.rice_g)} of{' '}
+            {day(cook.table_at, timezone)}, {clock(cook.table_at, timezone)} · {weight(plan.rice_g)} of{' '}
             {working.dish.rice} · {working.pan.name} on {working.burner.name}, {working.burner.mark} ·{' '}
             {cook.cook}
           </p>
@@ -224,10 +226,10 @@ function Page({ cook }: { cook: Cook }) {
               return (
                 <tr key={index} className="border-t border-rule">
                   <td className="py-1 font-semibold">{VERB[stage.kind]}</td>
-                  <td className="text-right">{stage.volume_ml === null ? '' : dose(stage.volume_ml)}</td>
+                  <td className="text-right">{stage.volume_ml === null ? '' : volume(stage.volume_ml)}</td>
                   <td className="text-right text-ink-soft">{minute(stage.at_min)}</td>
                   <td className="text-right font-semibold">
-                    {touch?.volume_ml === null || touch === undefined ? '' : dose(touch.volume_ml)}
+                    {touch?.volume_ml === null || touch === undefined ? '' : volume(touch.volume_ml)}
                   </td>
                   <td className="text-right text-ink-soft">
                     {touch === undefined ? '–' : minute((Date.parse(touch.at) - first) / 60_000)}

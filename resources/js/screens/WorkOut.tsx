@@ -3,9 +3,10 @@ import { useEffect, useState } from 'react';
 import { api, Refusal } from '../api';
 import { AskColumn } from '../bench/AskColumn';
 import { Around } from '../bench/Around';
+import { useAround } from '../bench/useAround';
 import { Course } from '../bench/Course';
 import { StockSide } from '../bench/StockSide';
-import type { Ask, Kitchen } from '../contracts.generated';
+import type { Ask, Kitchen, Working } from '../contracts.generated';
 import { SetUp } from './SetUp';
 
 const KEPT = 'velko.ask';
@@ -84,8 +85,7 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
       {working && !refusal ? (
         <>
           <Course working={working} stale={answer.isPlaceholderData} />
-          <StockSide working={working} />
-          <Around ask={working.ask} />
+          <Beyond working={working} change={change} />
         </>
       ) : (
         <p role="status" className="p-8 text-xl text-ink-soft">
@@ -97,5 +97,16 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
         </p>
       )}
     </main>
+  );
+}
+
+/** The stock, and what is around the pan: both wait for what is asked a little later. */
+function Beyond({ working, change }: { working: Working; change: (part: Partial<Ask>) => void }) {
+  const { around } = useAround(working.ask);
+  return (
+    <>
+      <StockSide working={working} scale={around?.scale ?? []} />
+      {around && <Around around={around} change={change} />}
+    </>
   );
 }

@@ -1,5 +1,5 @@
 import type { Cook } from '../contracts.generated';
-import { millilitres } from '../measure';
+import { useMeasure } from '../cook';
 import { StockColumn } from '../pictures/StockColumn';
 import { clock, countdown } from '../time';
 import { dueAt, firstLiquidAt } from './due';
@@ -9,6 +9,7 @@ import { isPour, VERB } from './steps';
 export function Beside({ cook, now, timezone }: { cook: Cook; now: number; timezone: string }) {
   const { state, working } = cook;
   const { plan } = working;
+  const { volume } = useMeasure();
   const index = state.stage ?? 0;
   const next = plan.stages.slice(state.status === 'waiting' ? 0 : index + 1).slice(0, 2);
   const from = state.status === 'waiting' ? 0 : index + 1;
@@ -46,10 +47,10 @@ export function Beside({ cook, now, timezone }: { cook: Cook; now: number; timez
       <div className="flex flex-col gap-3 text-xl max-md:gap-1">
         <div>
           <p className="text-chalk-soft">left to pour</p>
-          <p className="text-4xl font-bold">{millilitres(left)}</p>
+          <p className="text-4xl font-bold">{volume(left)}</p>
           {Math.abs(over) >= 1 && (
             <p className="text-saffron">
-              {millilitres(Math.abs(over))} {over > 0 ? 'more' : 'less'} than planned so far
+              {volume(Math.abs(over))} {over > 0 ? 'more' : 'less'} than planned so far
             </p>
           )}
         </div>
@@ -60,7 +61,7 @@ export function Beside({ cook, now, timezone }: { cook: Cook; now: number; timez
                 {countdown((dueAt(cook, from + row) - now) / 1000)}
               </span>
               <b>{VERB[stage.kind]}</b>
-              {isPour(stage) ? ` ${millilitres(stage.volume_ml ?? 0)}` : ''}
+              {isPour(stage) ? ` ${volume(stage.volume_ml ?? 0)}` : ''}
             </li>
           ))}
         </ol>

@@ -1,22 +1,24 @@
 import type { Cook } from '../contracts.generated';
-import { grams, ladles, millilitres, trimmed } from '../measure';
+import { useMeasure } from '../cook';
+import { ladles } from '../measure';
 import { VERB, type Stage } from './steps';
 
 /** Before the first step: what goes into the pan, and what stands ready. */
 export function PanOn({ cook }: { cook: Cook }) {
   const { working } = cook;
+  const { volume, weight } = useMeasure();
   return (
     <>
       <p className="text-7xl leading-none font-bold">Pan on</p>
       <p className="text-[128px] leading-none font-bold tracking-tight max-md:text-7xl">
-        {grams(working.plan.rice_g)}
+        {weight(working.plan.rice_g)}
       </p>
       <p className="text-4xl max-md:text-2xl">
         of {working.dish.rice}, {working.pan.name} on {working.burner.name}, {working.burner.mark}
       </p>
       <p className="mt-2 text-3xl opacity-80 max-md:text-xl">
-        {millilitres(working.plan.stock_ml + working.plan.reserve_ml)} of {working.dish.stock} hot beside it
-        {working.plan.balance.wine_ml > 0 ? `, ${millilitres(working.plan.balance.wine_ml)} of wine` : ''}
+        {volume(working.plan.stock_ml + working.plan.reserve_ml)} of {working.dish.stock} hot beside it
+        {working.plan.balance.wine_ml > 0 ? `, ${volume(working.plan.balance.wine_ml)} of wine` : ''}
       </p>
     </>
   );
@@ -25,27 +27,30 @@ export function PanOn({ cook }: { cook: Cook }) {
 /** The step to do now: verb, amount, second measure, sign. */
 export function Action({ cook, stage }: { cook: Cook; stage: Stage }) {
   const { working } = cook;
-  const said = stage.kind === 'finish' ? working.dish.finish : stage.say;
+  const { dose, said } = useMeasure();
+  const { number, unit } = dose(stage.volume_ml ?? 0);
   return (
     <>
       <p className="text-7xl leading-none font-bold max-md:text-5xl">{VERB[stage.kind]}</p>
       {stage.volume_ml !== null ? (
         <>
           <p className="text-[168px] leading-[0.95] font-bold tracking-tight max-md:text-8xl">
-            {Math.round(stage.volume_ml)}
-            <span className="pl-4 text-6xl font-semibold max-md:text-4xl">mL</span>
+            {number}
+            <span className="pl-4 text-6xl font-semibold max-md:text-4xl">{unit}</span>
           </p>
           {stage.ladles !== null && (
             <p className="text-5xl font-semibold max-md:text-3xl">
               {ladles(stage.ladles)}{' '}
-              <span className="font-normal opacity-80">of {trimmed(working.ladle_ml, 0)}</span>
+              <span className="font-normal opacity-80">of {dose(working.ladle_ml).number}</span>
             </p>
           )}
         </>
       ) : (
         <p className="py-4" />
       )}
-      <p className="mt-3 text-4xl leading-tight max-md:text-2xl">{said}</p>
+      <p className="mt-3 text-4xl leading-tight max-md:text-2xl">
+        {stage.kind === 'finish' ? working.dish.finish : said(stage.say)}
+      </p>
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
+import { useMeasure } from '../cook';
 import { ladles, trimmed } from '../measure';
 
 const MOST_ML = 20_000;
@@ -16,11 +17,13 @@ export function OtherAmount({
   onPour: (volume: number) => void;
   onClose: () => void;
 }) {
-  const [text, setText] = useState(trimmed(planned, 0));
-  const volume = /^\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.replace(',', '.')) : null;
+  const { jug, volume: shown } = useMeasure();
+  const written = (ml: number) => trimmed(ml / jug.ml, jug.decimals);
+  const [text, setText] = useState(written(planned));
+  const volume = /^\d+([.,]\d+)?$/.test(text.trim()) ? jug.ml * Number(text.replace(',', '.')) : null;
   const fits = volume !== null && volume <= MOST_ML;
   const nudge = (by: number) =>
-    setText(trimmed(Math.max(0, Math.min(MOST_ML, (volume ?? planned) + by * (ladle / 2))), 0));
+    setText(written(Math.max(0, Math.min(MOST_ML, (volume ?? planned) + by * (ladle / 2)))));
 
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
@@ -42,7 +45,7 @@ export function OtherAmount({
                 − ½
               </Nudge>
               <label className="flex min-w-0 flex-1 items-baseline gap-3 rounded-lg border-2 border-chalk px-4 focus-within:border-saffron">
-                <span className="sr-only">Amount in mL</span>
+                <span className="sr-only">Amount in {jug.unit}</span>
                 <input
                   autoFocus
                   onFocus={(event) => event.target.select()}
@@ -58,7 +61,7 @@ export function OtherAmount({
                   }}
                   className="w-full min-w-0 bg-transparent text-right text-8xl font-bold shadow-none outline-none max-md:text-6xl"
                 />
-                <span className="text-4xl">mL</span>
+                <span className="text-4xl">{jug.unit}</span>
               </label>
               <Nudge onPress={() => nudge(1)} label="half a ladle more">
                 + ½
@@ -66,9 +69,9 @@ export function OtherAmount({
             </div>
             <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
               {fits ? (
-                `${ladles(volume / ladle)} of ${trimmed(ladle, 0)}; planned ${trimmed(planned, 0)}`
+                `${ladles(volume / ladle)} of ${shown(ladle)}; planned ${shown(planned)}`
               ) : (
-                <span className="text-tomato-light">a number from 0 to {MOST_ML} mL</span>
+                <span className="text-tomato-light">a number, up to {shown(MOST_ML)}</span>
               )}
             </p>
             <div className="mt-3 grid grid-cols-2 gap-3">

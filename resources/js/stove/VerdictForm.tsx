@@ -2,8 +2,7 @@ import { RadioGroup } from 'radix-ui';
 import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import type { Cook } from '../contracts.generated';
-import { platesOf } from '../cook';
-import { millilitres } from '../measure';
+import { platesOf, useMeasure } from '../cook';
 import { tint } from '../pictures/browning';
 import { Plate } from '../pictures/Plate';
 import type { Say } from './say';
@@ -16,6 +15,7 @@ const BROWNING: Record<(typeof CRUSTS)[number], number> = { pale: 0.2, gold: 1, 
 /** What came to the plate: two touches and, if there is something to say, a line. */
 export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
   const kept = cook.state.verdict;
+  const { volume } = useMeasure();
   const [looseness, setLooseness] = useState<string>(kept?.looseness ?? '');
   const [bite, setBite] = useState<string>(kept?.bite ?? '');
   const [crust, setCrust] = useState<string>(kept?.crust ?? '');
@@ -34,8 +34,8 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
     <main className="flex-1 bg-iron p-6 text-chalk">
       <h1 className="text-4xl font-bold">{cook.state.status === 'given-up' ? 'Given up' : 'At the table'}</h1>
       <p className="mt-1 text-2xl text-chalk-soft">
-        {platesOf(cook.working.ask)} × {cook.working.dish.name}: {millilitres(cook.state.poured_ml)} of stock
-        poured, {millilitres(cook.working.plan.stock_ml)} planned
+        {platesOf(cook.working.ask)} × {cook.working.dish.name}: {volume(cook.state.poured_ml)} of stock
+        poured, {volume(cook.working.plan.stock_ml)} planned
       </p>
       <form
         onSubmit={(event) => {

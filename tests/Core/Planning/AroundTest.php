@@ -9,6 +9,8 @@ use Velko\Core\Planning\Around\Swaps;
 use Velko\Core\Planning\Around\WhatIf;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Pan;
 
 /*
  * The four changes that stock does not follow by multiplying, in each family: which way, how much, and in what words.
@@ -77,6 +79,27 @@ it('puts one rice for another and says what changes: window, minutes, thirst, bo
         ->and($bomba->warnings)->toBe(['Bomba gives a risotto no body'])
         ->and($swaps['parboiled long grain for carnaroli']->changes)->toContain('wash and soak it first, and steam it under a lid at the end')
         ->and(Swaps::rice(Planner::plan(Kitchens::ask()), Variety::VialoneNano)->after->pulled->minute())->toBeLessThan(14.5);
+});
+
+it('moves to a bigger pan: more steam, a thinner layer, the heat found anew', function (): void {
+    $plan = Planner::plan(Kitchens::ask());
+    $swap = Swaps::pan($plan, '36 rondeau on the big ring', new Pan(35, 36, 10, 2600), new Burner(24, ['low' => 500.0, 'medium' => 1900.0, 'high' => 3600.0]));
+    expect($swap->kind)->toBe('pan')
+        ->and($swap->stockBy)->toEqualWithDelta($swap->after->stock - $plan->stock, 1e-9)->toBeGreaterThan(100.0)
+        ->and($swap->after->layer())->toBeLessThan($plan->layer())
+        ->and($swap->changes[0])->toMatch('/^boils off \d+ mL more$/')
+        ->and($swap->changes[1])->toMatch('/^\d+ mm deep instead of \d+$/');
+});
+
+it('takes another stock: salt, heat, and the same water', function (): void {
+    $plan = Planner::plan(Kitchens::ask());
+    $swap = Swaps::stock($plan, 'fish stock for vegetable stock', 60.0, $plan->ask->stock->saltPercent + 0.4);
+    expect($swap->kind)->toBe('stock')
+        ->and($swap->after->saltPercent())->toBeGreaterThan($plan->saltPercent() + 0.2)
+        ->and($swap->changes[0])->toMatch('/^[\d.]+ g of salt more on all plates$/')
+        ->and($swap->changes[1])->toBe(sprintf('held at 60 °C instead of %d', $plan->ask->stock->temperature))
+        ->and($swap->andAlso(['brings fish'])->changes)->toBe([...$swap->changes, 'brings fish'])
+        ->and(Swaps::stock($plan, 'the same', $plan->ask->stock->temperature, $plan->ask->stock->saltPercent)->changes)->toBe([]);
 });
 
 it('works the schools out side by side, and the dish\'s own among them', function ($plan): void {

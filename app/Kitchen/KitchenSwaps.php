@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Models\Stock;
+use Velko\Core\Planning\Around\Swap;
+use Velko\Core\Planning\Around\Swaps;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Safety\Exchanged;
+use Velko\Core\Safety\Part;
+use Velko\Core\Vessel\Choosing;
+
+/** What this kitchen itself can take in place of what was asked: its other stocks, and its other pans with the ring each goes on. */
+final readonly class KitchenSwaps
+{
+    public function __construct(private Asked $asked, private Plan $plan) {}
+
+    /** @return list<Swap> */
+    public function stocks(): array
+    {
+        $now = $this->asked->dish->stock;
+        $others = $this->asked->kitchen->stocks->where('id', '!=', $now->id)->sortBy('name');
+
+        return array_values($others->map(fn (Stock $other): Swap => Swaps::stock($this->plan, "{$other->name} for {$now->name}", $other->held_at_c, $other->salt_percent)
+            ->andAlso(Exchanged::of(self::part($now), self::part($other))))->all());
+    }
+
+    /** @return list<array{swap: Swap, take: array<string, mixed>}> each with the change of the ask that takes it */
+    public function pans(): array
+    {
+        $pans = $this->asked->kitchen->pans->keyBy('id');
+        $burners = $this->asked->kitchen->burners->keyBy('id');
+        $corePans = $pans->map(Station::pan(...))->all();
+        $coreBurners = $burners->map(Station::burner(...))->all();
+        $swaps = [];
+        foreach (Choosing::pairs($corePans, $coreBurners, Station::fit($this->asked->dish)) as [$pan, $burner]) {
+            // The first ring is the smallest that serves the pan.
+            if ($pan !== $this->asked->pan->id && ! isset($swaps[$pan])) {
+                $name = sprintf('%s on %s', $pans[$pan]->name ?? '', $burners[$burner]->name ?? '');
+                $swaps[$pan] = ['swap' => Swaps::pan($this->plan, $name, $corePans[$pan], $coreBurners[$burner]), 'take' => ['pan_id' => $pan, 'burner_id' => $burner, 'heat' => null]];
+            }
+        }
+
+        return array_values($swaps);
+    }
+
+    private static function part(Stock $stock): Part
+    {
+        return new Part($stock->name, $stock->base->suits(), $stock->allAllergens());
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Safety;
+
+/** What one part taken for another does to who may eat the plate. */
+final class Exchanged
+{
+    /** @return list<string> in a cook's words; empty where nothing changes for any guest */
+    public static function of(Part $before, Part $after): array
+    {
+        $brings = self::without($after->allergens, $before->allergens);
+        $spares = self::without($before->allergens, $after->allergens);
+
+        return array_values(array_filter([
+            $brings === [] ? null : 'brings '.self::names($brings),
+            $spares === [] ? null : 'spares '.self::names($spares),
+            $after->suits === $before->suits ? null : 'for '.match ($after->suits) {
+                Diet::Any => 'guests who eat meat only',
+                default => "a {$after->suits->value} guest too",
+            },
+        ]));
+    }
+
+    /**
+     * @param  list<Allergen>  $these
+     * @param  list<Allergen>  $those
+     *
+     * @return list<Allergen>
+     */
+    private static function without(array $these, array $those): array
+    {
+        return array_values(array_filter($these, static fn (Allergen $one): bool => ! in_array($one, $those, true)));
+    }
+
+    /** @param  list<Allergen>  $allergens */
+    private static function names(array $allergens): string
+    {
+        return implode(', ', array_map(static fn (Allergen $one): string => $one->value, $allergens));
+    }
+}

@@ -1,0 +1,28 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api } from '../api';
+import type { Around, Ask } from '../contracts.generated';
+
+/** ms that an ask must stand before what is around it is asked too: the answer itself comes first. */
+const SETTLES = 400;
+
+/** What the same pan would come to if one thing about it were different; a little after the pan itself. */
+export function useAround(latest: Ask): { around: Around | undefined; stale: boolean } {
+  const ask = useSettled(latest);
+  const query = useQuery({
+    queryKey: ['around', { ...ask, table_at: '' }],
+    queryFn: ({ signal }) => api.around(ask, signal),
+    placeholderData: keepPreviousData,
+    staleTime: 300_000,
+  });
+  return { around: query.data, stale: query.isPlaceholderData || ask !== latest };
+}
+
+function useSettled(latest: Ask): Ask {
+  const [settled, setSettled] = useState(latest);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(latest), SETTLES);
+    return () => clearTimeout(timer);
+  }, [latest]);
+  return settled;
+}
