@@ -21,12 +21,10 @@ use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
 use App\Models\User;
-use Carbon\CarbonImmutable;
-use Carbon\Exceptions\InvalidFormatException;
 use Illuminate\Support\Facades\DB;
 use Velko\Core\Learning\BoilOff;
 
-/** velko.archive/1: a kitchen whole, out and in again with nothing lost. What was cooked is the log's and stays where it was cooked. */
+/** velko.archive/1: a kitchen whole, what it has and what it cooked, out and in again with nothing lost. */
 final class KitchenArchive
 {
     /** @return array<string, mixed> */
@@ -36,7 +34,7 @@ final class KitchenArchive
 
         return [
             'format' => 'velko.archive/1',
-            'house' => $kitchen->only(['name', 'altitude_m', 'room_c', 'timezone', 'units']),
+            'house' => [...$kitchen->only(['name', 'altitude_m', 'room_c', 'timezone', 'units']), 'safety' => $kitchen->safety()],
             'pans' => array_values($kitchen->pans->sortBy('name')->map(static fn (Pan $pan): array => $pan->only(['name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k']))->all()),
             'burners' => array_values($kitchen->burners->sortBy('name')->map(self::burner(...))->all()),
             'ladles' => array_values($kitchen->ladles->sortBy('ml')->map(static fn (Ladle $ladle): array => ['ml' => $ladle->ml])->all()),
@@ -50,6 +48,7 @@ final class KitchenArchive
                     'number' => $version->number, 'at' => $version->created_at->toIso8601String(), 'document' => $version->document,
                 ])->all()),
             ])->all()),
+            'cooks' => CookLog::of($kitchen),
         ];
     }
 
@@ -63,7 +62,7 @@ final class KitchenArchive
     public static function into(User $user, array $archive): void
     {
         $kitchen = $user->kitchen;
-        $shelves = ['pans' => $kitchen->pans(), 'burners' => $kitchen->burners(), 'ladles' => $kitchen->ladles(), 'rices' => $kitchen->rices(), 'stocks' => $kitchen->stocks(), 'dishes' => $kitchen->dishes()];
+        $shelves = ['pans' => $kitchen->pans(), 'burners' => $kitchen->burners(), 'ladles' => $kitchen->ladles(), 'rices' => $kitchen->rices(), 'stocks' => $kitchen->stocks(), 'dishes' => $kitchen->dishes(), 'cooks' => $kitchen->cooks()];
         foreach ($shelves as $shelf => $rows) {
             if ($rows->exists()) {
                 throw BadDocument::at('', "goes into an empty kitchen; this one has $shelf already");
@@ -81,6 +80,10 @@ final class KitchenArchive
             }
             foreach (self::rows($archive, 'dishes') as $i => $row) {
                 self::dish($user, $row, $rices, $stocks, "/dishes/$i");
+            }
+            $dishes = $kitchen->dishes()->pluck('id', 'name')->all();
+            foreach (self::rows(['cooks' => [], ...$archive], 'cooks') as $i => $cook) {
+                self::within("/cooks/$i", static fn () => CookLog::enter($user, $cook, $dishes, $pans, $burners));
             }
         });
         $kitchen->unsetRelations();
@@ -132,7 +135,7 @@ final class KitchenArchive
                 'kitchen_id' => $user->kitchen_id, 'burner_id' => $burner, 'pan_id' => $pan, 'user_id' => $user->id, 'mark' => $test['mark'],
                 'before_g' => $before, 'after_g' => $after, 'minutes' => $minutes, 'net_w' => round($result->net, 1), 'spread_w' => round($result->spread, 1),
             ]);
-            $row->setCreatedAt(self::moment($test['at'], "$path/$i/at"));
+            $row->setCreatedAt(Moment::of($test['at'], "$path/$i/at"));
             $row->save();
         }
     }
@@ -159,7 +162,7 @@ final class KitchenArchive
             }
             $numbers[] = $version['number'];
             $kept = new DishVersion(['kitchen_id' => $user->kitchen_id, 'dish_id' => $dish->id, 'user_id' => $user->id, 'number' => $version['number'], 'document' => $version['document']]);
-            $kept->setCreatedAt(self::moment($version['at'], "$path/versions/$i/at"));
+            $kept->setCreatedAt(Moment::of($version['at'], "$path/versions/$i/at"));
             $kept->save();
         }
     }
@@ -182,17 +185,6 @@ final class KitchenArchive
         } catch (BadDocument $bad) {
             throw $bad->under($path);
         }
-    }
-
-    private static function moment(mixed $at, string $path): CarbonImmutable
-    {
-        try {
-            $moment = CarbonImmutable::parse(self::word($at))->utc();
-        } catch (InvalidFormatException) {
-            throw BadDocument::at($path, 'is not a moment on the clock');
-        }
-
-        return $moment->year >= 1971 && $moment->year <= 2037 ? $moment : throw BadDocument::at($path, 'must be a moment from 1971 to 2037');
     }
 
     /**

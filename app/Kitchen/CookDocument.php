@@ -50,9 +50,9 @@ final class CookDocument
         return [
             'format' => 'velko.cook/1',
             'id' => $cook->uuid,
-            'cook' => $cook->user->name,
+            'cook' => $cook->by(),
             'table_at' => $self->tableAt(),
-            'working' => [...$self->working, 'plan' => self::withObjects($self->plan)],
+            'working' => self::working($self->working),
             'state' => $self->state(),
             'happened' => $self->happened(false),
             'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], Looseness::of($self->family())),
@@ -69,7 +69,7 @@ final class CookDocument
         return [
             'id' => $cook->uuid,
             'dish' => $self->working['dish']['name'],
-            'cook' => $cook->user->name,
+            'cook' => $cook->by(),
             'covers' => $self->working['ask']['covers'] + ($self->working['ask']['starters'] ?? 0),
             'pan' => $self->working['pan']['name'],
             'burner' => $self->working['burner']['name'],
@@ -198,12 +198,14 @@ final class CookDocument
     /**
      * JSON from the database comes back with empty objects as empty lists.
      *
-     * @param  array<string, mixed>  $plan
+     * @param  array<string, mixed>  $working
      *
-     * @return array<string, mixed>
+     * @return array<string, mixed> velko.working/1
      */
-    private static function withObjects(array $plan): array
+    public static function working(array $working): array
     {
-        return [...$plan, 'assumed' => (object) $plan['assumed'], 'explain' => (object) $plan['explain']];
+        $plan = $working['plan'];
+
+        return [...$working, 'plan' => [...$plan, 'assumed' => (object) $plan['assumed'], 'explain' => (object) $plan['explain']]];
     }
 }

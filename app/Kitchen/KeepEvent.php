@@ -28,18 +28,8 @@ final class KeepEvent
         if ($known !== null) {
             return self::sameOrRefused($known, $document);
         }
-        self::check($cook, $document);
         try {
-            CookEvent::query()->create([
-                'kitchen_id' => $cook->kitchen_id,
-                'cook_id' => $cook->id,
-                'user_id' => $user->id,
-                'uuid' => $id,
-                'kind' => $document['kind'],
-                'payload' => $document,
-                'device_at' => self::milliseconds(self::words($document['at'])),
-                'server_at' => CarbonImmutable::now()->getTimestampMs(),
-            ]);
+            self::from($cook, $user, $document, null, CarbonImmutable::now()->getTimestampMs());
         } catch (UniqueConstraintViolationException) {
             $known = self::known($cook, $id);
 
@@ -47,6 +37,32 @@ final class KeepEvent
         }
 
         return true;
+    }
+
+    /**
+     * One that is known to be new.
+     *
+     * @param  array<string, mixed>  $document  cook-event, held to its schema
+     * @param  string|null  $by  who said it, where that was no user of this kitchen
+     * @param  int  $received  ms since 1970, by the server's clock
+     *
+     * @throws BadDocument when it names a stage or an event that this cook does not have
+     * @throws UniqueConstraintViolationException
+     */
+    public static function from(Cook $cook, User $user, array $document, ?string $by, int $received): void
+    {
+        self::check($cook, $document);
+        CookEvent::query()->create([
+            'kitchen_id' => $cook->kitchen_id,
+            'cook_id' => $cook->id,
+            'user_id' => $user->id,
+            'said_by' => $by,
+            'uuid' => $document['id'],
+            'kind' => $document['kind'],
+            'payload' => $document,
+            'device_at' => self::milliseconds(self::words($document['at'])),
+            'server_at' => $received,
+        ]);
     }
 
     /** @param  array<string, mixed>  $document */

@@ -19,9 +19,11 @@ final class KeepHouse
     public static function of(Kitchen $kitchen, array $document): void
     {
         TimeZone::check($document['timezone']);
+        $safety = is_array($document['safety'] ?? null) ? $document['safety'] : [];
         $kitchen->update([
             'name' => $document['name'], 'altitude_m' => round(self::altitude($document), 1),
             'room_c' => $document['room_c'], 'timezone' => $document['timezone'], 'units' => $document['units'],
+            ...$safety,
         ]);
     }
 

@@ -43,6 +43,7 @@ final class KitchenDocument
             'room_c' => $kitchen->room_c,
             'timezone' => $kitchen->timezone,
             'units' => $kitchen->units,
+            'safety' => $kitchen->safety(),
             'pans' => self::each($kitchen->pans->sortBy(['base_cm', 'height_cm']), self::pan(...)),
             'burners' => self::each($kitchen->burners->sortBy('id'), self::burner(...)),
             'ladles' => self::each($kitchen->ladles->sortBy('ml'), static fn (Ladle $ladle): array => $ladle->only(['id', 'ml'])),

@@ -16,6 +16,7 @@ use Velko\Core\Planning\Defaults;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Rice\Window;
+use Velko\Core\Safety\Temperatures;
 use Velko\Core\Vessel\Burner as CoreBurner;
 use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Ladle as CoreLadle;
@@ -55,6 +56,11 @@ final class Station
         $grain = Variety::from($rice->variety)->grain();
 
         return $grain->withWindow(new Window($rice->window_low ?? $grain->window->low, $rice->window_high ?? $grain->window->high));
+    }
+
+    public static function temperatures(Kitchen $kitchen): Temperatures
+    {
+        return new Temperatures($kitchen->fish_c, $kitchen->poultry_c, $kitchen->meat_c, $kitchen->hot_holding_c, $kitchen->fridge_days);
     }
 
     /** What a dish asks of a pan. */

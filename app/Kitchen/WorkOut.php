@@ -79,7 +79,7 @@ final readonly class WorkOut
             'mise' => MiseDocument::mise($asked->dish, $this->plan),
             'prep' => $this->prep,
             'served' => MiseDocument::servedDocument($this->served),
-            'cautions' => Cautions::of($this->plan, $this->served),
+            'cautions' => Cautions::of($this->plan, $this->served, Station::temperatures($asked->kitchen)),
             'plan' => PlanDocument::of($this->plan->with($this->warnings()), $this->assumed, AddIns::among($this->plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main)),
         ];
     }

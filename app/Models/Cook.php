@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $uuid
  * @property int $plan_id
  * @property int $user_id
+ * @property string|null $cooked_by
  * @property Plan $plan
  * @property User $user
  * @property \Illuminate\Database\Eloquent\Collection<int, CookEvent> $events
@@ -28,6 +29,12 @@ final class Cook extends Model
     protected function casts(): array
     {
         return [];
+    }
+
+    /** Who cooked, by name. */
+    public function by(): string
+    {
+        return $this->cooked_by ?? $this->user->name;
     }
 
     public function getRouteKeyName(): string

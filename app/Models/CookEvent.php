@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use LogicException;
 
 /**
@@ -17,6 +18,8 @@ use LogicException;
  * @property 'start'|'done'|'pour'|'undo'|'verdict'|'abandon' $kind
  * @property array<string, mixed> $payload velko cook-event
  * @property int $device_at ms since 1970 UTC
+ * @property string|null $said_by
+ * @property User $user
  * @property int $server_at ms since 1970 UTC
  */
 final class CookEvent extends Model
@@ -30,6 +33,18 @@ final class CookEvent extends Model
     protected function casts(): array
     {
         return ['payload' => 'array', 'device_at' => 'integer', 'server_at' => 'integer'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** Who said it, by name. */
+    public function by(): string
+    {
+        return $this->said_by ?? $this->user->name;
     }
 
     protected static function booted(): void

@@ -17,6 +17,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $room_c
  * @property string $timezone
  * @property 'metric'|'us' $units
+ * @property float $fish_c
+ * @property float $poultry_c
+ * @property float $meat_c
+ * @property float $hot_holding_c
+ * @property int $fridge_days
  * @property \Illuminate\Database\Eloquent\Collection<int, Pan> $pans
  * @property \Illuminate\Database\Eloquent\Collection<int, Burner> $burners
  * @property \Illuminate\Database\Eloquent\Collection<int, Ladle> $ladles
@@ -33,7 +38,13 @@ final class Kitchen extends Model
 
     protected function casts(): array
     {
-        return ['altitude_m' => 'float', 'room_c' => 'float'];
+        return ['altitude_m' => 'float', 'room_c' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer'];
+    }
+
+    /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int} */
+    public function safety(): array
+    {
+        return ['fish_c' => $this->fish_c, 'poultry_c' => $this->poultry_c, 'meat_c' => $this->meat_c, 'hot_holding_c' => $this->hot_holding_c, 'fridge_days' => $this->fridge_days];
     }
 
     /** @return HasMany<User, $this> */

@@ -10,9 +10,9 @@ use Illuminate\Database\Eloquent\Model;
  * A worked-out pan as it stood when it was put on the fire: later changes to the kitchen do not touch it.
  *
  * @property int $id
- * @property int $dish_id
- * @property int $pan_id
- * @property int $burner_id
+ * @property int|null $dish_id
+ * @property int|null $pan_id
+ * @property int|null $burner_id
  * @property array<string, mixed> $request velko.plan-request/1
  * @property array<string, mixed> $working velko.working/1
  * @property \Illuminate\Support\Carbon $table_at

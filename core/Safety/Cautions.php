@@ -6,10 +6,11 @@ namespace Velko\Core\Safety;
 
 use Velko\Core\Method\Family;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Quantity\Rounding;
 
 /**
- * What can hurt a cook or a guest in this very pan. Common practice, no single source; temperatures from the FDA Food Code
- * 2022, sections 3-401.11 and 3-501.16 (from memory). Local codes decide.
+ * What can hurt a cook or a guest in this very pan. Common practice, no single source; temperatures are the kitchen's own.
+ * Local codes decide.
  */
 final class Cautions
 {
@@ -20,9 +21,11 @@ final class Cautions
     private const STEEL_J_PER_G_K = 0.5;
 
     /** @return list<string> */
-    public static function of(Plan $plan, Served $served): array
+    public static function of(Plan $plan, Served $served, Temperatures $reach = new Temperatures): array
     {
         $method = $plan->ask->method;
+        $degrees = static fn (float $celsius): string => Rounding::plain($celsius, 1).' °C';
+        $days = static fn (int $count): string => $count === 1 ? 'a day' : "$count days";
         $weight = $plan->rice() + $plan->stock + $plan->ask->pan->metal / self::STEEL_J_PER_G_K;
 
         return array_values(array_filter([
@@ -33,9 +36,9 @@ final class Cautions
             isset($served->allergens[Allergen::Molluscs->value]) || isset($served->allergens[Allergen::Crustaceans->value])
                 ? 'Shells: throw away what is broken or dead before, and what stays shut after.' : null,
             isset($served->allergens[Allergen::Fish->value]) || isset($served->allergens[Allergen::Molluscs->value]) || isset($served->allergens[Allergen::Crustaceans->value])
-                ? 'Fish and shellfish reach 63 °C; your local code decides.' : null,
-            $served->suits === Diet::Any ? 'Poultry reaches 74 °C, whole cuts of meat 63 °C; your local code decides.' : null,
-            'Held hot at 57 °C or above, or cooled fast: cooked rice is a known risk. Your local code decides.',
+                ? "Fish and shellfish reach {$degrees($reach->fish)}; your local code decides." : null,
+            $served->suits === Diet::Any ? "Poultry reaches {$degrees($reach->poultry)}, whole cuts of meat {$degrees($reach->meat)}; your local code decides." : null,
+            "Held hot at {$degrees($reach->hotHolding)} or above, or cooled fast and eaten within {$days($reach->fridgeDays)}: cooked rice is a known risk. Your local code decides.",
         ]));
     }
 }

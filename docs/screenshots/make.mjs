@@ -62,7 +62,7 @@ await shot('dish');
 await page.goto(base);
 await page.getByRole('table', { name: 'Steps' }).waitFor();
 
-await page.getByRole('button', { name: 'On the fire' }).click();
+await page.getByRole('button', { name: 'On the fire', exact: true }).click();
 await page.getByRole('button', { name: 'Pan is on' }).waitFor();
 const now = page.getByRole('region', { name: 'Now' });
 const done = async () => {

@@ -12,6 +12,7 @@ import { LogBook } from './screens/LogBook';
 import { SignIn } from './screens/SignIn';
 import { Stove } from './screens/Stove';
 import { StoveDoor } from './screens/StoveDoor';
+import { TwoDishes } from './screens/TwoDishes';
 import { WorkOut } from './screens/WorkOut';
 
 export function App() {
@@ -51,6 +52,7 @@ export function App() {
           <Route path="/dishes" element={<Dishes />} />
           <Route path="/dishes/new/:family" element={<DishScreen />} />
           <Route path="/dishes/:id" element={<DishScreen />} />
+          <Route path="/dishes/:id/beside/:other" element={<TwoDishes />} />
           <Route path="/kitchen" element={<KitchenScreen />} />
           <Route path="/log" element={<LogBook />} />
           <Route path="/log/:id" element={<LogBook />} />

@@ -33,6 +33,7 @@ export interface Contracts {
   'plan.json': Plan;
   'problem.json': Problem;
   'rice.json': RiceEntry;
+  'safety.json': Safety;
   'session.json': Session;
   'sign-in.json': SignIn;
   'simulation-request.json': SimulationRequest;
@@ -42,7 +43,7 @@ export interface Contracts {
   'working.json': Working;
 }
 /**
- * A kitchen whole: all it has entered of itself, to be kept or carried into another.
+ * A kitchen whole: all it has entered of itself and all it cooked, to be kept or carried into another.
  */
 export interface Archive {
   format: 'velko.archive/1';
@@ -61,6 +62,7 @@ export interface Archive {
      */
     timezone: string;
     units: 'metric' | 'us';
+    safety?: Safety;
   };
   /**
    * @maxItems 200
@@ -230,6 +232,69 @@ export interface Archive {
       document: DishExport;
     }[];
   }[];
+  /**
+   * the log, oldest first; an archive from before there was one has none
+   *
+   * @maxItems 20000
+   */
+  cooks?: {
+    id: string;
+    by: string;
+    /**
+     * RFC 3339
+     */
+    table_at: string;
+    /**
+     * its name, where the kitchen still has it
+     */
+    dish: string | null;
+    /**
+     * as the dish
+     */
+    pan: string | null;
+    /**
+     * as the dish
+     */
+    burner: string | null;
+    request: PlanRequest;
+    working: Working;
+    /**
+     * @maxItems 2000
+     */
+    events: {
+      event: CookEvent;
+      by: string;
+      /**
+       * RFC 3339, by the server's clock
+       */
+      received_at: string;
+    }[];
+  }[];
+}
+/**
+ * What the kitchen's code asks its food to reach; built in from the FDA Food Code 2022. The local code decides.
+ */
+export interface Safety {
+  /**
+   * °C, fish and shellfish
+   */
+  fish_c: number;
+  /**
+   * °C
+   */
+  poultry_c: number;
+  /**
+   * °C, whole cuts
+   */
+  meat_c: number;
+  /**
+   * °C
+   */
+  hot_holding_c: number;
+  /**
+   * days that cooked rice may keep, cold
+   */
+  fridge_days: number;
 }
 /**
  * A dish as cooks think of it, without its rice and its stock.
@@ -416,419 +481,172 @@ export interface DishExport {
   dish: DishBody;
 }
 /**
- * What the same pan would come to if one thing about it were different.
+ * What a cook asks of the engine. Minute 0 is the first liquid on the rice.
  */
-export interface Around {
-  format: 'velko.around/1';
-  /**
-   * the same dish in the same pan on the same heat, for rising covers: what a gram of rice takes
-   */
-  scale: {
-    covers: number;
-    ml_per_g: number;
-    /**
-     * mL per g raw rice
-     */
-    drunk: number;
-    /**
-     * mL per g
-     */
-    boiled_off: number;
-    /**
-     * mL per g
-     */
-    sauce: number;
-  }[];
-  what_if: {
-    /**
-     * in a cook's words
-     */
-    what: string;
-    stock_ml: number;
-    /**
-     * mL more than as asked
-     */
-    stock_by: number;
-    ml_per_g: number;
-    ml_per_g_by: number;
-    pull_min: number;
-    /**
-     * min later than as asked
-     */
-    pull_by: number;
-    because: string;
-  }[];
-  as_asked: Side;
-  swaps: {
-    /**
-     * what it stands in for
-     */
-    kind: 'wine' | 'rice' | 'stock' | 'pan';
-    what: string;
-    stock_by: number;
-    pull_by: number;
-    changes: string[];
-    warnings: string[];
-    after: Side;
-    /**
-     * what to change in velko.ask/1 to take it; null where the ask does not say it
-     */
-    take: {
-      pan_id: number;
-      burner_id: number;
-      heat: null;
-    } | null;
-  }[];
-}
-export interface Side {
-  /**
-   * mL
-   */
-  stock_ml: number;
-  /**
-   * mL
-   */
-  wine_ml: number;
-  /**
-   * g raw
-   */
-  rice_g: number;
-  /**
-   * mL of stock per g raw rice
-   */
-  ml_per_g: number;
-  /**
-   * g, in the pan
-   */
-  drunk_g: number;
-  /**
-   * g
-   */
-  boiled_off_g: number;
-  /**
-   * min from the first liquid
-   */
-  pull_min: number;
-  /**
-   * min from the first liquid
-   */
-  table_min: number;
-  /**
-   * mm when it leaves the heat
-   */
-  layer_mm: number;
-  /**
-   * g free per g raw rice, at the table
-   */
-  looseness: number;
-  bite: string;
-  /**
-   * indicative
-   */
-  body: string;
-  /**
-   * % of the plate
-   */
-  salt_percent: number;
-  /**
-   * g a cover
-   */
-  alcohol_g: number;
-}
-/**
- * What a signed-in cook asks, in the kitchen's own pans and dishes.
- */
-export interface Ask {
-  format: 'velko.ask/1';
-  dish_id: number;
+export interface PlanRequest {
+  format: 'velko.plan-request/1';
+  family: 'risotto' | 'pan-rice' | 'soupy-rice';
   covers: number;
-  portion: 'main' | 'starter';
-  /**
-   * null lets Velko choose the smallest pan that takes the covers
-   */
-  pan_id: number | null;
-  /**
-   * null lets Velko choose the smallest ring that serves the pan
-   */
-  burner_id: number | null;
-  /**
-   * 24-hour clock in the kitchen's time zone, HH:MM
-   */
-  table_at: string;
-  /**
-   * mark on the knob; null lets Velko choose
-   */
-  heat?: string | null;
-  /**
-   * starters of the same dish in the same pan, besides the mains
-   */
-  starters?: number;
-}
-/**
- * A pan of boiling water weighed, left on one mark, weighed again.
- */
-export interface BoilOffEntry {
-  format: 'velko.boil-off/1';
-  mark: string;
-  pan_id: number;
-  /**
-   * g
-   */
-  before_g: number;
-  /**
-   * g, less than before
-   */
-  after_g: number;
-  /**
-   * min
-   */
-  minutes: number;
-}
-/**
- * One ring as it is entered, its marks weakest first.
- */
-export interface BurnerEntry {
-  format: 'velko.burner/1';
-  name: string;
-  /**
-   * cm
-   */
-  ring_cm: number;
-  fuel: 'gas' | 'induction';
-  /**
-   * W
-   */
-  rated_w: number;
-  /**
-   * @minItems 1
-   * @maxItems 20
-   */
-  marks: {
-    mark: string;
+  rice: {
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
     /**
-     * of the rated power
+     * g raw
      */
-    share: number;
+    grams_per_cover?: number;
     /**
-     * W, measured; null: estimated from the share
+     * low and high end, min at 100 °C
+     *
+     * @minItems 2
+     * @maxItems 2
+     *
+     * Items: min at 100 °C
      */
-    net_w: number | null;
-  }[];
-}
-/**
- * What each choice of method does to the numbers of a pan, side by side.
- */
-export interface Choices {
-  format: 'velko.choices/1';
-  choices: {
-    choice: string;
-    options: {
-      label: string;
+    window_min?: number[];
+  };
+  kitchen?: {
+    /**
+     * m above the sea
+     */
+    altitude_m?: number;
+    /**
+     * °C
+     */
+    room_c?: number;
+  };
+  pan?: {
+    /**
+     * cm
+     */
+    base_diameter_cm?: number;
+    /**
+     * cm, not less than the base
+     */
+    rim_diameter_cm?: number;
+    /**
+     * cm
+     */
+    height_cm?: number;
+    /**
+     * J/K
+     */
+    metal_j_per_k?: number;
+  };
+  burner?: {
+    /**
+     * cm
+     */
+    ring_diameter_cm?: number;
+    /**
+     * net power by mark on the knob
+     */
+    net_w?: {
       /**
-       * as the dish has it
+       * W into boiling contents
        */
-      chosen: boolean;
-      stock_ml: number;
-      ml_per_g: number;
+      [k: string]: number | undefined;
+    };
+  };
+  stock?: {
+    /**
+     * °C
+     */
+    temperature_c?: number;
+    /**
+     * g per 100 g
+     */
+    salt_percent?: number;
+    /**
+     * mL, when it is settled and the heat is to be found for it; pan rice only
+     */
+    volume_ml?: number;
+    /**
+     * cm, of the open side pot; 0 when the stock is kept covered
+     */
+    pot_diameter_cm?: number;
+    /**
+     * min it steams before the first liquid
+     */
+    held_min?: number;
+  };
+  /**
+   * mL
+   */
+  wine_ml?: number;
+  /**
+   * mL
+   */
+  ladle_ml?: number;
+  method?: {
+    doses?: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
+    stirring?: 'constant' | 'now-and-then' | 'never';
+    /**
+     * @minItems 1
+     * @maxItems 40
+     */
+    heat?: {
       /**
        * min of the cook
        */
-      pull_min: number;
-      /**
-       * min of stirring, pouring and turning until the pull
-       */
-      hands_min: number;
-      /**
-       * indicative
-       */
-      body: string;
-      note: string;
+      from_min: number;
+      setting: string;
     }[];
-  }[];
-}
-export interface CookEventStart {
-  /**
-   * made by the device, RFC 9562, lower case
-   */
-  id: string;
-  kind: 'start';
-  /**
-   * device time, UTC, milliseconds
-   */
-  at: string;
-}
-export interface CookEventDone {
-  /**
-   * made by the device, RFC 9562, lower case
-   */
-  id: string;
-  kind: 'done';
-  /**
-   * device time, UTC, milliseconds
-   */
-  at: string;
-  /**
-   * index of the stage in the plan
-   */
-  stage: number;
-}
-export interface CookEventPour {
-  /**
-   * made by the device, RFC 9562, lower case
-   */
-  id: string;
-  kind: 'pour';
-  /**
-   * device time, UTC, milliseconds
-   */
-  at: string;
-  /**
-   * index of the stage in the plan
-   */
-  stage: number;
-  /**
-   * mL
-   */
-  volume_ml: number;
-}
-export interface CookEventUndo {
-  /**
-   * made by the device, RFC 9562, lower case
-   */
-  id: string;
-  kind: 'undo';
-  /**
-   * device time, UTC, milliseconds
-   */
-  at: string;
-  /**
-   * made by the device, RFC 9562, lower case
-   */
-  event: string;
-}
-export interface CookEventVerdict {
-  /**
-   * made by the device, RFC 9562, lower case
-   */
-  id: string;
-  kind: 'verdict';
-  /**
-   * device time, UTC, milliseconds
-   */
-  at: string;
-  looseness: 'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
-  bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
-  /**
-   * the floor of a pan rice
-   */
-  crust?: 'pale' | 'gold' | 'dark' | 'burnt';
-  note?: string;
-}
-export interface CookEventAbandon {
-  /**
-   * made by the device, RFC 9562, lower case
-   */
-  id: string;
-  kind: 'abandon';
-  /**
-   * device time, UTC, milliseconds
-   */
-  at: string;
-}
-/**
- * One cook: what was planned, what happened.
- */
-export interface Cook {
-  format: 'velko.cook/1';
-  /**
-   * made by the device, RFC 9562, lower case
-   */
-  id: string;
-  /**
-   * role account
-   */
-  cook: string;
-  table_at: string;
-  working: Working;
-  state: {
-    status: 'waiting' | 'cooking' | 'at-table' | 'given-up';
-    started_at: string | null;
-    first_liquid_at: string | null;
+    sealed?: boolean;
+    rinsed?: boolean;
     /**
-     * index of the stage to do now; null when all are done
+     * min
      */
-    stage: number | null;
-    done: {
-      stage: number;
+    soak_min?: number;
+    /**
+     * min
+     */
+    finish_min?: number;
+    /**
+     * min
+     */
+    rest_min?: number;
+    rest_covered?: boolean;
+    toast?: 'quick' | 'medium' | 'slow';
+    /**
+     * @maxItems 40
+     */
+    lid?: {
       /**
-       * made by the device, RFC 9562, lower case
+       * min of the cook
        */
-      event: string;
-      at: string;
-      volume_ml: number | null;
+      from_min: number;
+      on: boolean;
     }[];
     /**
-     * stock so far
+     * how the crust of a pan rice is made
      */
-    poured_ml: number;
-    verdict: {
-      looseness:
-        'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
-      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
-      /**
-       * the floor of a pan rice
-       */
-      crust: 'pale' | 'gold' | 'dark' | 'burnt' | null;
-      note: string;
-      /**
-       * bite right or just under, and as loose as the dish asks
-       */
-      as_wanted: boolean;
-    } | null;
+    crust?: 'short-and-hot' | 'long-and-gentle';
   };
-  happened: {
-    pours: {
-      minute: number;
-      volume_ml: number;
-      kind: 'wine' | 'pour';
-    }[];
+  finish?: {
     /**
-     * stock
+     * g
      */
-    poured_ml: number;
-    pull_min: number | null;
-    table_min: number | null;
-    track: {
-      min: number[];
-      free_g: number[];
-      drunk_g_per_g: number[];
-      temperature_c: number[];
-      doneness_min: number[];
-    } | null;
-    at_table: {
-      /**
-       * g/g
-       */
-      looseness: number;
-      /**
-       * min at 100 °C
-       */
-      doneness_min: number;
-      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
-      drunk_g_per_g: number;
-      temperature_c: number;
-    } | null;
+    butter_g_per_cover?: number;
+    /**
+     * g, hard and finely grated
+     */
+    cheese_g_per_cover?: number;
+    butter_salted?: boolean;
+    /**
+     * °C
+     */
+    butter_temperature_c?: number;
   };
-  /**
-   * how the dish can fall on the plate, from tight to loose: the answers of a verdict
-   */
-  plates: {
-    word: string;
+  target?: {
     /**
-     * g/g
+     * g free liquid per g raw rice
      */
-    looseness: number;
-  }[];
+    looseness?: number;
+    /**
+     * min
+     */
+    minutes_to_table?: number;
+    crust?: 'none' | 'gold' | 'dark';
+  };
 }
 /**
  * The worked-out pan, on the kitchen's clock.
@@ -996,6 +814,35 @@ export interface Working {
   };
   cautions: string[];
   plan: Plan;
+}
+/**
+ * What a signed-in cook asks, in the kitchen's own pans and dishes.
+ */
+export interface Ask {
+  format: 'velko.ask/1';
+  dish_id: number;
+  covers: number;
+  portion: 'main' | 'starter';
+  /**
+   * null lets Velko choose the smallest pan that takes the covers
+   */
+  pan_id: number | null;
+  /**
+   * null lets Velko choose the smallest ring that serves the pan
+   */
+  burner_id: number | null;
+  /**
+   * 24-hour clock in the kitchen's time zone, HH:MM
+   */
+  table_at: string;
+  /**
+   * mark on the knob; null lets Velko choose
+   */
+  heat?: string | null;
+  /**
+   * starters of the same dish in the same pan, besides the mains
+   */
+  starters?: number;
 }
 /**
  * The answer to a plan request.
@@ -1246,6 +1093,392 @@ export interface Plan {
     [k: string]: unknown | undefined;
   };
 }
+export interface CookEventStart {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'start';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+}
+export interface CookEventDone {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'done';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * index of the stage in the plan
+   */
+  stage: number;
+}
+export interface CookEventPour {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'pour';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * index of the stage in the plan
+   */
+  stage: number;
+  /**
+   * mL
+   */
+  volume_ml: number;
+}
+export interface CookEventUndo {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'undo';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  event: string;
+}
+export interface CookEventVerdict {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'verdict';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  looseness: 'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
+  bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+  /**
+   * the floor of a pan rice
+   */
+  crust?: 'pale' | 'gold' | 'dark' | 'burnt';
+  note?: string;
+}
+export interface CookEventAbandon {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'abandon';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+}
+/**
+ * What the same pan would come to if one thing about it were different.
+ */
+export interface Around {
+  format: 'velko.around/1';
+  /**
+   * the same dish in the same pan on the same heat, for rising covers: what a gram of rice takes
+   */
+  scale: {
+    covers: number;
+    ml_per_g: number;
+    /**
+     * mL per g raw rice
+     */
+    drunk: number;
+    /**
+     * mL per g
+     */
+    boiled_off: number;
+    /**
+     * mL per g
+     */
+    sauce: number;
+  }[];
+  what_if: {
+    /**
+     * in a cook's words
+     */
+    what: string;
+    stock_ml: number;
+    /**
+     * mL more than as asked
+     */
+    stock_by: number;
+    ml_per_g: number;
+    ml_per_g_by: number;
+    pull_min: number;
+    /**
+     * min later than as asked
+     */
+    pull_by: number;
+    because: string;
+  }[];
+  as_asked: Side;
+  swaps: {
+    /**
+     * what it stands in for
+     */
+    kind: 'wine' | 'rice' | 'stock' | 'pan';
+    what: string;
+    stock_by: number;
+    pull_by: number;
+    changes: string[];
+    warnings: string[];
+    after: Side;
+    /**
+     * what to change in velko.ask/1 to take it; null where the ask does not say it
+     */
+    take: {
+      pan_id: number;
+      burner_id: number;
+      heat: null;
+    } | null;
+  }[];
+}
+export interface Side {
+  /**
+   * mL
+   */
+  stock_ml: number;
+  /**
+   * mL
+   */
+  wine_ml: number;
+  /**
+   * g raw
+   */
+  rice_g: number;
+  /**
+   * mL of stock per g raw rice
+   */
+  ml_per_g: number;
+  /**
+   * g, in the pan
+   */
+  drunk_g: number;
+  /**
+   * g
+   */
+  boiled_off_g: number;
+  /**
+   * min from the first liquid
+   */
+  pull_min: number;
+  /**
+   * min from the first liquid
+   */
+  table_min: number;
+  /**
+   * mm when it leaves the heat
+   */
+  layer_mm: number;
+  /**
+   * g free per g raw rice, at the table
+   */
+  looseness: number;
+  bite: string;
+  /**
+   * indicative
+   */
+  body: string;
+  /**
+   * % of the plate
+   */
+  salt_percent: number;
+  /**
+   * g a cover
+   */
+  alcohol_g: number;
+}
+/**
+ * A pan of boiling water weighed, left on one mark, weighed again.
+ */
+export interface BoilOffEntry {
+  format: 'velko.boil-off/1';
+  mark: string;
+  pan_id: number;
+  /**
+   * g
+   */
+  before_g: number;
+  /**
+   * g, less than before
+   */
+  after_g: number;
+  /**
+   * min
+   */
+  minutes: number;
+}
+/**
+ * One ring as it is entered, its marks weakest first.
+ */
+export interface BurnerEntry {
+  format: 'velko.burner/1';
+  name: string;
+  /**
+   * cm
+   */
+  ring_cm: number;
+  fuel: 'gas' | 'induction';
+  /**
+   * W
+   */
+  rated_w: number;
+  /**
+   * @minItems 1
+   * @maxItems 20
+   */
+  marks: {
+    mark: string;
+    /**
+     * of the rated power
+     */
+    share: number;
+    /**
+     * W, measured; null: estimated from the share
+     */
+    net_w: number | null;
+  }[];
+}
+/**
+ * What each choice of method does to the numbers of a pan, side by side.
+ */
+export interface Choices {
+  format: 'velko.choices/1';
+  choices: {
+    choice: string;
+    options: {
+      label: string;
+      /**
+       * as the dish has it
+       */
+      chosen: boolean;
+      stock_ml: number;
+      ml_per_g: number;
+      /**
+       * min of the cook
+       */
+      pull_min: number;
+      /**
+       * min of stirring, pouring and turning until the pull
+       */
+      hands_min: number;
+      /**
+       * indicative
+       */
+      body: string;
+      note: string;
+    }[];
+  }[];
+}
+/**
+ * One cook: what was planned, what happened.
+ */
+export interface Cook {
+  format: 'velko.cook/1';
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  /**
+   * role account
+   */
+  cook: string;
+  table_at: string;
+  working: Working;
+  state: {
+    status: 'waiting' | 'cooking' | 'at-table' | 'given-up';
+    started_at: string | null;
+    first_liquid_at: string | null;
+    /**
+     * index of the stage to do now; null when all are done
+     */
+    stage: number | null;
+    done: {
+      stage: number;
+      /**
+       * made by the device, RFC 9562, lower case
+       */
+      event: string;
+      at: string;
+      volume_ml: number | null;
+    }[];
+    /**
+     * stock so far
+     */
+    poured_ml: number;
+    verdict: {
+      looseness:
+        'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
+      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      /**
+       * the floor of a pan rice
+       */
+      crust: 'pale' | 'gold' | 'dark' | 'burnt' | null;
+      note: string;
+      /**
+       * bite right or just under, and as loose as the dish asks
+       */
+      as_wanted: boolean;
+    } | null;
+  };
+  happened: {
+    pours: {
+      minute: number;
+      volume_ml: number;
+      kind: 'wine' | 'pour';
+    }[];
+    /**
+     * stock
+     */
+    poured_ml: number;
+    pull_min: number | null;
+    table_min: number | null;
+    track: {
+      min: number[];
+      free_g: number[];
+      drunk_g_per_g: number[];
+      temperature_c: number[];
+      doneness_min: number[];
+    } | null;
+    at_table: {
+      /**
+       * g/g
+       */
+      looseness: number;
+      /**
+       * min at 100 °C
+       */
+      doneness_min: number;
+      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      drunk_g_per_g: number;
+      temperature_c: number;
+    } | null;
+  };
+  /**
+   * how the dish can fall on the plate, from tight to loose: the answers of a verdict
+   */
+  plates: {
+    word: string;
+    /**
+     * g/g
+     */
+    looseness: number;
+  }[];
+}
 /**
  * A dish as it is entered in a kitchen, of that kitchen's own rice and stock.
  */
@@ -1299,6 +1532,7 @@ export interface House {
    */
   timezone: string;
   units: 'metric' | 'us';
+  safety?: Safety;
 }
 /**
  * What became of a dish that was brought in.
@@ -1327,6 +1561,7 @@ export interface Kitchen {
   room_c: number;
   timezone: string;
   units: 'metric' | 'us';
+  safety: Safety;
   pans: {
     id: number;
     name: string;
@@ -1580,174 +1815,6 @@ export interface PanEntry {
    * J/K
    */
   metal_j_per_k: number;
-}
-/**
- * What a cook asks of the engine. Minute 0 is the first liquid on the rice.
- */
-export interface PlanRequest {
-  format: 'velko.plan-request/1';
-  family: 'risotto' | 'pan-rice' | 'soupy-rice';
-  covers: number;
-  rice: {
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
-    /**
-     * g raw
-     */
-    grams_per_cover?: number;
-    /**
-     * low and high end, min at 100 °C
-     *
-     * @minItems 2
-     * @maxItems 2
-     *
-     * Items: min at 100 °C
-     */
-    window_min?: number[];
-  };
-  kitchen?: {
-    /**
-     * m above the sea
-     */
-    altitude_m?: number;
-    /**
-     * °C
-     */
-    room_c?: number;
-  };
-  pan?: {
-    /**
-     * cm
-     */
-    base_diameter_cm?: number;
-    /**
-     * cm, not less than the base
-     */
-    rim_diameter_cm?: number;
-    /**
-     * cm
-     */
-    height_cm?: number;
-    /**
-     * J/K
-     */
-    metal_j_per_k?: number;
-  };
-  burner?: {
-    /**
-     * cm
-     */
-    ring_diameter_cm?: number;
-    /**
-     * net power by mark on the knob
-     */
-    net_w?: {
-      /**
-       * W into boiling contents
-       */
-      [k: string]: number | undefined;
-    };
-  };
-  stock?: {
-    /**
-     * °C
-     */
-    temperature_c?: number;
-    /**
-     * g per 100 g
-     */
-    salt_percent?: number;
-    /**
-     * mL, when it is settled and the heat is to be found for it; pan rice only
-     */
-    volume_ml?: number;
-    /**
-     * cm, of the open side pot; 0 when the stock is kept covered
-     */
-    pot_diameter_cm?: number;
-    /**
-     * min it steams before the first liquid
-     */
-    held_min?: number;
-  };
-  /**
-   * mL
-   */
-  wine_ml?: number;
-  /**
-   * mL
-   */
-  ladle_ml?: number;
-  method?: {
-    doses?: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
-    stirring?: 'constant' | 'now-and-then' | 'never';
-    /**
-     * @minItems 1
-     * @maxItems 40
-     */
-    heat?: {
-      /**
-       * min of the cook
-       */
-      from_min: number;
-      setting: string;
-    }[];
-    sealed?: boolean;
-    rinsed?: boolean;
-    /**
-     * min
-     */
-    soak_min?: number;
-    /**
-     * min
-     */
-    finish_min?: number;
-    /**
-     * min
-     */
-    rest_min?: number;
-    rest_covered?: boolean;
-    toast?: 'quick' | 'medium' | 'slow';
-    /**
-     * @maxItems 40
-     */
-    lid?: {
-      /**
-       * min of the cook
-       */
-      from_min: number;
-      on: boolean;
-    }[];
-    /**
-     * how the crust of a pan rice is made
-     */
-    crust?: 'short-and-hot' | 'long-and-gentle';
-  };
-  finish?: {
-    /**
-     * g
-     */
-    butter_g_per_cover?: number;
-    /**
-     * g, hard and finely grated
-     */
-    cheese_g_per_cover?: number;
-    butter_salted?: boolean;
-    /**
-     * °C
-     */
-    butter_temperature_c?: number;
-  };
-  target?: {
-    /**
-     * g free liquid per g raw rice
-     */
-    looseness?: number;
-    /**
-     * min
-     */
-    minutes_to_table?: number;
-    crust?: 'none' | 'gold' | 'dark';
-  };
 }
 /**
  * A refusal, RFC 9457.

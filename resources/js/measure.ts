@@ -82,7 +82,8 @@ export const US: Measure = {
 const SPOKEN: Record<string, (value: number) => string> = {
   mL: US.volume,
   L: (litres) => US.volume(1000 * litres),
-  g: US.weight,
+  // What weighs next to nothing stays in grams: no scale reads a hundredth of an ounce.
+  g: (grams) => (grams < 10 ? `${trimmed(grams, 1)} g` : US.weight(grams)),
   kg: (kilos) => US.weight(1000 * kilos),
   '°C': US.heat,
   cm: US.length,

@@ -47,7 +47,7 @@ test('a pan rice is cooked with keys to its verdict, crust and all', async ({ pa
   await page.clock.install();
   await signIn(page);
   await choose(page, 'Dish', /cauliflower/);
-  await page.getByRole('button', { name: 'On the fire' }).click();
+  await page.getByRole('button', { name: 'On the fire', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
   const id = idOf(page.url());
   await page.keyboard.press('d');

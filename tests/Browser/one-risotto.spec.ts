@@ -76,7 +76,7 @@ test('the answer moves as the ask changes, and an ask that cannot be says so', a
 
   await covers.fill('9999');
   await expect(page.getByRole('alert')).toContainText('from 1 to 400');
-  await expect(page.getByRole('button', { name: 'On the fire' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'On the fire', exact: true })).toBeDisabled();
   await covers.fill('-3');
   await expect(page.getByRole('alert').first()).toContainText('whole number');
   await covers.fill('40');

@@ -23,7 +23,7 @@ export async function putOn(page: Page): Promise<string> {
   await choose(page, 'Dish', /pea, lovage/);
   await choose(page, 'Pan', /28 sautoir/);
   await choose(page, 'Ring', /ring 2/);
-  await page.getByRole('button', { name: 'On the fire' }).click();
+  await page.getByRole('button', { name: 'On the fire', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
   return page.url();
 }

@@ -148,13 +148,17 @@ describe('another kitchen', function (): void {
             ->and(CookEvent::query()->withoutGlobalScopes()->count())->toBe(0);
     });
 
-    it('cannot take a cook over by its id', function (): void {
+    it('cannot take a cook over by its id: the same id there is a cook of its own', function (): void {
         $start = $this->station->start();
         $this->postJson('/api/cooks', $start)->assertCreated();
         $other = Station::open();
-        $this->actingAs($other->cook)->postJson('/api/cooks', $other->start(id: $start['id']))->assertStatus(409);
-        expect(Cook::query()->withoutGlobalScopes()->count())->toBe(1)
-            ->and(Plan::query()->withoutGlobalScopes()->count())->toBe(1);
+        $this->actingAs($other->cook)->postJson('/api/cooks', $other->start(id: $start['id']))->assertCreated();
+        $this->postJson("/api/cooks/{$start['id']}/events", Station::event('abandon'))->assertCreated();
+        expect($this->getJson("/api/cooks/{$start['id']}")->json('state.status'))->toBe('given-up');
+        $this->actingAs($this->station->cook);
+        expect($this->getJson("/api/cooks/{$start['id']}")->json('state.status'))->toBe('waiting')
+            ->and(Cook::query()->withoutGlobalScopes()->count())->toBe(2)
+            ->and(Plan::query()->withoutGlobalScopes()->count())->toBe(2);
     });
 
     it('is out of reach of every query and every policy', function (): void {

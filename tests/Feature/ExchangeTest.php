@@ -6,10 +6,12 @@ use App\Models\BurnerSetting;
 use App\Models\Dish;
 use App\Models\DishVersion;
 use App\Models\Kitchen;
+use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
 use App\Models\User;
 use Database\Seeders\KilnHouse;
+use Database\Seeders\KilnHouseCooks;
 use Illuminate\Support\Carbon;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -153,8 +155,10 @@ describe('a pan', function (): void {
 });
 
 describe('a kitchen whole', function (): void {
-    it('goes out and comes into an empty kitchen exactly', function (): void {
+    it('goes out and comes into an empty kitchen exactly, what it cooked included', function (): void {
         kilnHouse();
+        $this->seed(KilnHouseCooks::class);
+        Pan::query()->where('name', '24 sautoir')->sole()->delete();
         $ring = BurnerSetting::query()->where('mark', 'high')->firstOrFail();
         $this->postJson("/api/kitchen/burners/{$ring->burner_id}/boil-off", ['format' => 'velko.boil-off/1', 'mark' => 'high', 'pan_id' => Kitchen::query()->sole()->pans()->firstOrFail()->id, 'before_g' => 4000, 'after_g' => 3500, 'minutes' => 12])->assertCreated();
         $page = $this->getJson('/api/dishes/'.($dish = Dish::query()->where('family', 'risotto')->firstOrFail())->id)->json();
@@ -170,7 +174,36 @@ describe('a kitchen whole', function (): void {
         Station::keeps('kitchen', $in->getContent());
         $this->actingAs($cook->fresh());
         expect(json_decode($this->get('/api/kitchen/archive')->getContent(), true))->toEqual(json_decode($out, true))
+            ->and($in = json_decode($out, true)['cooks'])->toHaveCount(21)->and(count(array_unique(array_column($in, 'by'))))->toBeGreaterThan(1)
+            ->and(count(array_filter($in, static fn (array $one): bool => $one['pan'] === null)))->toBeGreaterThan(0)
+            ->and($this->getJson('/api/cooks')->json('cooks.0.cook'))->toBe($this->actingAs(User::query()->where('email', 'chef@kiln.example')->sole())->getJson('/api/cooks')->json('cooks.0.cook'))
             ->and(DishVersion::query()->where('dish_id', '>', 0)->count())->toBe(9);
+    });
+
+    it('plays every cook back before it keeps any, and says which cannot be', function (string $path, mixed $value, string $pointer): void {
+        kilnHouse();
+        $this->seed(KilnHouseCooks::class);
+        $archive = json_decode($this->get('/api/kitchen/archive')->getContent(), true);
+        data_set($archive, $path, $value);
+        $this->actingAs($cook = User::factory()->create());
+        $answer = $this->postJson('/api/kitchen/archive', $archive)->assertStatus(422);
+        expect($answer->json('errors.0.pointer'))->toBe($pointer);
+        $this->actingAs($cook->fresh());
+        expect($this->getJson('/api/kitchen')->json('pans'))->toBe([])->and($this->getJson('/api/cooks')->json('cooks'))->toBe([]);
+    })->with([
+        'a heat its burner has not' => ['cooks.3.working.plan.heat.0.setting', 'nuclear', '/cooks/3/working'],
+        'a stage that is none' => ['cooks.2.events.1.event.stage', 99, '/cooks/2/events/1/event/stage'],
+        'a request past the possible' => ['cooks.1.request.covers', -3, '/cooks/1/request/covers'],
+        'a moment that is none' => ['cooks.0.table_at', 'soon', '/cooks/0/table_at'],
+        'an event of no kind' => ['cooks.0.events.1.event', ['kind' => 'dance'], '/cooks/0/events/1/event/kind'],
+    ]);
+
+    it('takes an archive from before there was a log in it', function (): void {
+        kilnHouse();
+        $archive = json_decode($this->get('/api/kitchen/archive')->getContent(), true);
+        unset($archive['cooks'], $archive['house']['safety']);
+        $this->actingAs(User::factory()->create());
+        $this->postJson('/api/kitchen/archive', $archive)->assertCreated()->assertJsonPath('safety.fridge_days', 7);
     });
 
     it('goes into an empty kitchen only', function (): void {
@@ -197,9 +230,12 @@ describe('a kitchen whole', function (): void {
 
 it('answers a thousand malformed files with a thousand clear refusals, and keeps nothing of any', function (): void {
     kilnHouse();
+    $this->seed(KilnHouseCooks::class);
+    $archive = json_decode($this->get('/api/kitchen/archive')->getContent());
+    $archive->cooks = array_slice($archive->cooks, 0, 2);
     $sources = [
         '/api/dishes/import' => [$this->get('/api/dishes/'.Dish::query()->where('family', 'risotto')->firstOrFail()->id.'/export')->getContent(), $this->get('/api/dishes/'.Dish::query()->where('family', 'risotto')->firstOrFail()->id.'/export?as=json-ld')->getContent()],
-        '/api/kitchen/archive' => [$this->get('/api/kitchen/archive')->getContent()],
+        '/api/kitchen/archive' => [json_encode($archive)],
     ];
     $cook = User::factory()->create();
     $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class);
@@ -231,20 +267,26 @@ it('answers a thousand malformed files with a thousand clear refusals, and keeps
     expect($refused)->toBe(1000)->and([$kitchen['pans'], $kitchen['rices'], $kitchen['stocks'], $kitchen['dishes'], $kitchen['burners'], $kitchen['ladles']])->toBe([[], [], [], [], [], []]);
 });
 
+/** What may be left out, and the parts in which much may be: there something is put in, never taken away. */
+const OPTIONAL = ['cooks', 'safety'];
+const LENIENT = ['request', 'ask', 'change', 'event'];
+
 /** Puts something where it cannot be, or takes away something that must be there. */
 function spoil(stdClass $document, Randomizer $chance, array $odd): void
 {
     $at = $document;
+    $lenient = false;
     while (true) {
         $fields = array_keys(get_object_vars($at));
         $field = $fields[$chance->getInt(0, count($fields) - 1)];
         $next = is_array($at->{$field}) ? ($at->{$field}[0] ?? null) : $at->{$field};
         if ($next instanceof stdClass && get_object_vars($next) !== [] && $chance->getInt(0, 3) > 0) {
             $at = $next;
+            $lenient = $lenient || in_array($field, LENIENT, true);
 
             continue;
         }
-        if ($chance->getInt(0, 2) === 0) {
+        if ($chance->getInt(0, 2) === 0 && ! $lenient && ! in_array($field, OPTIONAL, true)) {
             unset($at->{$field});
         } else {
             // No field takes an object of this shape.

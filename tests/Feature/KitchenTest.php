@@ -129,6 +129,15 @@ describe('a boil-off test', function (): void {
     });
 });
 
+it('keeps the temperatures its own code asks for, and says them in the cautions', function (): void {
+    $house = ['format' => 'velko.house/1', 'name' => 'k', 'altitude_m' => 0, 'room_c' => 24, 'timezone' => 'UTC', 'units' => 'metric'];
+    $safety = ['fish_c' => 65, 'poultry_c' => 75, 'meat_c' => 70, 'hot_holding_c' => 63, 'fridge_days' => 1];
+    expect($this->putJson('/api/kitchen', $house)->assertOk()->json('safety'))->toEqual(['fish_c' => 63, 'poultry_c' => 74, 'meat_c' => 63, 'hot_holding_c' => 57, 'fridge_days' => 7])
+        ->and($this->putJson('/api/kitchen', [...$house, 'safety' => $safety])->assertOk()->json('safety'))->toEqual($safety)
+        ->and(implode(' ', $this->postJson('/api/work-out', $this->station->ask())->json('cautions')))->toContain('63 °C or above')->toContain('within a day')->toContain('Your local code decides');
+    $this->putJson('/api/kitchen', [...$house, 'safety' => [...$safety, 'fish_c' => 20]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/safety/fish_c');
+});
+
 describe('the house', function (): void {
     $house = fn (mixed ...$with): array => ['format' => 'velko.house/1', 'name' => 'The Lime House', 'room_c' => 22, 'timezone' => 'Europe/Madrid', 'units' => 'metric', ...$with];
 

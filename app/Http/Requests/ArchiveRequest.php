@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 final class ArchiveRequest extends DocumentRequest
 {
-    private const LONGEST_ARCHIVE = 8388608;
+    private const LONGEST_ARCHIVE = 33554432;
 
     protected function contract(): string
     {

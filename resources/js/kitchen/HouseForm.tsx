@@ -22,6 +22,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         room_c: kitchen.room_c,
         timezone: kitchen.timezone,
         units: kitchen.units,
+        safety: kitchen.safety,
       }}
       save={api.keepHouse}
       onSaved={(next) => {
@@ -51,6 +52,20 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
           ['us', 'ounces, cups, quarts, °F'],
         ]}
       />
+      <fieldset className="mt-3 border-t-2 border-rule pt-2">
+        <legend className="pr-2 text-xl font-bold">What your code asks for</legend>
+        <div className="grid grid-cols-2 items-end gap-3">
+          <Field name="safety.fish_c" label="Fish, shellfish reach" unit="°C" kind="number" />
+          <Field name="safety.poultry_c" label="Poultry reaches" unit="°C" kind="number" />
+          <Field name="safety.meat_c" label="Whole cuts of meat reach" unit="°C" kind="number" />
+          <Field name="safety.hot_holding_c" label="Held hot at" unit="°C" kind="number" />
+          <Field name="safety.fridge_days" label="Cooked rice keeps, cold" unit="days" kind="number" />
+        </div>
+        <p className="mt-1 text-base text-ink-soft">
+          Built in from the FDA Food Code 2022. Many authorities allow cooked rice fewer days. Your local code
+          decides.
+        </p>
+      </fieldset>
     </Entry>
   );
 }

@@ -89,6 +89,7 @@ function PanTakes() {
   const holds = useQuery({
     queryKey: ['pan-holds', typed],
     queryFn: ({ signal }) => api.panHolds(typed, signal),
+    enabled: Number(rim_cm) >= Number(base_cm),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,

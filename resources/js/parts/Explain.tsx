@@ -7,6 +7,9 @@ export interface Term {
   sign?: '+' | '−' | '=' | '×' | '÷';
 }
 
+/** Letters beyond which a number is set smaller, so that five stand in one line: "1 lb 1 oz". */
+const LONG = 7;
+
 /** A number that says why: touch it and the terms that make it unfold, as a sum a cook can follow. */
 export function Explain({
   label,
@@ -27,12 +30,13 @@ export function Explain({
     <Popover.Root>
       <Popover.Trigger
         data-small={small}
+        data-long={typeof value === 'string' && value.length > LONG}
         className="group min-w-0 rounded-lg px-3 py-1.5 text-left hover:bg-paper-deep data-[small=true]:px-1.5 data-[state=open]:bg-paper-deep"
       >
         <span className="block text-sm text-ink-soft underline decoration-dotted underline-offset-4">
           {label}
         </span>
-        <span className="block text-[34px] leading-tight font-bold tracking-tight whitespace-nowrap group-data-[small=true]:text-xl">
+        <span className="block text-[34px] leading-tight font-bold tracking-tight whitespace-nowrap group-data-[long=true]:text-[26px] group-data-[long=true]:leading-[42px] group-data-[small=true]:text-xl">
           {value}
         </span>
         <span className="block text-sm whitespace-nowrap text-ink-soft">{note ?? ' '}</span>

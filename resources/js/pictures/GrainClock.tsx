@@ -1,6 +1,7 @@
-import { scaleLinear } from 'd3-scale';
+import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { area, curveStepAfter, line } from 'd3-shape';
 import { useId } from 'react';
+import { useMeasure } from '../cook';
 import { minute as shown } from '../measure';
 import { useWidth } from './useWidth';
 
@@ -86,6 +87,7 @@ function Drawing({
   const last =
     Math.max(table ?? 0, planned.min.at(-1) ?? 1, happened?.min.at(-1) ?? 0, now ?? 0) + (full ? 0.6 : 0.2);
   const x = scaleLinear([first, last], [room.left, width - room.right]);
+  const { dose, jug } = useMeasure();
   const most = Math.max(1, ...planned.free_g, ...(happened?.free_g ?? []));
   const floor = height - room.bottom;
   const y = scaleLinear([0, most * 1.06], [floor, room.top]);
@@ -157,17 +159,23 @@ function Drawing({
       )}
 
       {full &&
-        y.ticks(4).map((tick) => (
+        graduation(y, jug.ml).map((tick) => (
           <g key={tick}>
-            <line x1={room.left} x2={width - room.right} y1={y(tick)} y2={y(tick)} stroke={rule} />
-            <text x={room.left - 6} y={y(tick) + 4} fontSize={12} fill={soft} textAnchor="end">
+            <line
+              x1={room.left}
+              x2={width - room.right}
+              y1={y(tick * jug.ml)}
+              y2={y(tick * jug.ml)}
+              stroke={rule}
+            />
+            <text x={room.left - 6} y={y(tick * jug.ml) + 4} fontSize={12} fill={soft} textAnchor="end">
               {tick}
             </text>
           </g>
         ))}
       {full && (
         <text x={4} y={room.top - 8} fontSize={12} fill={soft}>
-          mL free
+          {jug.unit} free
         </text>
       )}
 
@@ -212,7 +220,7 @@ function Drawing({
           <g key={index} transform={`translate(${x(pour.minute)} ${at})`}>
             {full && !crowded(pours, index, x) && (
               <text y={-scale - 5} fontSize={12.5} fontWeight={650} fill={ink} textAnchor="middle">
-                {Math.round(pour.volume_ml)}
+                {dose(pour.volume_ml).number}
               </text>
             )}
             <path
@@ -373,4 +381,12 @@ function Flag({
       )}
     </g>
   );
+}
+
+/** Round numbers on the axis of what is free, in what this kitchen's jugs are read in. */
+function graduation(y: ScaleLinear<number, number>, ml: number): number[] {
+  return scaleLinear(
+    y.domain().map((value) => value / ml),
+    y.range(),
+  ).ticks(4);
 }

@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
+import { useMeasure } from '../cook';
 import type { Working } from '../contracts.generated';
 import { minute } from '../measure';
 
@@ -13,6 +14,7 @@ const ROOM = { top: 26, right: 8, bottom: 34, left: 34 };
  */
 export function PassCurve({ working }: { working: Working }) {
   const { plan, dish } = working;
+  const { volume } = useMeasure();
   const rows = plan.pass;
   if (rows.length < 2) {
     return null;
@@ -153,7 +155,7 @@ export function PassCurve({ working }: { working: Working }) {
               return row ? (
                 <span key={at}>
                   {i > 0 && ', '}
-                  <b>{Math.round(row.loosen_ml / 5) * 5} mL</b> {at} min late
+                  <b>{volume(Math.round(row.loosen_ml / 5) * 5)}</b> {at} min late
                 </span>
               ) : null;
             })}

@@ -7,6 +7,7 @@ import { useCook, useMeasure } from '../cook';
 import { blank, DishForm, type Body } from '../kitchen/DishForm';
 import { FAMILIES } from '../kitchen/words';
 import { minute, trimmed } from '../measure';
+import { Choice as Select } from '../parts/Choice';
 import { Retire } from '../parts/Retire';
 import { TakeOut } from '../parts/TakeOut';
 import { clock, day } from '../time';
@@ -120,6 +121,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
       </div>
       <aside className="min-w-0">
         <SideBySide page={page} />
+        <Beside page={page} kitchen={kitchen} />
         <div className="mt-6 flex flex-wrap gap-3">
           <TakeOut href={`/api/dishes/${page.id}/export`}>Velko’s own</TakeOut>
           <TakeOut href={`/api/dishes/${page.id}/export?as=json-ld`}>As a recipe</TakeOut>
@@ -134,6 +136,28 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
         />
       </aside>
     </main>
+  );
+}
+
+/** The way to lay another dish of the house beside this one. */
+function Beside({ page, kitchen }: { page: DishPage; kitchen: Kitchen }) {
+  const navigate = useNavigate();
+  const others = kitchen.dishes.filter((dish) => dish.id !== page.id);
+  if (others.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Another dish beside it" className="mt-6">
+      <h2 className="border-b-2 border-ink text-xl font-bold">Another dish beside it</h2>
+      <div className="mt-2">
+        <Select
+          label="Lay beside it"
+          value=""
+          onChange={(other) => void navigate(`/dishes/${page.id}/beside/${other}`)}
+          options={others.map((dish) => ({ value: String(dish.id), label: dish.name }))}
+        />
+      </div>
+    </section>
   );
 }
 

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Contracts\BadDocument;
+use App\Contracts\PlanRequestDocument;
+use App\Kitchen\CookDocument;
+use App\Kitchen\KeepEvent;
+use App\Models\Burner;
+use App\Models\Cook;
+use App\Models\CookEvent;
+use App\Models\Dish;
+use App\Models\Kitchen;
+use App\Models\Pan;
+use App\Models\Plan;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Throwable;
+
+/** What a kitchen cooked, in its archive: each plan as it was put on the fire, and every event. */
+final class CookLog
+{
+    /** @return list<array<string, mixed>> oldest first */
+    public static function of(Kitchen $kitchen): array
+    {
+        $names = ['dish' => self::names(Dish::class, $kitchen), 'pan' => self::names(Pan::class, $kitchen), 'burner' => self::names(Burner::class, $kitchen)];
+        $cooks = [];
+        /** @var Cook $cook */
+        foreach (Cook::query()->where('kitchen_id', $kitchen->id)->with(['plan', 'user', 'events.user'])->orderBy('id')->lazy(50) as $cook) {
+            $plan = $cook->plan;
+            $cooks[] = [
+                'id' => $cook->uuid,
+                'by' => $cook->by(),
+                'table_at' => $plan->table_at->utc()->toIso8601String(),
+                'dish' => $names['dish'][$plan->dish_id] ?? null,
+                'pan' => $names['pan'][$plan->pan_id] ?? null,
+                'burner' => $names['burner'][$plan->burner_id] ?? null,
+                'request' => $plan->request,
+                'working' => CookDocument::working($plan->working),
+                'events' => array_values($cook->events->sortBy('id')->map(static fn (CookEvent $event): array => [
+                    'event' => $event->payload, 'by' => $event->by(), 'received_at' => CarbonImmutable::createFromTimestampMs($event->server_at)->format('Y-m-d\TH:i:s.v\Z'),
+                ])->all()),
+            ];
+        }
+
+        return $cooks;
+    }
+
+    /**
+     * @param  array<string, mixed>  $row  held to its schema
+     * @param  array<int|string, int>  $dishes  ids by name
+     * @param  array<int|string, int>  $pans  ids by name
+     * @param  array<int|string, int>  $burners  ids by name
+     *
+     * @throws BadDocument when it cannot be played back
+     */
+    public static function enter(User $user, array $row, array $dishes, array $pans, array $burners): void
+    {
+        $request = self::part($row['request']);
+        try {
+            PlanRequestDocument::of($request)->ask();
+        } catch (BadDocument $bad) {
+            throw $bad->under('/request');
+        }
+        $plan = Plan::query()->create([
+            'kitchen_id' => $user->kitchen_id,
+            'dish_id' => $dishes[self::word($row['dish'])] ?? null,
+            'pan_id' => $pans[self::word($row['pan'])] ?? null,
+            'burner_id' => $burners[self::word($row['burner'])] ?? null,
+            'request' => $request,
+            'working' => $row['working'],
+            'table_at' => Moment::of($row['table_at'], '/table_at'),
+        ]);
+        try {
+            $cook = Cook::query()->create(['uuid' => $row['id'], 'kitchen_id' => $user->kitchen_id, 'plan_id' => $plan->id, 'user_id' => $user->id, 'cooked_by' => $row['by']]);
+        } catch (UniqueConstraintViolationException) {
+            throw BadDocument::at('/id', 'stands twice');
+        }
+        /** @var list<array<string, mixed>> $events */
+        $events = $row['events'];
+        foreach ($events as $i => $one) {
+            try {
+                KeepEvent::from($cook->setRelation('plan', $plan), $user, self::part($one['event']), self::word($one['by']), Moment::of($one['received_at'], '/received_at')->getTimestampMs());
+            } catch (BadDocument $bad) {
+                throw $bad->under("/events/$i/event");
+            } catch (UniqueConstraintViolationException) {
+                throw BadDocument::at("/events/$i/event/id", 'stands twice');
+            }
+        }
+        self::playBack($cook);
+    }
+
+    /**
+     * A schema cannot say whether a plan hangs together with its own request: it is played back once, as the log will.
+     *
+     * @throws BadDocument
+     */
+    private static function playBack(Cook $cook): void
+    {
+        try {
+            CookDocument::of($cook->fresh(['plan', 'user', 'events', 'kitchen']) ?? $cook, CarbonImmutable::now());
+        } catch (Throwable) {
+            throw BadDocument::at('/working', 'cannot be played back with its request and its events');
+        }
+    }
+
+    /**
+     * @param  class-string<Dish|Pan|Burner>  $model
+     *
+     * @return array<int, string> by id, of what is still there
+     */
+    private static function names(string $model, Kitchen $kitchen): array
+    {
+        /** @var array<int, string> */
+        return $model::query()->where('kitchen_id', $kitchen->id)->pluck('name', 'id')->all();
+    }
+
+    /** @return array<string, mixed> */
+    private static function part(mixed $part): array
+    {
+        /** @var array<string, mixed> $part */
+        return $part;
+    }
+
+    private static function word(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+}

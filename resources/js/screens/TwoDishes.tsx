@@ -1,0 +1,185 @@
+import { keepPreviousData, useQueries, useQuery, type UseQueryResult } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api } from '../api';
+import { sides } from '../bench/sides';
+import type { Ask, Around, Kitchen, Working } from '../contracts.generated';
+import { useMeasure } from '../cook';
+import { Choice } from '../parts/Choice';
+import { Stepper } from '../parts/Stepper';
+import { pours } from '../pictures/fromPlan';
+import { GrainClock } from '../pictures/GrainClock';
+import { Plate } from '../pictures/Plate';
+
+const COVERS = 6;
+
+/** Two dishes side by side, for as many mains: how they are made and what that comes to. */
+export function TwoDishes() {
+  const { id, other } = useParams();
+  const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
+  const [covers, setCovers] = useState(COVERS);
+  const both = [Number(id), Number(other)];
+  const answers = useQueries({
+    queries: both.map((dish) => {
+      const ask = mainsOf(dish, covers);
+      return {
+        queryKey: ['work-out', ask],
+        queryFn: ({ signal }: { signal: AbortSignal }) => api.workOut(ask, signal),
+        placeholderData: keepPreviousData<Working>,
+      };
+    }),
+  });
+  if (!kitchen.data) {
+    return <main className="p-8 text-lg text-ink-soft">Looking them up …</main>;
+  }
+  return (
+    <main className="mx-auto w-full max-w-5xl flex-1 px-5 py-3 max-md:px-3">
+      <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <h1 className="text-3xl font-bold">Side by side</h1>
+        <div className="w-60">
+          <Stepper label="Covers" value={covers} onChange={setCovers} />
+        </div>
+        <span className="pb-3 text-lg">mains of each, each in the pan that serves it</span>
+        <Link to={`/dishes/${both[0]}`} className="ml-auto pb-3 text-lg underline underline-offset-4">
+          Back to the dish
+        </Link>
+      </div>
+      <Columns kitchen={kitchen.data} both={both} answers={answers} />
+    </main>
+  );
+}
+
+function Columns({
+  kitchen,
+  both,
+  answers,
+}: {
+  kitchen: Kitchen;
+  both: number[];
+  answers: UseQueryResult<Working>[];
+}) {
+  const navigate = useNavigate();
+  const measure = useMeasure();
+  const workings = answers.map((answer) => (answer.isError ? undefined : answer.data));
+  const rows = workings.map((working) => (working ? lines(working, measure) : []));
+  const labels = (rows[0]?.length ? rows[0] : (rows[1] ?? [])).map(([label]) => label);
+  return (
+    <table aria-label="Two dishes" className="w-full table-fixed text-lg leading-snug max-md:text-base">
+      <thead>
+        <tr className="align-bottom">
+          <th className="w-44 max-md:w-24">
+            <span className="sr-only">what</span>
+          </th>
+          {both.map((dish, at) => (
+            <th key={at} className="px-3 pb-2 text-left font-normal max-md:px-1">
+              <Choice
+                label={at === 0 ? 'One dish' : 'The other'}
+                value={String(dish)}
+                onChange={(next) => {
+                  const [left, right] = at === 0 ? [next, both[1]] : [both[0], next];
+                  void navigate(`/dishes/${left}/beside/${right}`, { replace: true });
+                }}
+                options={kitchen.dishes.map((one) => ({
+                  value: String(one.id),
+                  label: one.name,
+                  note: one.rice,
+                }))}
+              />
+              <Picture working={workings[at]} failed={answers[at]?.isError ?? false} />
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {labels.map((label, row) => {
+          const [left, right] = rows.map((side) => side[row]?.[1] ?? '');
+          return (
+            <tr key={label} data-same={left === right} className="group border-t border-rule align-baseline">
+              <th className="py-1 text-left font-normal text-ink-soft">{label}</th>
+              {[left, right].map((amount, at) => (
+                <td
+                  key={at}
+                  className="px-3 py-1 font-bold group-data-[same=true]:font-normal group-data-[same=true]:text-ink-soft max-md:px-1"
+                >
+                  {amount}
+                </td>
+              ))}
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+function Picture({ working, failed }: { working: Working | undefined; failed: boolean }) {
+  if (!working) {
+    return (
+      <p role="status" className="h-24 pt-4 text-base text-ink-soft">
+        {failed ? 'This one cannot be worked out for so many.' : 'Working it out …'}
+      </p>
+    );
+  }
+  const { plan, dish } = working;
+  return (
+    <div className="mt-2 grid grid-cols-[minmax(0,1fr)_96px] items-center gap-2 max-md:grid-cols-1">
+      <GrainClock
+        label={`${dish.name}: off the heat at minute ${Math.round(plan.timing.pull_min)}`}
+        height={90}
+        size="thumb"
+        planned={plan.track}
+        plannedPours={pours(plan)}
+        heat={plan.heat}
+        pull={plan.timing.pull_min}
+        table={plan.timing.table_min}
+      />
+      <Plate family={dish.family} looseness={plan.at_table.looseness} />
+    </div>
+  );
+}
+
+/** How it is made, then what it comes to. */
+function lines(working: Working, measure: ReturnType<typeof useMeasure>): [string, string][] {
+  const { dish, plan, served } = working;
+  return [
+    ['made of', `${dish.rice}, ${dish.stock}`],
+    ['in', `${working.pan.name}, ${working.burner.name}`],
+    ['spoon', dish.stirring],
+    ['window of the packet', `${dish.window_min.join(' to ')} min`],
+    ...sides(measure, sideOf(working)),
+    ['finish', dish.finish],
+    ['sodium a cover', `${Math.round(plan.salt.sodium_mg_per_cover)} mg`],
+    ['for', served.suits === 'any' ? 'guests who eat meat' : `${served.suits} guests`],
+    ['allergens', served.allergens.map((one) => one.allergen).join(', ') || 'none of the fourteen'],
+  ];
+}
+
+function sideOf({ plan, body }: Working): Around['as_asked'] {
+  return {
+    stock_ml: plan.stock_ml,
+    wine_ml: plan.balance.wine_ml,
+    rice_g: plan.rice_g,
+    ml_per_g: plan.ratio.ml_per_g,
+    drunk_g: plan.balance.drunk_g,
+    boiled_off_g: plan.balance.boiled_off_g,
+    pull_min: plan.timing.pull_min,
+    table_min: plan.timing.table_min,
+    layer_mm: plan.layer_mm,
+    looseness: plan.at_table.looseness,
+    bite: plan.at_table.bite,
+    body,
+    salt_percent: plan.salt.percent_at_table,
+    alcohol_g: plan.alcohol.g_per_cover,
+  };
+}
+
+const mainsOf = (dish: number, covers: number): Ask => ({
+  format: 'velko.ask/1',
+  dish_id: dish,
+  covers,
+  portion: 'main',
+  pan_id: null,
+  burner_id: null,
+  table_at: '19:00',
+  heat: null,
+});
