@@ -17,6 +17,7 @@ use App\Models\Pan;
 use App\Models\Plan;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Throwable;
 
@@ -28,8 +29,9 @@ final class CookLog
     {
         $names = ['dish' => self::names(Dish::class, $kitchen), 'pan' => self::names(Pan::class, $kitchen), 'burner' => self::names(Burner::class, $kitchen)];
         $cooks = [];
-        /** @var Cook $cook */
-        foreach (Cook::query()->where('kitchen_id', $kitchen->id)->with(['plan', 'user', 'events.user'])->orderBy('id')->lazy(50) as $cook) {
+        /** @var Collection<int, Cook> $rows */
+        $rows = $kitchen->cooks()->with(['plan', 'user', 'events.user'])->orderBy('id')->get();
+        foreach ($rows as $cook) {
             $plan = $cook->plan;
             $cooks[] = [
                 'id' => $cook->uuid,

@@ -8,55 +8,37 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Cooking;
 
-/**
- * What the engine makes of what was really poured and when: the pan as it must have run, if the burner gave what its
- * mark says.
- */
+/** What the engine makes of what was really poured and when: the pan as it must have run, as far as it has come. */
 final readonly class Happened
 {
-    /** Nothing is followed further than this, min: whoever forgets to touch "done" does not stop the kitchen's clock. */
-    private const LONGEST = 180.0;
-
     /** @param  State|null  $atTable  null while it has not left the heat */
     private function __construct(public Track $track, public ?State $atTable) {}
 
     /**
-     * @param  non-empty-list<HeatChange>  $heat
+     * @param  non-empty-list<HeatChange>  $heat  as planned
      * @param  int  $now  ms since 1970: a pan still on the heat is followed until here
      *
      * @return self|null null before the first liquid
      */
-    public static function of(Ask $ask, array $heat, Replay $replay, int $now): ?self
+    public static function of(Ask $ask, array $heat, Replay $replay, int $now, Estimate $estimate = new Estimate): ?self
     {
-        $pours = $replay->pours();
-        if ($pours === []) {
+        if ($replay->pours() === []) {
             return null;
         }
-        $pan = new Cooking($ask, $heat);
+        $played = new Played($ask, $heat, $replay, $estimate);
         $track = new Track;
-        $pan->record($track);
-        $state = $pan->start();
         $pull = $replay->minuteOf('off');
-        foreach ($pours as $pour) {
-            if ($pour->minute > min($pull ?? self::LONGEST, self::LONGEST)) {
-                break;
-            }
-            $pan->runTo($state, 60 * $pour->minute);
-            $pour->wine ? $pan->pourWine($state, $pour->volume) : $pan->pourStock($state, $pour->volume);
-            if ($pour->minute <= 0) {
-                $track->add($state);
-            }
-        }
         if ($pull === null) {
-            $pan->runTo($state, 60 * min($replay->minute($now) ?? 0.0, self::LONGEST));
+            $played->until(60 * ($replay->minute($now) ?? 0.0), $track);
 
             return new self($track, null);
         }
-        $pan->runTo($state, 60 * min($pull, self::LONGEST));
+        $state = $played->until(60 * $pull, $track);
         $table = $replay->minuteOf('serve');
-        $table === null ? $pan->toTable($state) : $pan->toTableAt($state, max($state->second, 60 * min($table, self::LONGEST)));
+        $played->pan->record($track);
+        $table === null ? $played->pan->toTable($state) : $played->pan->toTableAt($state, max($state->second, min(60 * $table, Played::LONGEST)));
+        $played->pan->record(null);
 
         return new self($track, $state);
     }

@@ -7,5 +7,11 @@ namespace Velko\Core\Live;
 /** Something that went into the pan at a minute of the cook. */
 final readonly class Pour
 {
-    public function __construct(public float $minute, public float $volume, public bool $wine) {}
+    public bool $wine;
+
+    /** @param  'stock'|'wine'|'water'  $what */
+    public function __construct(public float $minute, public float $volume, public string $what)
+    {
+        $this->wine = $what === 'wine';
+    }
 }

@@ -19,6 +19,7 @@ final readonly class Replay
      * @param  array<int, Touch>  $done  by stage, in order of stage
      * @param  int|null  $startedAt  ms since 1970
      * @param  int|null  $firstLiquidAt  ms since 1970
+     * @param  list<Touch>  $counted  all that were not taken back, in order of time
      */
     private function __construct(
         public array $stages,
@@ -27,6 +28,7 @@ final readonly class Replay
         public ?int $startedAt,
         public ?int $firstLiquidAt,
         public ?Verdict $verdict,
+        public array $counted,
     ) {}
 
     /**
@@ -43,27 +45,28 @@ final readonly class Replay
             }
         }
 
-        $done = [];
+        $done = $counted = [];
         $startedAt = $firstLiquidAt = $verdict = null;
         $givenUp = false;
         foreach ($touches as $touch) {
             if (isset($takenBack[$touch->id])) {
                 continue;
             }
+            $counted[] = $touch;
             if ($touch->kind === 'verdict') {
                 $verdict = $touch->verdict;
             }
             if ($touch->kind === 'abandon') {
                 $givenUp = true;
             }
-            if (in_array($touch->kind, ['start', 'done', 'pour'], true)) {
+            if (in_array($touch->kind, ['start', 'done', 'pour', 'splash'], true)) {
                 $startedAt ??= $touch->at;
             }
-            if ($touch->stage !== null && isset($stages[$touch->stage]) && ! isset($done[$touch->stage])) {
+            if (in_array($touch->kind, ['done', 'pour'], true) && $touch->stage !== null && isset($stages[$touch->stage]) && ! isset($done[$touch->stage])) {
                 $done[$touch->stage] = $touch;
-                if ($touch->kind === 'pour') {
-                    $firstLiquidAt ??= $touch->at;
-                }
+            }
+            if (in_array($touch->kind, ['pour', 'splash'], true) && ($touch->kind === 'splash' || ($done[$touch->stage] ?? null) === $touch)) {
+                $firstLiquidAt ??= $touch->at;
             }
         }
         ksort($done);
@@ -75,7 +78,7 @@ final readonly class Replay
             default => Status::Waiting,
         };
 
-        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict);
+        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict, $counted);
     }
 
     /** The stage to do now: the first after the furthest one done; null when all are done or the cook was given up. */
@@ -89,33 +92,42 @@ final readonly class Replay
         return $next < count($this->stages) ? $next : null;
     }
 
-    /** Stock poured so far, mL. */
+    /** Stock, and water in its place, poured so far, mL. */
     public function poured(): float
     {
-        $poured = 0.0;
-        foreach ($this->done as $stage => $touch) {
-            $poured += $this->stages[$stage]->kind === 'pour' ? ($touch->volume ?? 0.0) : 0.0;
-        }
+        $stock = array_filter($this->pours(), static fn (Pour $pour): bool => ! $pour->wine);
 
-        return $poured;
+        return array_sum(array_map(static fn (Pour $pour): float => $pour->volume, $stock));
     }
 
     /**
      * What went into the pan, and when.
      *
-     * @return list<Pour>
+     * @return list<Pour> in order of time
      */
     public function pours(): array
     {
         $pours = [];
-        foreach ($this->done as $stage => $touch) {
-            if ($touch->kind === 'pour' && $touch->volume !== null && $this->firstLiquidAt !== null) {
-                $pours[] = new Pour($this->minute($touch->at) ?? 0.0, $touch->volume, $this->stages[$stage]->kind === 'wine');
+        foreach ($this->counted as $touch) {
+            $minute = $this->minute($touch->at);
+            if ($minute === null || $touch->volume === null) {
+                continue;
+            }
+            if ($touch->kind === 'splash') {
+                $pours[] = new Pour($minute, $touch->volume, $touch->water ? 'water' : 'stock');
+            }
+            if ($touch->kind === 'pour' && $touch->stage !== null && ($this->done[$touch->stage] ?? null) === $touch) {
+                $pours[] = new Pour($minute, $touch->volume, $this->stages[$touch->stage]->kind === 'wine' ? 'wine' : 'stock');
             }
         }
-        usort($pours, static fn (Pour $a, Pour $b): int => $a->minute <=> $b->minute);
 
         return $pours;
+    }
+
+    /** The last of the touches that count, or null. */
+    public function last(): ?Touch
+    {
+        return $this->counted[count($this->counted) - 1] ?? null;
     }
 
     /** Minute of the cook at which the first stage of a kind was done, or null. */

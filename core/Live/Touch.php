@@ -9,11 +9,14 @@ final readonly class Touch
 {
     /**
      * @param  string  $id  made by the device
-     * @param  'start'|'done'|'pour'|'undo'|'verdict'|'abandon'  $kind
+     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'  $kind
      * @param  int  $at  device time, ms since 1970 UTC
      * @param  int|null  $stage  index in the plan
-     * @param  float|null  $volume  mL, for a pour
+     * @param  float|null  $volume  mL, poured or lifted out
      * @param  string|null  $undoes  id of the touch taken back
+     * @param  string|null  $mark  where the knob was turned to
+     * @param  bool|null  $on  the lid
+     * @param  bool  $water  poured hot water in place of stock
      */
     public function __construct(
         public string $id,
@@ -23,5 +26,11 @@ final readonly class Touch
         public ?float $volume = null,
         public ?string $undoes = null,
         public ?Verdict $verdict = null,
+        public ?string $mark = null,
+        public ?bool $on = null,
+        public bool $water = false,
+        public ?Sign $sign = null,
+        public ?Taste $taste = null,
+        public ?Weighing $weighing = null,
     ) {}
 }

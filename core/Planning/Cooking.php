@@ -17,8 +17,10 @@ final class Cooking
 {
     private const WINE_C = 20.0;
 
+    private const HOT_WATER_C = 95.0;
+
     /** Free liquid, g per g rice, at which a spoon leaves a dry trail in the wine. */
-    private const WINE_GONE = 0.10;
+    public const WINE_GONE = 0.10;
 
     /** The wine is given up on after this long, s. */
     private const WINE_AT_MOST = 360.0;
@@ -72,10 +74,17 @@ final class Cooking
         $state = $this->start();
         if ($this->ask->wine > 0) {
             $this->pourWine($state, $this->ask->wine);
-            $this->runTo($state, self::WINE_AT_MOST, self::WINE_GONE * $this->rice);
+            $this->untilWineIsGone($state);
         }
 
         return $state;
+    }
+
+    public function untilWineIsGone(State $state): void
+    {
+        if ($state->free > self::WINE_GONE * $this->rice) {
+            $this->runTo($state, self::WINE_AT_MOST, self::WINE_GONE * $this->rice);
+        }
     }
 
     public function pourWine(State $state, float $volume): void
@@ -86,6 +95,17 @@ final class Cooking
     public function pourStock(State $state, float $volume): void
     {
         $this->simulation->pour($state, $volume, $this->ask->stock->temperature, $this->ask->stock->saltPercent / 100);
+    }
+
+    /** Hot water in place of stock. */
+    public function pourWater(State $state, float $volume): void
+    {
+        $this->simulation->pour($state, $volume, min(self::HOT_WATER_C, $this->ask->conditions()->boiling));
+    }
+
+    public function liftOut(State $state, float $volume): void
+    {
+        $this->simulation->liftOut($state, $volume);
     }
 
     /** Runs on under the heat track, turning the knob where it says; stops as {@see Simulation::run} does. */

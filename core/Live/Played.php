@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live;
+
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\LidChange;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Stage;
+
+/**
+ * The pan as its touches say it ran: what was poured and lifted, where the knob and the lid were, and what the scale and
+ * the tooth found. How strong the ring really is comes in as an estimate.
+ */
+final class Played
+{
+    /** Nothing is followed further than this, s: whoever forgets to touch "done" does not stop the kitchen's clock. */
+    public const LONGEST = 10800.0;
+
+    /** What the engine itself may be off by after the ring is fitted, one standard deviation, g per g rice (our estimate). */
+    private const MODEL_SPREAD = 0.02;
+
+    /** The doneness clock before anybody has tasted, one standard deviation, min (our estimate). */
+    private const DONENESS_SPREAD = 1.5;
+
+    /** Tasting moves the doneness clock by no more, min. */
+    private const MOST_SHIFT = 2.5;
+
+    /** The same ask on the ring as it is estimated, under the lids that were really put on. */
+    public readonly Ask $ask;
+
+    public readonly Cooking $pan;
+
+    /** How far tasting has moved the doneness clock so far, min. */
+    public float $shift = 0.0;
+
+    private float $shiftSpread = self::DONENESS_SPREAD;
+
+    /** @var non-empty-list<HeatChange> in order of time */
+    private readonly array $heat;
+
+    private readonly float $rice;
+
+    /** @param  non-empty-list<HeatChange>  $heat  as planned */
+    public function __construct(Ask $ask, array $heat, private readonly Replay $replay, Estimate $estimate = new Estimate)
+    {
+        $this->ask = $ask->on($ask->burner->times($estimate->power))->withMethod(['lid' => $this->lids($ask)]);
+        $this->heat = $this->turns($heat[0], $ask);
+        $this->pan = new Cooking($this->ask, $this->heat);
+        $this->rice = $ask->rice();
+    }
+
+    /**
+     * From the first liquid to a second of the cook, no further than off the heat.
+     *
+     * @param  callable(Touch, State): void|null  $look  at each touch, with the pan as it stands then, before what the touch corrects
+     */
+    public function until(float $second, ?Track $track = null, ?callable $look = null): State
+    {
+        $this->pan->record($track);
+        $state = $this->pan->start();
+        $pulled = $this->replay->minuteOf('off');
+        $end = min($second, self::LONGEST, $pulled === null ? INF : 60 * $pulled);
+        foreach ($this->replay->counted as $touch) {
+            $at = 60 * ($this->replay->minute($touch->at) ?? 0.0);
+            if ($at > $end) {
+                break;
+            }
+            if ($at >= 0) {
+                $this->pan->runTo($state, $at);
+            }
+            if ($look !== null) {
+                $look($touch, $state);
+            } else {
+                $this->correct($state, $touch);
+            }
+            $this->happen($state, $touch);
+            if ($track !== null && $touch->volume !== null && $at <= 0) {
+                $track->add($state);
+            }
+        }
+        $this->pan->runTo($state, $end);
+        $this->pan->record(null);
+
+        return $state;
+    }
+
+    /** The knob at a second. */
+    public function markAt(float $second): string
+    {
+        return $this->pan->markAt($second);
+    }
+
+    private function happen(State $state, Touch $touch): void
+    {
+        if ($touch->volume === null) {
+            return;
+        }
+        match (true) {
+            $touch->kind === 'lift' => $this->pan->liftOut($state, $touch->volume),
+            $touch->kind === 'splash' && $touch->water => $this->pan->pourWater($state, $touch->volume),
+            $touch->kind === 'splash' => $this->pan->pourStock($state, $touch->volume),
+            $touch->stage === null || ($this->replay->done[$touch->stage] ?? null) !== $touch => null,
+            $this->replay->stages[$touch->stage]->kind === 'wine' => $this->pan->pourWine($state, $touch->volume),
+            default => $this->pan->pourStock($state, $touch->volume),
+        };
+    }
+
+    /** What the scale and the tooth say outweighs what the engine made of the pan, as far as each can be trusted. */
+    private function correct(State $state, Touch $touch): void
+    {
+        if ($touch->weighing !== null) {
+            $off = $touch->weighing->water($this->rice) - $state->free - $this->rice * $state->drunk;
+            $engine = (self::MODEL_SPREAD * $this->rice) ** 2;
+            $gain = $engine / ($engine + $touch->weighing->spread() ** 2);
+            // What is heavier than thought has boiled off less than thought: the books stay closed.
+            $moved = max(-$state->free, min($state->boiledOff, $gain * $off));
+            $state->free += $moved;
+            $state->boiledOff -= $moved;
+        }
+        if ($touch->taste !== null && ! $touch->taste->agrees($this->ask->grain->window, $state->doneness)) {
+            $gain = $this->shiftSpread ** 2 / ($this->shiftSpread ** 2 + Taste::SPREAD ** 2);
+            $wanted = $this->shift + $gain * ($touch->taste->doneness($this->ask->grain->window) - $state->doneness);
+            $shift = max(-self::MOST_SHIFT, min(self::MOST_SHIFT, $wanted));
+            $state->doneness = max(0.0, $state->doneness + $shift - $this->shift);
+            $this->shift = $shift;
+            $this->shiftSpread *= sqrt(1 - $gain);
+        }
+    }
+
+    /**
+     * Where the knob really was: as planned at first, then as it was turned. A turn that was passed over unsaid counts at
+     * the minute it was planned for.
+     *
+     * @return non-empty-list<HeatChange>
+     */
+    private function turns(HeatChange $first, Ask $ask): array
+    {
+        $turns = [];
+        foreach ($this->passed(['heat', 'crust']) as [$minute, $stage]) {
+            if ($stage->mark !== null) {
+                $turns[] = new HeatChange($minute, $stage->mark);
+            }
+        }
+        foreach ($this->replay->counted as $touch) {
+            $minute = $this->replay->minute($touch->at);
+            if ($touch->kind === 'heat' && $touch->mark !== null && $ask->burner->has($touch->mark)) {
+                $turns[] = new HeatChange($minute ?? 0.0, $touch->mark);
+            }
+        }
+        usort($turns, static fn (HeatChange $a, HeatChange $b): int => $a->fromMinute <=> $b->fromMinute);
+        foreach ($turns as $turn) {
+            if ($turn->fromMinute <= 0) {
+                $first = new HeatChange(0.0, $turn->mark);
+            }
+        }
+
+        return [$first, ...array_values(array_filter($turns, static fn (HeatChange $turn): bool => $turn->fromMinute > 0))];
+    }
+
+    /** @return list<LidChange> as they were put on and taken off, and as they are planned from then on */
+    private function lids(Ask $ask): array
+    {
+        $planned = $ask->method->lid;
+        $lids = [];
+        $touched = false;
+        foreach ($this->replay->counted as $touch) {
+            if ($touch->kind === 'lid' && $touch->on !== null) {
+                $touched = true;
+                $lids[] = new LidChange($this->replay->minute($touch->at) ?? 0.0, $touch->on);
+            }
+        }
+        if ($touched) {
+            // Whoever moves the lid by hand decides about it from there on.
+            $since = $lids[0]->fromMinute;
+            $planned = array_values(array_filter($planned, static fn (LidChange $one): bool => $one->fromMinute < $since));
+        }
+        $lids = [...$planned, ...$lids];
+        usort($lids, static fn (LidChange $a, LidChange $b): int => $a->fromMinute <=> $b->fromMinute);
+
+        return $lids;
+    }
+
+    /**
+     * Stages of these kinds that are done or passed over.
+     *
+     * @param  list<string>  $kinds
+     *
+     * @return list<array{float, Stage}> each with the minute at which it counts
+     */
+    private function passed(array $kinds): array
+    {
+        $furthest = $this->replay->done === [] ? -1 : array_key_last($this->replay->done);
+        $passed = [];
+        foreach ($this->replay->stages as $i => $stage) {
+            if ($i > $furthest) {
+                break;
+            }
+            if (in_array($stage->kind, $kinds, true)) {
+                $touch = $this->replay->done[$i] ?? null;
+                $passed[] = [$touch === null ? $stage->minute : $this->replay->minute($touch->at) ?? $stage->minute, $stage];
+            }
+        }
+
+        return $passed;
+    }
+}
