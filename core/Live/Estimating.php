@@ -9,6 +9,7 @@ use Velko\Core\Method\Load;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
 use Velko\Core\Rice\Grain;
 
 /**
@@ -120,8 +121,8 @@ final readonly class Estimating
         $school = $this->ask->method->doses;
 
         return match ($this->replay->stages[$stage]->kind ?? '') {
-            'pour' => $school === null || is_finite($school->dueAfter()) ? null
-                : $school->dueAt(new Load($rice, $this->ask->pan->baseArea(), $state->net, $this->ask->grain, $this->ask->ladle), $state),
+            'pour' => $state->poured <= $this->ask->wine ? Cooking::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
+                : $school->dueAt(new Load($rice, $this->ask->pan->baseArea(), $state->net, $this->ask->grain, $this->ask->ladle), $state)),
             'heat' => Grain::gaps($rice, $state->drunk),
             'crust' => Simulation::DRY * $rice,
             default => null,

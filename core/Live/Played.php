@@ -72,6 +72,7 @@ final class Played
             }
             if ($at >= 0) {
                 $this->pan->runTo($state, $at);
+                $this->pan->settle($state);
             }
             if ($look !== null) {
                 $look($touch, $state);
@@ -84,6 +85,7 @@ final class Played
             }
         }
         $this->pan->runTo($state, $end);
+        $this->pan->settle($state);
         $this->pan->record(null);
 
         return $state;

@@ -92,6 +92,14 @@ final readonly class Replay
         return $next < count($this->stages) ? $next : null;
     }
 
+    /** @return array<int, Stage> by index: those after the furthest one done */
+    public function toCome(): array
+    {
+        $next = $this->now();
+
+        return $next === null ? [] : array_slice($this->stages, $next, null, true);
+    }
+
     /** Stock, and water in its place, poured so far, mL. */
     public function poured(): float
     {

@@ -127,6 +127,16 @@ final class Cooking
         return $this->simulation->run($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
     }
 
+    /** Knob and lid as they stand at this moment: a change that falls on it counts. */
+    public function settle(State $state): void
+    {
+        foreach ($this->changes as $change) {
+            if ($change->fromMinute * 60 <= $state->second + 1e-6) {
+                $change instanceof LidChange ? $this->simulation->cover($state, $change->on) : $this->simulation->heat($state, $this->ask->burner->net[$change->mark]);
+            }
+        }
+    }
+
     /** Until the grains show level with the liquid, or the rice is so far. */
     public function runUntilGrainsShow(State $state, float $second, float $doneness): Stop
     {

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning\PanRice;
 
+use Velko\Core\Pan\Floor;
 use Velko\Core\Pan\Leg;
+use Velko\Core\Planning\Stage;
 
 /** How the floor of a dry pan gets its colour: one setting, and how to move the pan over the ring meanwhile. */
 final readonly class CrustPlan
 {
+    /** A turn takes at least so long, s. */
+    private const QUICKEST_TURN = 5.0;
+
     /**
      * @param  string  $mark  where the knob stands
      * @param  list<Leg>  $legs  empty when no crust is wanted or none is possible
@@ -28,6 +33,28 @@ final readonly class CrustPlan
     public function seconds(): float
     {
         return array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $this->legs));
+    }
+
+    /**
+     * @param  float  $second  at which the first of these legs begins
+     * @param  int  $from  legs that have begun already
+     *
+     * @return list<Stage> one for each leg to begin
+     */
+    public function stages(float $second, int $from = 0): array
+    {
+        $stages = [];
+        foreach (array_slice($this->legs, $from) as $i => $leg) {
+            $say = match (true) {
+                $leg->shift > 0 => sprintf('it crackles: %d cm off the middle, then turn it an hour of the clock every %d s', (int) round($leg->shift), (int) max(self::QUICKEST_TURN, round($leg->seconds / Floor::TURN_STEPS))),
+                $from + $i === 0 => 'it crackles: listen and smell; the spoon meets resistance',
+                default => 'back to the middle of the ring',
+            };
+            $stages[] = new Stage($second / 60, 'crust', $say, mark: $this->mark);
+            $second += $leg->seconds;
+        }
+
+        return $stages;
     }
 
     /** How far the pan is shifted off the middle of the ring, cm; 0 when it stays. */

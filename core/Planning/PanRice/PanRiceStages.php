@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\PanRice;
 
 use Velko\Core\Method\HeatChange;
-use Velko\Core\Pan\Floor;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Stages;
@@ -14,9 +13,6 @@ use Velko\Core\Planning\Walked;
 /** A worked-out pan rice as the steps a cook takes. */
 final class PanRiceStages
 {
-    /** A turn takes at least so long, s. */
-    private const QUICKEST_TURN = 5.0;
-
     /**
      * @param  non-empty-list<HeatChange>  $heat
      * @param  float  $second  of the pour
@@ -47,33 +43,12 @@ final class PanRiceStages
             ...$knob,
             ...$stages->lid(),
             $stages->taste('from the top: tender, a small firm heart'),
-            ...self::crust($crust, $dry),
+            ...($dry === null ? [] : $crust->stages(60 * $dry)),
             ...$stages->offToTable(match (true) {
                 $dry === null => 'done, though it is still wet',
                 $crust->legs === [] => 'dry, with a little bite left if it rests',
                 default => 'off before it smells bitter',
             }),
         ]);
-    }
-
-    /** @return list<Stage> */
-    private static function crust(CrustPlan $crust, ?float $dry): array
-    {
-        if ($crust->legs === [] || $dry === null) {
-            return [];
-        }
-        $stages = [];
-        $second = 60 * $dry;
-        foreach ($crust->legs as $leg) {
-            $say = match (true) {
-                $leg->shift > 0 => sprintf('it crackles: %d cm off the middle, then turn it an hour of the clock every %d s', (int) round($leg->shift), (int) max(self::QUICKEST_TURN, round($leg->seconds / Floor::TURN_STEPS))),
-                $stages === [] => 'it crackles: listen and smell; the spoon meets resistance',
-                default => 'back to the middle of the ring',
-            };
-            $stages[] = new Stage($second / 60, 'crust', $say, mark: $crust->mark);
-            $second += $leg->seconds;
-        }
-
-        return $stages;
     }
 }

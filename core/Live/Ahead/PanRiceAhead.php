@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live\Ahead;
+
+use Velko\Core\Live\Replay;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\Leg;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\PanRice\CrustMaking;
+use Velko\Core\Planning\PanRice\CrustPlan;
+use Velko\Core\Planning\Root;
+use Velko\Core\Quantity\Rounding;
+
+/** When the grains will show, when it is dry, how long the crust takes; and what to do where dry and done do not meet. */
+final readonly class PanRiceAhead implements Ahead
+{
+    private const LONGEST_COOK = 5400.0;
+
+    /** Rice so near to the middle of its window is left alone, min. */
+    private const NEAR_ENOUGH = 0.5;
+
+    /** Rice so far past its window is not waited with for the pan to dry, min. */
+    private const DONE_ANYWAY = 3.0;
+
+    private const DONENESS_TOLERANCE = 0.05;
+
+    /** A minute of doneness costs about so much stock, g per g rice, on top of what boils off (our estimate). */
+    private const ML_PER_G_AND_MINUTE = 0.12;
+
+    private Cooking $pan;
+
+    private float $rice;
+
+    private float $wanted;
+
+    private CrustPlan $crust;
+
+    /** mL of the one pour, while it is still to come */
+    private ?float $toPour;
+
+    /** Where the knob goes when the grains show, while that is still to come. */
+    private ?string $gentle;
+
+    /** Legs of the crust that have begun. */
+    private int $begun;
+
+    /** s, of the last of them */
+    private float $since;
+
+    /** @param  string  $mark  where the knob stands */
+    public function __construct(private Ask $ask, Replay $replay, private string $mark, ?CrustPlan $crust = null)
+    {
+        $this->rice = $ask->rice();
+        $this->wanted = $ask->grain->window->middle();
+        $toPour = $gentle = null;
+        $begun = 0;
+        $since = 0.0;
+        foreach ($replay->done as $stage => $touch) {
+            if ($replay->stages[$stage]->kind === 'crust') {
+                $begun++;
+                $since = 60 * ($replay->minute($touch->at) ?? 0.0);
+            }
+        }
+        foreach ($replay->toCome() as $stage) {
+            $toPour ??= $stage->kind === 'pour' ? $stage->volume : null;
+            $gentle ??= $stage->kind === 'heat' ? $stage->mark : null;
+        }
+        $this->toPour = $toPour;
+        $this->gentle = $begun > 0 ? null : $gentle;
+        $this->begun = $begun;
+        $this->since = $since;
+        $this->crust = $crust ?? (new CrustMaking($ask))->plan();
+        $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark)]);
+    }
+
+    public function crust(): CrustPlan
+    {
+        return $this->crust;
+    }
+
+    public function from(State $state): Coming
+    {
+        $start = clone $state;
+        $doses = [];
+        if ($this->toPour !== null) {
+            $this->pan->untilWineIsGone($start);
+            $doses[] = ['second' => $start->second, 'volume' => $this->toPour];
+            $this->pan->pourStock($start, $this->toPour);
+        }
+        if ($this->begun > 0) {
+            return $this->crusting($start);
+        }
+        $left = $this->cook($start, 0.0, $this->gentle);
+        $gentle = $this->gentle;
+        $more = 0.0;
+        $extras = [];
+        $off = $left['atTable']->doneness - $this->wanted;
+        if ($off < -self::NEAR_ENOUGH && $this->toPour === null) {
+            $more = max(Rounding::JUG, Rounding::to($this->lacks($start, $off), Rounding::JUG));
+            $extras[] = new Extra($start->second, 'pour', 'hot, sprinkled all over; cover it and leave it', $more);
+        }
+        if ($off > self::NEAR_ENOUGH && $this->toPour === null) {
+            $stronger = $this->stronger($start);
+            if ($stronger !== null && $stronger !== ($gentle ?? $this->mark)) {
+                $gentle === null ? $extras[] = new Extra($start->second, 'heat', 'too wet: up, and watch the floor', mark: $stronger) : null;
+                $gentle = $stronger;
+            }
+        }
+        $track = new Track;
+        $cooked = $this->cook($start, $more, $gentle, $track);
+        $turns = $this->gentle !== null && $gentle !== null ? [['second' => $cooked['turnedAt'], 'mark' => $gentle]] : [];
+
+        return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), ($this->toPour ?? 0.0) + $this->lacks($start, $off), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
+    }
+
+    /** The floor is taking its colour: so much of that is left. */
+    private function crusting(State $start): Coming
+    {
+        $legs = array_slice($this->crust->legs, $this->begun - 1);
+        $seconds = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $legs));
+        $track = new Track;
+        $this->pan->record($track);
+        $state = clone $start;
+        $this->pan->runTo($state, $this->since + $seconds);
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+        $this->pan->record(null);
+        $next = $this->since + ($legs[0]->seconds ?? 0.0);
+
+        return new Coming([], [], [], $this->crust->stages($next, $this->begun), 0.0, null, $pulled, $state, $state, $track);
+    }
+
+    /**
+     * mL of hot stock that give the rice the minutes it lacks; below nothing, and by the rule of thumb, what it has too much of.
+     *
+     * @param  float  $off  min past the middle of its window as it is
+     */
+    private function lacks(State $start, float $off): float
+    {
+        if ($off >= 0) {
+            return -$off * self::ML_PER_G_AND_MINUTE * $this->rice;
+        }
+        $slope = 1 / (self::ML_PER_G_AND_MINUTE * $this->rice);
+        $volume = Root::of(fn (float $v): float => $this->cook($start, $v, $this->gentle)['atTable']->doneness, $this->wanted, -$off / $slope, $slope, 0.0, self::DONENESS_TOLERANCE);
+
+        return $volume ?? 0.0;
+    }
+
+    /** The weakest mark on which it is dry before it is overdone; the strongest where none is. */
+    private function stronger(State $start): ?string
+    {
+        $from = $this->gentle ?? $this->mark;
+        $mark = $from;
+        while (($next = $this->ask->burner->above($mark)) !== null) {
+            $mark = $next;
+            if ($this->cook($start, 0.0, $mark)['atTable']->doneness <= $this->wanted + self::NEAR_ENOUGH) {
+                break;
+            }
+        }
+
+        return $mark === $from ? null : $mark;
+    }
+
+    /**
+     * @param  string|null  $gentle  where the knob goes when the grains show; at once where it was turned already
+     *
+     * @return array{turnedAt: float, dryAt: float|null, pulled: State, atTable: State}
+     */
+    private function cook(State $start, float $more, ?string $gentle, ?Track $track = null): array
+    {
+        $dry = Simulation::DRY * $this->rice;
+        $this->pan->record($track);
+        $state = clone $start;
+        $this->pan->pourStock($state, $more);
+        $over = $this->wanted + self::DONE_ANYWAY;
+        if ($this->gentle !== null && $state->free > $dry) {
+            $this->pan->runUntilGrainsShow($state, self::LONGEST_COOK, $over);
+        }
+        $turnedAt = $state->second;
+        if ($gentle !== null) {
+            $this->pan->set($state, $gentle);
+        }
+        $this->pan->runTo($state, self::LONGEST_COOK, $dry, $over);
+        $dryAt = $state->free <= $dry + 1e-6 ? $state->second : null;
+        if ($dryAt !== null && $this->crust->legs !== []) {
+            $this->pan->set($state, $this->crust->mark);
+            $this->pan->runTo($state, $dryAt + $this->crust->seconds());
+        }
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+        $this->pan->record(null);
+
+        return ['turnedAt' => $turnedAt, 'dryAt' => $dryAt, 'pulled' => $pulled, 'atTable' => $state];
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live;
+
+use Velko\Core\Live\Ahead\Coming;
+use Velko\Core\Planning\Stage;
+
+/** The steps of a plan that are still to come, each moved to where the pan now wants it. */
+final readonly class Steps
+{
+    /** Minute of the plan's pull. */
+    private float $plannedPull;
+
+    /** Minute up to which the plan has happened, by the plan. */
+    private float $plannedSoFar;
+
+    /** @param  float  $now  minute of the cook from which the rest is counted */
+    public function __construct(private Replay $replay, private Coming $coming, private float $now)
+    {
+        $this->plannedPull = self::minuteOf($replay->stages, 'off');
+        $furthest = $replay->done === [] ? null : array_key_last($replay->done);
+        $this->plannedSoFar = $furthest === null ? 0.0 : max(0.0, $replay->stages[$furthest]->minute);
+    }
+
+    /** @return list<Step> in order of time */
+    public function all(): array
+    {
+        $doses = $this->coming->doses;
+        $turns = $this->coming->turns;
+        $crust = $this->coming->crust;
+        $pull = $this->coming->pulled->minute();
+        $steps = [];
+        foreach ($this->replay->toCome() as $i => $stage) {
+            if ($stage->kind === 'pour') {
+                $dose = array_shift($doses);
+                $steps[] = $dose === null ? null : new Step($i, $dose['second'] / 60, 'pour', $stage->say, $dose['volume'], $stage->mark);
+
+                continue;
+            }
+            if ($stage->kind === 'heat') {
+                $turn = array_shift($turns);
+                $steps[] = $turn === null ? null : new Step($i, $turn['second'] / 60, 'heat', $stage->say, null, $turn['mark']);
+
+                continue;
+            }
+            if ($stage->kind === 'crust') {
+                $move = array_shift($crust);
+                $steps[] = $move === null ? null : new Step($i, $move->minute, 'crust', $move->say, null, $move->mark);
+
+                continue;
+            }
+            $steps[] = new Step($i, $this->moved($stage, $pull), $stage->kind, $stage->say, $stage->volume, $stage->mark);
+        }
+        foreach ($doses as $dose) {
+            $steps[] = new Step(null, $dose['second'] / 60, 'pour', 'one more than planned', $dose['volume']);
+        }
+        foreach ($this->coming->extras as $extra) {
+            $steps[] = new Step(null, $extra->second / 60, $extra->kind, $extra->say, $extra->volume > 0 ? $extra->volume : null, $extra->mark);
+        }
+        $steps = array_values(array_filter($steps, static fn (?Step $step): bool => $step !== null));
+        usort($steps, static fn (Step $a, Step $b): int => [$a->minute, $a->stage ?? -1] <=> [$b->minute, $b->stage ?? -1]);
+
+        return $steps;
+    }
+
+    /** What is after the pull keeps its distance from it; what is before keeps its share of the way there. */
+    private function moved(Stage $stage, float $pull): float
+    {
+        if ($stage->minute <= 0.0) {
+            return $stage->minute;
+        }
+        if ($stage->minute >= $this->plannedPull) {
+            return $pull + $stage->minute - $this->plannedPull;
+        }
+        $planned = $this->plannedPull - $this->plannedSoFar;
+        $share = $planned > 0 ? ($stage->minute - $this->plannedSoFar) / $planned : 1.0;
+
+        return $this->now + max(0.0, $share) * max(0.0, $pull - $this->now);
+    }
+
+    /** @param  list<Stage>  $stages */
+    private static function minuteOf(array $stages, string $kind): float
+    {
+        foreach ($stages as $stage) {
+            if ($stage->kind === $kind) {
+                return $stage->minute;
+            }
+        }
+
+        return 0.0;
+    }
+}
