@@ -17,7 +17,6 @@ use App\Models\Pan;
 use App\Models\Plan;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Throwable;
 
@@ -29,9 +28,7 @@ final class CookLog
     {
         $names = ['dish' => self::names(Dish::class, $kitchen), 'pan' => self::names(Pan::class, $kitchen), 'burner' => self::names(Burner::class, $kitchen)];
         $cooks = [];
-        /** @var Collection<int, Cook> $rows */
-        $rows = $kitchen->cooks()->with(['plan', 'user', 'events.user'])->orderBy('id')->get();
-        foreach ($rows as $cook) {
+        foreach (Cook::query()->with(['plan', 'user', 'events.user'])->where('kitchen_id', $kitchen->id)->get()->sortBy('id') as $cook) {
             $plan = $cook->plan;
             $cooks[] = [
                 'id' => $cook->uuid,

@@ -9,14 +9,20 @@ use App\Contracts\PlanRequestDocument;
 use App\Models\Cook;
 use App\Models\CookEvent;
 use Carbon\CarbonImmutable;
+use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Happened;
 use Velko\Core\Live\Pour;
 use Velko\Core\Live\Replay;
+use Velko\Core\Live\Sign;
+use Velko\Core\Live\Status;
+use Velko\Core\Live\Taste;
 use Velko\Core\Live\Touch;
 use Velko\Core\Live\Verdict;
+use Velko\Core\Live\Weighing;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Browning;
+use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Rice\Bite;
@@ -55,6 +61,8 @@ final class CookDocument
             'working' => self::working($self->working),
             'state' => $self->state(),
             'happened' => $self->happened(false),
+            'forecast' => $self->forecast(),
+            'scale' => (new OnTheScale($cook, $self->replay))->document(),
             'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], Looseness::of($self->family())),
         ];
     }
@@ -124,8 +132,9 @@ final class CookDocument
         $run = null;
         $ask = null;
         if (! $onlyWhenPulled || $pull !== null) {
-            $ask = PlanRequestDocument::of($this->cook->plan->request)->ask();
-            $run = Happened::of($ask, self::heat($this->plan['heat']), $replay, $this->now);
+            $ask = $this->ask();
+            $heat = self::heat($this->plan['heat']);
+            $run = Happened::of($ask, $heat, $replay, $this->now, Estimating::of($ask, $heat, $replay));
         }
 
         return [
@@ -136,6 +145,21 @@ final class CookDocument
             'track' => $run === null ? null : PlanDocument::track($run->track),
             'at_table' => $run?->atTable === null ? null : PlanDocument::atTable($run->atTable, $ask->rice(), $ask->grain),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function forecast(): ?array
+    {
+        if ($this->replay->status !== Status::Cooking) {
+            return null;
+        }
+
+        return ForecastDocument::of($this->ask(), self::heat($this->plan['heat']), $this->replay, $this->now);
+    }
+
+    private function ask(): Ask
+    {
+        return PlanRequestDocument::of($this->cook->plan->request)->ask();
     }
 
     /** @return array<string, mixed>|null */
@@ -171,6 +195,12 @@ final class CookDocument
             isset($payload['volume_ml']) ? (float) $payload['volume_ml'] : null,
             $payload['event'] ?? null,
             $event->kind === 'verdict' ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null) : null,
+            $payload['mark'] ?? null,
+            $payload['on'] ?? null,
+            $payload['water'] ?? false,
+            isset($payload['sign']) ? Sign::from($payload['sign']) : null,
+            isset($payload['taste']) ? Taste::from($payload['taste']) : null,
+            $event->kind === 'weigh' ? new Weighing((float) $payload['gross_g'], (float) $payload['tare_g'], (float) $payload['extras_g']) : null,
         );
     }
 

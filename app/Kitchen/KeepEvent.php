@@ -76,6 +76,12 @@ final class KeepEvent
         if (is_int($stage) && $document['kind'] === 'pour' && ! in_array($stages[$stage]['kind'], ['wine', 'pour'], true)) {
             throw BadDocument::at('/stage', "nothing is poured at this stage ({$stages[$stage]['kind']})");
         }
+        if ($document['kind'] === 'heat' && ! isset($cook->plan->request['burner']['net_w'][self::words($document['mark'])])) {
+            throw BadDocument::at('/mark', 'must be one of the marks of this ring: '.implode(', ', array_keys($cook->plan->request['burner']['net_w'])));
+        }
+        if ($document['kind'] === 'weigh' && self::number($document['gross_g']) <= self::number($document['tare_g']) + self::number($document['extras_g'])) {
+            throw BadDocument::at('/gross_g', 'must be more than the empty pan and what else is in it, '.round(self::number($document['tare_g']) + self::number($document['extras_g'])).' g');
+        }
         if ($document['kind'] === 'undo' && self::known($cook, self::words($document['event'])) === null) {
             throw BadDocument::at('/event', 'there is no such event in this cook');
         }
@@ -106,6 +112,11 @@ final class KeepEvent
         $moment = CarbonImmutable::canBeCreatedFromFormat($at, 'Y-m-d\TH:i:s.v\Z') ? CarbonImmutable::createFromFormat('Y-m-d\TH:i:s.v\Z', $at, 'UTC') : null;
 
         return $moment === null ? 0 : $moment->getTimestampMs();
+    }
+
+    private static function number(mixed $value): float
+    {
+        return is_numeric($value) ? (float) $value : 0.0;
     }
 
     private static function words(mixed $value): string

@@ -15,7 +15,7 @@ use LogicException;
  * @property int $cook_id
  * @property int $user_id
  * @property string $uuid
- * @property 'start'|'done'|'pour'|'undo'|'verdict'|'abandon' $kind
+ * @property 'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon' $kind
  * @property array<string, mixed> $payload velko cook-event
  * @property int $device_at ms since 1970 UTC
  * @property string|null $said_by
@@ -33,6 +33,12 @@ final class CookEvent extends Model
     protected function casts(): array
     {
         return ['payload' => 'array', 'device_at' => 'integer', 'server_at' => 'integer'];
+    }
+
+    /** @return BelongsTo<Cook, $this> */
+    public function cook(): BelongsTo
+    {
+        return $this->belongsTo(Cook::class);
     }
 
     /** @return BelongsTo<User, $this> */

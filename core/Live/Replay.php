@@ -132,6 +132,12 @@ final readonly class Replay
         return $pours;
     }
 
+    /** The same cook as if one touch had never been made. */
+    public function without(Touch $touch): self
+    {
+        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $one): bool => $one !== $touch)));
+    }
+
     /** The last of the touches that count, or null. */
     public function last(): ?Touch
     {

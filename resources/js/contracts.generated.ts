@@ -4,9 +4,40 @@
  * One touch at the stove. Posting the same event twice is one event.
  */
 export type CookEvent = {
-  kind: 'start' | 'done' | 'pour' | 'undo' | 'verdict' | 'abandon';
+  kind:
+    | 'start'
+    | 'done'
+    | 'pour'
+    | 'undo'
+    | 'verdict'
+    | 'abandon'
+    | 'splash'
+    | 'lift'
+    | 'heat'
+    | 'lid'
+    | 'sign'
+    | 'not-yet'
+    | 'taste'
+    | 'weigh'
+    | 'trouble';
   [k: string]: unknown | undefined;
-} & (CookEventStart | CookEventDone | CookEventPour | CookEventUndo | CookEventVerdict | CookEventAbandon);
+} & (
+  | CookEventStart
+  | CookEventDone
+  | CookEventPour
+  | CookEventUndo
+  | CookEventVerdict
+  | CookEventAbandon
+  | CookEventSplash
+  | CookEventLift
+  | CookEventHeat
+  | CookEventLid
+  | CookEventSign
+  | CookEventNotYet
+  | CookEventTaste
+  | CookEventWeigh
+  | CookEventTrouble
+);
 
 export interface Contracts {
   'archive.json': Archive;
@@ -1182,6 +1213,161 @@ export interface CookEventAbandon {
    */
   at: string;
 }
+export interface CookEventSplash {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'splash';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * mL that went in beside the plan
+   */
+  volume_ml: number;
+  /**
+   * hot water in place of stock
+   */
+  water: boolean;
+}
+export interface CookEventLift {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'lift';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * mL lifted out
+   */
+  volume_ml: number;
+}
+export interface CookEventHeat {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'heat';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * where the knob was turned to: a mark of the ring the pan is on
+   */
+  mark: string;
+}
+export interface CookEventLid {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'lid';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  on: boolean;
+}
+export interface CookEventSign {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'sign';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * seen, heard or felt
+   */
+  sign: 'wine-gone' | 'dry-trail' | 'grains-show' | 'crackle' | 'spoon-resists';
+}
+export interface CookEventNotYet {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'not-yet';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * index of the stage in the plan
+   */
+  stage: number;
+}
+export interface CookEventTaste {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'taste';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  taste: 'crunchy' | 'nearly' | 'right' | 'soft';
+}
+export interface CookEventWeigh {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'weigh';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * g, pan and all
+   */
+  gross_g: number;
+  /**
+   * g, the empty pan
+   */
+  tare_g: number;
+  /**
+   * g in the pan besides rice and liquid
+   */
+  extras_g: number;
+}
+export interface CookEventTrouble {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'trouble';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * what the cook saw go wrong
+   */
+  what:
+    | 'hard-and-dry'
+    | 'hard-and-wet'
+    | 'soft-outside'
+    | 'swimming'
+    | 'tight'
+    | 'catching'
+    | 'wet-late'
+    | 'dry-early'
+    | 'top-hard'
+    | 'pale-rim'
+    | 'bitter'
+    | 'too-salty'
+    | 'stock-out'
+    | 'set-up';
+}
 /**
  * What the same pan would come to if one thing about it were different.
  */
@@ -1478,6 +1664,169 @@ export interface Cook {
      */
     looseness: number;
   }[];
+  /**
+   * what it will come to; null before the first liquid and once it is at the table
+   */
+  forecast: {
+    /**
+     * minute of the cook from which the rest is counted
+     */
+    from_min: number;
+    /**
+     * still to do, in order of time
+     */
+    steps: {
+      /**
+       * index in the plan; null for what the plan does not have
+       */
+      stage: number | null;
+      /**
+       * minute of the cook
+       */
+      at_min: number;
+      kind:
+        | 'toast'
+        | 'wine'
+        | 'pour'
+        | 'heat'
+        | 'stir'
+        | 'level'
+        | 'add'
+        | 'lid'
+        | 'taste'
+        | 'off'
+        | 'finish'
+        | 'rest'
+        | 'crust'
+        | 'serve'
+        | 'lift';
+      /**
+       * mL
+       */
+      volume_ml: number | null;
+      ladles: number | null;
+      setting: string | null;
+      say: string;
+    }[];
+    /**
+     * mL of stock still to pour; below nothing what is to be lifted out
+     */
+    stock_ml: number;
+    /**
+     * the same, were the ring one standard deviation weaker or stronger
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    stock_spread_ml: number[];
+    /**
+     * as it was before the last touch
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    stock_spread_before_ml: number[] | null;
+    pull_min: number;
+    /**
+     * minute off the heat, likewise
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    pull_spread_min: number[];
+    table_min: number;
+    dry_min: number | null;
+    at_table: {
+      /**
+       * g/g
+       */
+      looseness: number;
+      /**
+       * min at 100 °C
+       */
+      doneness_min: number;
+      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      drunk_g_per_g: number;
+      temperature_c: number;
+    };
+    /**
+     * the pan as it must be
+     */
+    now: {
+      free_g: number;
+      drunk_g_per_g: number;
+      temperature_c: number;
+      doneness_min: number;
+      boiled_off_g: number;
+    };
+    track: {
+      min: number[];
+      free_g: number[];
+      drunk_g_per_g: number[];
+      temperature_c: number[];
+      doneness_min: number[];
+    };
+    power: {
+      /**
+       * what the ring gives, times what its mark says
+       */
+      times: number;
+      /**
+       * one standard deviation, as a share
+       */
+      spread: number;
+      /**
+       * rests on the scale
+       */
+      weighed: boolean;
+    };
+    /**
+     * min that tasting moved the doneness clock
+     */
+    taste_shift_min: number;
+    /**
+     * what the last touch changed, in one line
+     */
+    said: string | null;
+    /**
+     * once it is off the heat
+     */
+    pass: {
+      /**
+       * minute at which it is ready at the pass
+       */
+      ready_min: number;
+      /**
+       * minute by which it must leave the pass; null when it can wait
+       */
+      leave_min: number | null;
+      then: 'tight' | 'soft' | null;
+      loosen: {
+        /**
+         * minutes at the pass
+         */
+        at_min: number;
+        /**
+         * mL of hot stock
+         */
+        loosen_ml: number;
+        looseness: number;
+      }[];
+    } | null;
+  } | null;
+  /**
+   * what a weighing takes off
+   */
+  scale: {
+    /**
+     * g, the empty pan, as it was last weighed
+     */
+    tare_g: number | null;
+    /**
+     * g in the pan besides rice and liquid, by now
+     */
+    extras_g: number;
+  };
 }
 /**
  * A dish as it is entered in a kitchen, of that kitchen's own rice and stock.
