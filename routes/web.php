@@ -50,6 +50,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('cooks', [CookController::class, 'index']);
         Route::post('cooks', [CookController::class, 'store']);
         Route::get('cooks/{cook}', [CookController::class, 'show'])->whereUuid('cook');
+        Route::get('cooks/{cook}/ways-back', [CookController::class, 'waysBack'])->whereUuid('cook');
         Route::post('cooks/{cook}/events', [CookEventController::class, 'store'])->whereUuid('cook');
     });
 

@@ -10,6 +10,7 @@ use App\Models\Cook;
 use App\Models\CookEvent;
 use Carbon\CarbonImmutable;
 use Velko\Core\Live\Estimating;
+use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Happened;
 use Velko\Core\Live\Pour;
 use Velko\Core\Live\Replay;
@@ -145,6 +146,14 @@ final class CookDocument
             'track' => $run === null ? null : PlanDocument::track($run->track),
             'at_table' => $run?->atTable === null ? null : PlanDocument::atTable($run->atTable, $ask->rice(), $ask->grain),
         ];
+    }
+
+    /** @return array<string, mixed> velko.ways-back/1 */
+    public static function waysBack(Cook $cook, CarbonImmutable $now): array
+    {
+        $self = new self($cook, $now->getTimestampMs());
+
+        return WaysBackDocument::of(Forecast::of($self->ask(), self::heat($self->plan['heat']), $self->replay, $self->now));
     }
 
     /** @return array<string, mixed>|null */

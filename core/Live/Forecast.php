@@ -34,6 +34,7 @@ final readonly class Forecast
      * @param  array{float, float}  $pullSpread  minute of the pull, likewise
      * @param  float  $shift  min that tasting moved the doneness clock
      * @param  Standing|null  $standing  from off the heat on
+     * @param  string  $mark  where the knob stands
      */
     private function __construct(
         public Ask $ask,
@@ -45,6 +46,7 @@ final readonly class Forecast
         public array $pullSpread,
         public float $shift,
         public ?Standing $standing,
+        public string $mark,
     ) {}
 
     /**
@@ -74,7 +76,7 @@ final readonly class Forecast
             $steps[0] = new Step($due->stage, $due->minute, $steps[0]->kind, $steps[0]->say, $steps[0]->volume, $steps[0]->mark);
         }
 
-        return new self($ask, $steps, $late->now, $late->coming, $late->estimate, $late->stockSpread, $late->pullSpread, $late->shift, $late->standing);
+        return new self($ask, $steps, $late->now, $late->coming, $late->estimate, $late->stockSpread, $late->pullSpread, $late->shift, $late->standing, $late->mark);
     }
 
     /** Free liquid per raw rice at the table, g/g. */
@@ -109,7 +111,7 @@ final readonly class Forecast
             $ask, (new Steps($replay, $coming, $second / 60))->all(), $state, $coming, $estimate,
             [min($weak->lacks, $coming->lacks, $strong->lacks), max($weak->lacks, $coming->lacks, $strong->lacks)],
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
-            $played->shift, null,
+            $played->shift, null, $played->markAt($second),
         );
     }
 
@@ -136,7 +138,7 @@ final readonly class Forecast
 
         return new self(
             $ask, (new Steps($replay, $coming, $minute))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
-            $played->shift, Standing::of($played->ask, $played->pan, $pulled),
+            $played->shift, Standing::of($played->ask, $played->pan, $pulled), $played->markAt($pulled->second),
         );
     }
 }

@@ -149,6 +149,11 @@ final class Cooking
         $this->simulation->heat($state, $this->ask->burner->net[$mark]);
     }
 
+    public function cover(State $state, bool $on): void
+    {
+        $this->simulation->cover($state, $on);
+    }
+
     /** Off the heat, finished, rested and carried to the table as the method says. */
     public function toTable(State $state): void
     {

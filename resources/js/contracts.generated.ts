@@ -71,6 +71,7 @@ export interface Contracts {
   'simulation.json': Simulation;
   'start-cook.json': StartCook;
   'stock.json': StockEntry;
+  'ways-back.json': WaysBack;
   'working.json': Working;
 }
 /**
@@ -1759,6 +1760,10 @@ export interface Cook {
       doneness_min: number;
       boiled_off_g: number;
     };
+    /**
+     * where the knob stands
+     */
+    setting: string;
     track: {
       min: number[];
       free_g: number[];
@@ -2489,4 +2494,58 @@ export interface StockEntry {
     | 'soy'
     | 'sulphites'
   )[];
+}
+/**
+ * Something is off: what can go wrong with this very pan now, and the way back from each, in its numbers.
+ */
+export interface WaysBack {
+  format: 'velko.ways-back/1';
+  ways: {
+    trouble:
+      | 'hard-and-dry'
+      | 'hard-and-wet'
+      | 'soft-outside'
+      | 'swimming'
+      | 'tight'
+      | 'catching'
+      | 'wet-late'
+      | 'dry-early'
+      | 'top-hard'
+      | 'pale-rim'
+      | 'bitter'
+      | 'too-salty'
+      | 'stock-out'
+      | 'set-up';
+    sees: string;
+    cause: string;
+    /**
+     * in order, with this pan's numbers
+     */
+    do: string[];
+    /**
+     * what comes to the table if it is done
+     */
+    plate: {
+      word: string;
+      looseness: number;
+      bite: string;
+    };
+    /**
+     * what one touch can say is done
+     */
+    first: {
+      /**
+       * mL to pour at once
+       */
+      splash_ml: number | null;
+      water: boolean;
+      /**
+       * mL to lift out at once
+       */
+      lift_ml: number | null;
+      setting: string | null;
+      lid: boolean | null;
+    };
+    beware: string | null;
+  }[];
 }

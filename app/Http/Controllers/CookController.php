@@ -65,6 +65,14 @@ final class CookController
         return new JsonResponse(CookDocument::of($cook, $now), $cook->wasRecentlyCreated ? 201 : 200);
     }
 
+    /** Something is off: what can be, and the way back from each for this pan. */
+    public function waysBack(Cook $cook): JsonResponse
+    {
+        Gate::authorize('view', $cook);
+
+        return new JsonResponse(CookDocument::waysBack($cook->load(['plan', 'user', 'events', 'kitchen']), CarbonImmutable::now()));
+    }
+
     public function show(Cook $cook): JsonResponse
     {
         Gate::authorize('view', $cook);

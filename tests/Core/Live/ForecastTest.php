@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Tests\Core\OnTheFire;
 use Velko\Core\Live\Change;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
@@ -13,7 +14,6 @@ use Velko\Core\Live\Sign;
 use Velko\Core\Live\Step;
 use Velko\Core\Live\Taste;
 use Velko\Core\Live\Touch;
-use Velko\Core\Live\Weighing;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Plan;
@@ -25,51 +25,11 @@ use Velko\Core\Planning\Stage;
  * really is; the forecast sees only what a cook would tell it.
  */
 
-const FIRST_LIQUID = 1_780_000_000_000;
-
-function at(float $minute): int
-{
-    return FIRST_LIQUID + (int) round(60000 * $minute);
-}
-
-/** @return list<Touch> a cook who does what the plan says until a minute */
-function doneUntil(Plan $plan, float $minute): array
-{
-    $touches = [];
-    foreach ($plan->stages as $i => $stage) {
-        if ($stage->minute <= $minute) {
-            $touches[] = new Touch("s$i", $stage->volume === null ? 'done' : 'pour', at($stage->minute), $i, $stage->volume);
-        }
-    }
-
-    return $touches;
-}
-
-/** The pan as it really is at a minute, its ring so many times what the marks say, after a cook who followed the plan. */
-function truth(Plan $plan, float $power, float $minute): State
-{
-    return (new Played($plan->ask, $plan->heat, Replay::of($plan->stages, doneUntil($plan, $minute)), new Estimate($power)))->until(60 * $minute);
-}
-
-function weighed(Plan $plan, State $truly, float $minute, float $error = 0.0): Touch
-{
-    $rice = $plan->ask->rice();
-    $water = $truly->free + $rice * $truly->drunk;
-
-    return new Touch('w', 'weigh', at($minute), weighing: new Weighing(1500 + 300 + $rice + $water + $error, 1500, 300));
-}
-
-/** @param  list<Touch>  $touches */
-function forecast(Plan $plan, array $touches, ?float $now = null): Forecast
-{
-    return Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches), $now === null ? $touches[count($touches) - 1]->at : at($now));
-}
-
 /** What comes to the table when the true pan is cooked on by these steps. */
 function cookedOn(Plan $plan, float $power, float $minute, Forecast $forecast, float $more = 0.0): State
 {
     $ask = $plan->ask->on($plan->ask->burner->times($power));
-    $state = truth($plan, $power, $minute);
+    $state = OnTheFire::truth($plan, $power, $minute);
     $pan = new Cooking($ask, [$plan->heat[0]]);
     $pours = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === 'pour'));
     foreach ($pours as $i => $step) {
@@ -91,8 +51,8 @@ dataset('plans', [
 
 it('goes on as planned where everything went as planned', function (Plan $plan, float $share): void {
     $minute = $share * $plan->pulled->minute();
-    $forecast = forecast($plan, doneUntil($plan, $minute));
-    $poured = Replay::of($plan->stages, doneUntil($plan, $minute))->poured();
+    $forecast = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute));
+    $poured = Replay::of($plan->stages, OnTheFire::doneUntil($plan, $minute))->poured();
     expect(($poured + $forecast->coming->stock()) / $plan->stock)->toEqualWithDelta(1.0, 0.02)
         ->and($forecast->coming->pulled->minute())->toEqualWithDelta($plan->pulled->minute(), 0.35)
         ->and($forecast->looseness())->toEqualWithDelta($plan->looseness(), 0.06)
@@ -106,7 +66,7 @@ it('goes on as planned where everything went as planned', function (Plan $plan, 
 it('knows the rest of the stock within 5 % after one weighing, on a ring 20 % stronger or weaker than marked', function (float $power, float $error): void {
     $plan = Planner::plan(Kitchens::ask(wine: 100));
     $minute = 9.0;
-    $forecast = forecast($plan, [...doneUntil($plan, $minute), weighed($plan, truth($plan, $power, $minute), $minute, $error)]);
+    $forecast = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute, $error)]);
     expect($forecast->estimate->power)->toEqualWithDelta($power, 0.08)
         ->and($forecast->estimate->spread)->toBeLessThan(0.07)
         ->and($forecast->estimate->weighed)->toBeTrue();
@@ -124,8 +84,8 @@ it('knows the rest of the stock within 5 % after one weighing, on a ring 20 % st
 
 it('narrows what it says once the pan was weighed', function (Plan $plan): void {
     $minute = 0.5 * $plan->pulled->minute();
-    $before = forecast($plan, doneUntil($plan, $minute));
-    $after = forecast($plan, [...doneUntil($plan, $minute), weighed($plan, truth($plan, 1.2, $minute), $minute)]);
+    $before = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute));
+    $after = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.2, $minute), $minute)]);
     $width = static fn (Forecast $one): float => $one->stockSpread[1] - $one->stockSpread[0];
     expect($after->estimate->spread)->toBeLessThan(0.5 * $before->estimate->spread)
         ->and($width($after))->toBeLessThan($width($before))
@@ -135,18 +95,18 @@ it('narrows what it says once the pan was weighed', function (Plan $plan): void 
 
 it('says in one line what a weighing changed', function (): void {
     $plan = Planner::plan(Kitchens::ask(wine: 100));
-    $done = doneUntil($plan, 9.0);
-    $weighed = weighed($plan, truth($plan, 1.25, 9.0), 9.0);
-    $said = Change::between(forecast($plan, $done, 9.0), forecast($plan, [...$done, $weighed]), $weighed);
+    $done = OnTheFire::doneUntil($plan, 9.0);
+    $weighed = OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.25, 9.0), 9.0);
+    $said = Change::between(OnTheFire::forecast($plan, $done, 9.0), OnTheFire::forecast($plan, [...$done, $weighed]), $weighed);
     expect($said)->toMatch('/^boiling off faster than thought, \d+ mL more by minute \d+/')
-        ->and(Change::between(forecast($plan, $done), forecast($plan, $done), $done[0]))->toBeNull();
+        ->and(Change::between(OnTheFire::forecast($plan, $done), OnTheFire::forecast($plan, $done), $done[0]))->toBeNull();
 });
 
 it('takes each sign as a rough weighing', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
     $turn = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0]->minute;
-    $poured = doneUntil($plan, 1.0);
-    $seen = static fn (float $minute): Estimate => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$poured, new Touch('g', 'sign', at($minute), sign: Sign::GrainsShow)]));
+    $poured = OnTheFire::doneUntil($plan, 1.0);
+    $seen = static fn (float $minute): Estimate => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$poured, new Touch('g', 'sign', OnTheFire::at($minute), sign: Sign::GrainsShow)]));
     expect($seen($turn)->power)->toEqualWithDelta(1.0, 0.02)
         ->and($seen($turn - 2)->power)->toBeGreaterThan(1.08)
         ->and($seen($turn + 2)->power)->toBeLessThan(0.93)
@@ -158,7 +118,7 @@ it('learns from "not yet" only where the sign should have shown', function (): v
     $plan = Planner::plan(Kitchens::ask());
     $pour = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'))[1];
     $due = $plan->stages[$pour]->minute;
-    $power = static fn (float $minute): float => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...doneUntil($plan, $due - 0.5), new Touch('n', 'not-yet', at($minute), $pour)]))->power;
+    $power = static fn (float $minute): float => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, $due - 0.5), new Touch('n', 'not-yet', OnTheFire::at($minute), $pour)]))->power;
     expect($power($due - 0.4))->toEqualWithDelta(1.0, 1e-6)
         ->and($power($due + 1.5))->toBeLessThan(0.97);
 });
@@ -166,9 +126,9 @@ it('learns from "not yet" only where the sign should have shown', function (): v
 it('moves the doneness clock by a taste, half way, and never by more than 2.5 min', function (): void {
     $plan = Planner::plan(Kitchens::ask());
     $minute = 0.93 * $plan->pulled->minute();
-    $tasted = static fn (Taste ...$tastes): Forecast => forecast($plan, [...doneUntil($plan, $minute), ...array_map(static fn (Taste $taste, int $i): Touch => new Touch("t$i", 'taste', at($minute + 0.01 * $i), taste: $taste), $tastes, array_keys($tastes))]);
+    $tasted = static fn (Taste ...$tastes): Forecast => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), ...array_map(static fn (Taste $taste, int $i): Touch => new Touch("t$i", 'taste', OnTheFire::at($minute + 0.01 * $i), taste: $taste), $tastes, array_keys($tastes))]);
     expect($tasted(Taste::Right)->shift)->toBeGreaterThan(0.4)->toBeLessThan(2.5)
-        ->and($tasted(Taste::Right)->coming->pulled->minute())->toBeLessThan(forecast($plan, doneUntil($plan, $minute))->coming->pulled->minute() - 0.3)
+        ->and($tasted(Taste::Right)->coming->pulled->minute())->toBeLessThan(OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute))->coming->pulled->minute() - 0.3)
         ->and($tasted(Taste::Crunchy)->shift)->toBeLessThan(0.0)
         ->and($tasted(Taste::Soft, Taste::Soft, Taste::Soft, Taste::Soft, Taste::Soft)->shift)->toBe(2.5);
 });
@@ -176,13 +136,13 @@ it('moves the doneness clock by a taste, half way, and never by more than 2.5 mi
 it('gives a pan rice that dries too early the stock it lacks, and one that is too wet more heat', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
     $half = 0.5 * $plan->pulled->minute();
-    $early = forecast($plan, [...doneUntil($plan, $half), weighed($plan, truth($plan, 1.35, $half), $half)]);
+    $early = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.35, $half), $half)]);
     $extra = $early->coming->extras[0];
     expect($extra->kind)->toBe('pour')->and($extra->volume)->toBeGreaterThan(20.0)
         ->and($early->steps[0]->stage)->toBeNull()
         ->and($early->coming->atTable->doneness)->toEqualWithDelta($plan->ask->grain->window->middle(), 0.4)
         ->and($early->coming->left->doneness)->toBeLessThan($early->coming->atTable->doneness - 0.4);
-    $wet = forecast($plan, [...doneUntil($plan, $half), weighed($plan, truth($plan, 0.7, $half), $half)]);
+    $wet = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 0.7, $half), $half)]);
     $marks = array_values(array_filter($wet->steps, static fn (Step $step): bool => $step->kind === 'heat'));
     $planned = $plan->ask->burner->net[$plan->heat[1]->mark];
     expect($plan->ask->burner->net[$marks[0]->mark])->toBeGreaterThan($planned);
@@ -191,10 +151,10 @@ it('gives a pan rice that dries too early the stock it lacks, and one that is to
 it('brings a stew back to the bowl that was asked: hot stock for a tight one, some lifted from a loose one', function (): void {
     $plan = Planner::plan(Kitchens::soupy());
     $half = 0.5 * $plan->pulled->minute();
-    $tight = forecast($plan, [...doneUntil($plan, $half), weighed($plan, truth($plan, 2.0, $half), $half)]);
+    $tight = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 2.0, $half), $half)]);
     expect($tight->coming->extras[0]->kind)->toBe('pour')
         ->and($tight->looseness())->toEqualWithDelta($plan->ask->target->looseness, 0.1);
-    $loose = forecast($plan, [...doneUntil($plan, $half), new Touch('x', 'splash', at($half), volume: 400.0)]);
+    $loose = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), new Touch('x', 'splash', OnTheFire::at($half), volume: 400.0)]);
     expect($loose->coming->extras[0]->kind)->toBe('lift')->and($loose->coming->extras[0]->volume)->toBeGreaterThan(200.0)->toBeLessThanOrEqual(400.0);
 });
 
@@ -203,28 +163,28 @@ it('asks for one dose more than planned where the ring takes it, and for fewer w
     $count = static fn (Forecast $one): int => count(array_filter($one->steps, static fn (Step $step): bool => $step->kind === 'pour'));
     $minute = 5.0;
     $left = count(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour' && $stage->minute > $minute));
-    $strong = forecast($plan, [...doneUntil($plan, $minute), weighed($plan, truth($plan, 1.4, $minute), $minute)]);
+    $strong = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.4, $minute), $minute)]);
     expect($count($strong))->toBeGreaterThan($left);
-    $weak = forecast($plan, [...doneUntil($plan, $minute), weighed($plan, truth($plan, 0.4, $minute), $minute)]);
+    $weak = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), OnTheFire::weighed($plan, OnTheFire::truth($plan, 0.4, $minute), $minute)]);
     expect($count($weak))->toBeLessThan($left);
 });
 
 it('counts heat, lid, water and what was lifted as they were said', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    $with = static fn (Touch ...$touches): State => (new Played($plan->ask, $plan->heat, Replay::of($plan->stages, [...doneUntil($plan, 6.0), ...$touches])))->until(60 * 10.0);
+    $with = static fn (Touch ...$touches): State => (new Played($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 6.0), ...$touches])))->until(60 * 10.0);
     $plain = $with();
-    expect($with(new Touch('h', 'heat', at(6.0), mark: 'high'))->boiledOff)->toBeGreaterThan($plain->boiledOff + 40)
-        ->and($with(new Touch('l', 'lid', at(6.0), on: true))->boiledOff)->toBeLessThan($plain->boiledOff - 20)
-        ->and($with(new Touch('l', 'lid', at(6.0), on: true), new Touch('m', 'lid', at(6.1), on: false))->boiledOff)->toEqualWithDelta($plain->boiledOff, 4)
-        ->and($with(new Touch('w', 'splash', at(6.0), volume: 50.0, water: true))->salt)->toEqualWithDelta($plain->salt, 1e-9)
-        ->and($with(new Touch('w', 'splash', at(6.0), volume: 50.0))->salt)->toBeGreaterThan($plain->salt + 0.1)
-        ->and($with(new Touch('o', 'lift', at(6.0), volume: 50.0))->liftedOut)->toEqualWithDelta(50.0, 1e-9);
+    expect($with(new Touch('h', 'heat', OnTheFire::at(6.0), mark: 'high'))->boiledOff)->toBeGreaterThan($plain->boiledOff + 40)
+        ->and($with(new Touch('l', 'lid', OnTheFire::at(6.0), on: true))->boiledOff)->toBeLessThan($plain->boiledOff - 20)
+        ->and($with(new Touch('l', 'lid', OnTheFire::at(6.0), on: true), new Touch('m', 'lid', OnTheFire::at(6.1), on: false))->boiledOff)->toEqualWithDelta($plain->boiledOff, 4)
+        ->and($with(new Touch('w', 'splash', OnTheFire::at(6.0), volume: 50.0, water: true))->salt)->toEqualWithDelta($plain->salt, 1e-9)
+        ->and($with(new Touch('w', 'splash', OnTheFire::at(6.0), volume: 50.0))->salt)->toBeGreaterThan($plain->salt + 0.1)
+        ->and($with(new Touch('o', 'lift', OnTheFire::at(6.0), volume: 50.0))->liftedOut)->toEqualWithDelta(50.0, 1e-9);
 });
 
 it('keeps the books closed through every correction', function (): void {
     $plan = Planner::plan(Kitchens::ask(wine: 80));
     foreach ([0.5, 0.9, 1.4, 2.0] as $power) {
-        $replay = Replay::of($plan->stages, [...doneUntil($plan, 7.0), weighed($plan, truth($plan, $power, 7.0), 7.0), new Touch('t', 'taste', at(7.2), taste: Taste::Nearly)]);
+        $replay = Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 7.0), OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, 7.0), 7.0), new Touch('t', 'taste', OnTheFire::at(7.2), taste: Taste::Nearly)]);
         $state = (new Played($plan->ask, $plan->heat, $replay))->until(60 * 12.0);
         expect($state->poured)->toEqualWithDelta($plan->ask->rice() * $state->drunk + $state->free + $state->boiledOff + $state->liftedOut, 1e-9 * $state->poured)
             ->and($state->free)->toBeGreaterThanOrEqual(0.0);
@@ -233,9 +193,9 @@ it('keeps the books closed through every correction', function (): void {
 
 it('follows a pan that waits for its dose, and still says when the dose was due', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    $touches = doneUntil($plan, 5.0);
-    $due = forecast($plan, $touches)->steps[0];
-    $late = forecast($plan, $touches, $due->minute + 2.0);
+    $touches = OnTheFire::doneUntil($plan, 5.0);
+    $due = OnTheFire::forecast($plan, $touches)->steps[0];
+    $late = OnTheFire::forecast($plan, $touches, $due->minute + 2.0);
     expect($late->steps[0]->minute)->toEqualWithDelta($due->minute, 1e-6)
         ->and($late->now->minute())->toEqualWithDelta($due->minute + 2.0, 0.02)
         ->and($late->now->free)->toBeLessThan(0.55 * $plan->ask->rice());
@@ -243,13 +203,13 @@ it('follows a pan that waits for its dose, and still says when the dose was due'
 
 it('counts the rest, the minutes at the pass and what loosens it once it is off the heat', function (): void {
     $plan = Planner::plan(Kitchens::soupy());
-    $off = forecast($plan, doneUntil($plan, $plan->pulled->minute() + 0.001));
+    $off = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $plan->pulled->minute() + 0.001));
     expect(array_map(static fn (Step $step): string => $step->kind, $off->steps))->not->toContain('off')->toContain('serve')
         ->and($off->standing->leavesBy($plan->ask->target->minutesToTable))->toEqualWithDelta($plan->standing->leavesBy($plan->ask->target->minutesToTable), 0.6);
 });
 
 it('has nothing to say before the first liquid, and when it is at the table', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    expect(Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, []), at(0)))->toBeNull()
-        ->and(Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, doneUntil($plan, 1000)), at(30)))->toBeNull();
+    expect(Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, []), OnTheFire::at(0)))->toBeNull()
+        ->and(Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, OnTheFire::doneUntil($plan, 1000)), OnTheFire::at(30)))->toBeNull();
 });

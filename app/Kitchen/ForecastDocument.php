@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\PlanDocument;
+use Velko\Core\Live\Change;
+use Velko\Core\Live\Forecast;
+use Velko\Core\Live\Replay;
+use Velko\Core\Live\Step;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Planning\Ask;
+
+/** The forecast in velko.cook/1: what is still to do, what it will come to, and what the last touch changed about that. */
+final class ForecastDocument
+{
+    /**
+     * @param  non-empty-list<HeatChange>  $heat  as planned
+     * @param  int  $now  ms since 1970
+     *
+     * @return array<string, mixed>|null
+     */
+    public static function of(Ask $ask, array $heat, Replay $replay, int $now): ?array
+    {
+        $forecast = Forecast::of($ask, $heat, $replay, $now);
+        if ($forecast === null) {
+            return null;
+        }
+        $coming = $forecast->coming;
+        $last = $replay->last();
+        $before = $last === null ? null : Forecast::of($ask, $heat, $replay->without($last), $last->at);
+
+        return [
+            'from_min' => round($forecast->now->minute(), 2),
+            'steps' => array_map(static fn (Step $step): array => [
+                'stage' => $step->stage,
+                'at_min' => round($step->minute, 2),
+                'kind' => $step->kind,
+                'volume_ml' => $step->volume === null ? null : round($step->volume, 1),
+                'ladles' => $step->volume === null ? null : round($step->volume / $ask->ladle->ml, 2),
+                'setting' => $step->mark,
+                'say' => $step->say,
+            ], $forecast->steps),
+            'stock_ml' => round($coming->stock(), 1) + 0.0,
+            'stock_spread_ml' => self::pair($forecast->stockSpread, 0),
+            'stock_spread_before_ml' => $before === null ? null : self::pair($before->stockSpread, 0),
+            'pull_min' => round($coming->pulled->minute(), 2),
+            'pull_spread_min' => self::pair($forecast->pullSpread, 1),
+            'table_min' => round($coming->atTable->minute(), 2),
+            'dry_min' => $coming->dryAt === null ? null : round($coming->dryAt / 60, 2),
+            'at_table' => PlanDocument::atTable($coming->atTable, $ask->rice(), $ask->grain),
+            'now' => [
+                'free_g' => round($forecast->now->free, 1),
+                'drunk_g_per_g' => round($forecast->now->drunk, 3),
+                'temperature_c' => round($forecast->now->temperature, 1),
+                'doneness_min' => round($forecast->now->doneness, 2),
+                'boiled_off_g' => round($forecast->now->boiledOff, 1),
+            ],
+            'setting' => $forecast->mark,
+            'track' => PlanDocument::track($coming->track),
+            'power' => ['times' => round($forecast->estimate->power, 3), 'spread' => round($forecast->estimate->spread, 3), 'weighed' => $forecast->estimate->weighed],
+            'taste_shift_min' => round($forecast->shift, 2) + 0.0,
+            'said' => $before === null ? null : Change::between($before, $forecast, $last),
+            'pass' => self::pass($forecast),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function pass(Forecast $forecast): ?array
+    {
+        $standing = $forecast->standing;
+        if ($standing === null) {
+            return null;
+        }
+        $ready = $forecast->coming->atTable->minute() - $forecast->ask->target->minutesToTable;
+        $leaves = $standing->leavesBy($forecast->ask->target->minutesToTable);
+
+        return [
+            'ready_min' => round($ready, 2),
+            'leave_min' => $leaves === null ? null : round($ready + $leaves, 2),
+            'then' => $standing->then,
+            'loosen' => array_map(static fn (array $row): array => ['at_min' => $row['minute'], 'loosen_ml' => round($row['loosen']), 'looseness' => round($row['looseness'], 2)], $standing->rows),
+        ];
+    }
+
+    /**
+     * @param  array{float, float}  $pair
+     *
+     * @return array{float, float}
+     */
+    private static function pair(array $pair, int $decimals): array
+    {
+        return [round($pair[0], $decimals) + 0.0, round($pair[1], $decimals) + 0.0];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Models\Cook;
+use App\Models\CookEvent;
+use Velko\Core\Live\Replay;
+
+/** What a weighing of this pan takes off: the empty pan as it was weighed last, and what is in it besides rice and liquid. */
+final readonly class OnTheScale
+{
+    public function __construct(private Cook $cook, private Replay $replay) {}
+
+    /** @return array{tare_g: float|null, extras_g: float} */
+    public function document(): array
+    {
+        return ['tare_g' => $this->tare(), 'extras_g' => round($this->extras(), 1)];
+    }
+
+    private function tare(): ?float
+    {
+        $pan = $this->cook->plan->pan_id;
+        $last = $pan === null ? null : CookEvent::query()->where('cook_events.kitchen_id', $this->cook->kitchen_id)->where('kind', 'weigh')
+            ->whereHas('cook.plan', static fn ($plan) => $plan->where('pan_id', $pan))->orderByDesc('id')->first();
+        $tare = $last?->payload['tare_g'] ?? null;
+
+        return is_numeric($tare) ? (float) $tare : null;
+    }
+
+    /** g: what went in with the base and the rice, and each thing whose step is done; pieces weigh what nobody wrote down */
+    private function extras(): float
+    {
+        $working = $this->cook->plan->working;
+        $grams = 0.0;
+        foreach ($working['mise'] as $one) {
+            if ($one['unit'] !== 'pieces' && (in_array($one['goes'], ['base', 'with-the-rice'], true) || $this->isIn($one['name'], $working['plan']['stages']))) {
+                $grams += $one['amount'];
+            }
+        }
+
+        return $grams;
+    }
+
+    /** @param  list<array<string, mixed>>  $stages */
+    private function isIn(string $name, array $stages): bool
+    {
+        foreach ($stages as $i => $stage) {
+            if ($stage['kind'] === 'add' && isset($this->replay->done[$i]) && str_contains($stage['say'], " $name:")) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live\Rescue;
+
+use Velko\Core\Pan\State;
+
+/** The way back for this very pan. */
+final readonly class WayBack
+{
+    /**
+     * @param  list<string>  $do  in order, with this pan's numbers
+     * @param  State  $atTable  what comes to the table if it is done
+     * @param  float|null  $splash  mL to pour at once, where the first thing is to pour
+     * @param  bool  $water  hot water in place of stock
+     * @param  float|null  $lift  mL to lift out at once
+     * @param  string|null  $mark  where the knob goes at once
+     * @param  bool|null  $lid  on or off at once
+     * @param  string|null  $beware  what will stay of it, or what can hurt
+     */
+    public function __construct(
+        public Trouble $trouble,
+        public array $do,
+        public State $atTable,
+        public ?float $splash = null,
+        public bool $water = false,
+        public ?float $lift = null,
+        public ?string $mark = null,
+        public ?bool $lid = null,
+        public ?string $beware = null,
+    ) {}
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Kitchens;
+use Tests\Core\OnTheFire;
+use Velko\Core\Live\Forecast;
+use Velko\Core\Live\Replay;
+use Velko\Core\Live\Rescue\Rescue;
+use Velko\Core\Live\Rescue\Trouble;
+use Velko\Core\Live\Rescue\WayBack;
+use Velko\Core\Method\Family;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Planner;
+use Velko\Core\Rice\Bite;
+use Velko\Core\Season\Salt;
+
+/* The table of what goes wrong (common practice, no single source), each way back in the numbers of one pan. */
+
+/** @return array{Plan, Rescue} a pan that went as planned for a share of its minutes */
+function pan(Family $family, float $share): array
+{
+    $plan = Planner::plan(match ($family) {
+        Family::Risotto => Kitchens::ask(wine: 100),
+        Family::PanRice => Kitchens::panRice(),
+        Family::SoupyRice => Kitchens::soupy(),
+    });
+    $touches = OnTheFire::doneUntil($plan, $share * $plan->pulled->minute());
+
+    return [$plan, new Rescue(Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches), OnTheFire::at($share * $plan->pulled->minute())))];
+}
+
+function wayBack(Family $family, float $share, Trouble $trouble): WayBack
+{
+    return pan($family, $share)[1]->from($trouble);
+}
+
+dataset('troubles', static function (): iterable {
+    foreach (Family::cases() as $family) {
+        foreach (Trouble::of($family) as $trouble) {
+            yield "{$family->value}: {$trouble->sees()}" => [$family, $trouble];
+        }
+    }
+});
+
+it('knows for each trouble what to do, in numbers, early and late', function (Family $family, Trouble $trouble): void {
+    foreach ([0.4, 0.7, 0.95] as $share) {
+        [$plan, $rescue] = pan($family, $share);
+        $way = $rescue->from($trouble);
+        expect($way->do)->not->toBeEmpty()->and($trouble->cause())->not->toBe('');
+        foreach ([$way->atTable->free, $way->atTable->doneness, $way->atTable->drunk] as $value) {
+            expect(is_finite($value))->toBeTrue()->and($value)->toBeGreaterThanOrEqual(0.0);
+        }
+        foreach ($way->do as $line) {
+            expect($line)->not->toMatch('/\b(60|59\.\d) min\b|NAN|INF|-\d/');
+        }
+        expect($way->splash ?? 1.0)->toBeGreaterThan(0.0)->and($way->mark === null || $plan->ask->burner->has($way->mark))->toBeTrue();
+    }
+})->with('troubles');
+
+it('brings a risotto back to what was asked', function (Trouble $trouble): void {
+    [$plan, $rescue] = pan(Family::Risotto, 0.7);
+    $way = $rescue->from($trouble);
+    expect($way->atTable->free / $plan->ask->rice())->toEqualWithDelta($plan->ask->target->looseness, 0.06)
+        ->and(Bite::of($plan->ask->grain, $way->atTable->doneness, $way->atTable->drunk))->toBe(Bite::Right)
+        ->and($rescue->plate($way))->toBe('wave');
+})->with([[Trouble::HardAndDry], [Trouble::HardAndWet], [Trouble::SoftOutside], [Trouble::Swimming], [Trouble::Tight], [Trouble::Catching]]);
+
+it('turns the knob the right way', function (Family $family, Trouble $trouble, int $way): void {
+    [$plan, $rescue] = pan($family, 0.4);
+    $now = $plan->heat[0]->mark;
+    $mark = $rescue->from($trouble)->mark ?? $now;
+    expect($plan->ask->burner->net[$mark] <=> $plan->ask->burner->net[$now])->toBe($way);
+})->with([[Family::Risotto, Trouble::HardAndDry, -1], [Family::Risotto, Trouble::HardAndWet, 1], [Family::Risotto, Trouble::Catching, -1], [Family::Risotto, Trouble::Swimming, 1], [Family::PanRice, Trouble::DryEarly, -1]]);
+
+it('lifts liquid out only where the rice would be done before it boils off', function (): void {
+    expect(wayBack(Family::Risotto, 0.5, Trouble::Swimming)->lift)->toBeNull()
+        ->and(wayBack(Family::SoupyRice, 0.97, Trouble::Swimming)->lift)->toBeGreaterThan(50.0);
+});
+
+it('gives a pan that is dry too early the stock for the minutes it lacks, under a cover', function (): void {
+    $way = wayBack(Family::PanRice, 0.8, Trouble::DryEarly);
+    expect($way->splash)->toBeGreaterThan(20.0)->toBeLessThan(250.0)->and($way->lid)->toBeTrue()
+        ->and($way->do[0])->toBe(sprintf('sprinkle %d mL of hot stock all over', $way->splash));
+});
+
+it('shifts a pan that is wider than its ring, and leaves one that is not', function (): void {
+    $wide = Planner::plan(Kitchens::panRice(ring: 22));
+    $rescue = new Rescue(Forecast::of($wide->ask, $wide->heat, Replay::of($wide->stages, OnTheFire::doneUntil($wide, 0.9 * $wide->pulled->minute())), OnTheFire::at(0.9 * $wide->pulled->minute())));
+    expect($rescue->from(Trouble::PaleRim)->do[0])->toMatch('/^shift the pan \d+ cm/')
+        ->and(wayBack(Family::PanRice, 0.9, Trouble::PaleRim)->do[0])->toContain('right over its ring');
+});
+
+it('says how much less salt there is with water for the last of the stock', function (): void {
+    [$plan, $rescue] = pan(Family::Risotto, 0.6);
+    preg_match('/^the last (\d+) mL as hot water or unsalted stock: ([\d.]+) % on the plate instead of ([\d.]+)$/', $rescue->from(Trouble::TooSalty)->do[0], $said);
+    [, $millilitres, $after, $before] = array_map(floatval(...), $said);
+    $spared = $millilitres * $plan->ask->stock->saltPercent / 100;
+    expect($before - $after)->toEqualWithDelta(Salt::percent($spared, $plan->plate()), 0.03)
+        ->and($before)->toBeGreaterThanOrEqual(1.25);
+});
+
+it('has no salt missing when the stock ran out', function (): void {
+    [$plan, $rescue] = pan(Family::Risotto, 0.6);
+    preg_match('/^(\d+) mL of hot water/', $rescue->from(Trouble::StockOut)->do[0], $water);
+    preg_match('/^with ([\d.]+) g of salt/', $rescue->from(Trouble::StockOut)->do[1], $salt);
+    expect((float) $salt[1])->toEqualWithDelta((float) $water[1] * $plan->ask->stock->saltPercent / 100, 0.06);
+});
