@@ -75,7 +75,7 @@ it('turns the knob the right way', function (Family $family, Trouble $trouble, i
 
 it('lifts liquid out only where the rice would be done before it boils off', function (): void {
     expect(wayBack(Family::Risotto, 0.5, Trouble::Swimming)->lift)->toBeNull()
-        ->and(wayBack(Family::SoupyRice, 0.97, Trouble::Swimming)->lift)->toBeGreaterThan(50.0);
+        ->and(wayBack(Family::Risotto, 0.99, Trouble::Swimming)->lift)->toBeGreaterThan(30.0);
 });
 
 it('gives a pan that is dry too early the stock for the minutes it lacks, under a cover', function (): void {
