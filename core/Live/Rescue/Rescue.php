@@ -150,15 +150,15 @@ final readonly class Rescue
         [$minutes, $down] = $trial->untilDownTo($target * $this->rice);
         $then = new Trial($this->ask, $down, $this->mark);
         [, $atTable] = $then->untilDone($then->pourForLooseness());
-        if ($atTable->doneness < $this->ask->grain->window->middle() + self::NEARLY) {
+        [, $wet] = $trial->untilDone();
+        $lift = self::jug(max(0.0, $wet->free - $target * $this->rice));
+        if ($lift <= 0.0 || $atTable->doneness < $this->ask->grain->window->middle() + self::NEARLY) {
             return new WayBack(Trouble::Swimming, [
                 $this->turn($strongest),
                 $this->ask->family === Family::Risotto ? 'stir hard' : 'lid off, let it roll',
                 sprintf('nothing goes in for %s min', self::minutes($minutes)),
             ], $atTable, mark: $this->ifOther($strongest));
         }
-        [, $wet] = $trial->untilDone();
-        $lift = self::jug(max(0.0, $wet->free - $target * $this->rice));
         $lifted = clone $state;
         $lifted->free -= min($lifted->free, $lift);
         $lifted->liftedOut += $lift;

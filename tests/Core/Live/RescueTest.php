@@ -74,8 +74,11 @@ it('turns the knob the right way', function (Family $family, Trouble $trouble, i
 })->with([[Family::Risotto, Trouble::HardAndDry, -1], [Family::Risotto, Trouble::HardAndWet, 1], [Family::Risotto, Trouble::Catching, -1], [Family::Risotto, Trouble::Swimming, 1], [Family::PanRice, Trouble::DryEarly, -1]]);
 
 it('lifts liquid out only where the rice would be done before it boils off', function (): void {
+    $weak = Planner::plan(Kitchens::ask(net: ['low' => 250.0, 'medium' => 450.0]));
+    $minute = 0.99 * $weak->pulled->minute();
+    $late = new Rescue(Forecast::of($weak->ask, $weak->heat, Replay::of($weak->stages, OnTheFire::doneUntil($weak, $minute)), OnTheFire::at($minute)));
     expect(wayBack(Family::Risotto, 0.5, Trouble::Swimming)->lift)->toBeNull()
-        ->and(wayBack(Family::Risotto, 0.99, Trouble::Swimming)->lift)->toBeGreaterThan(30.0);
+        ->and($late->from(Trouble::Swimming)->lift)->toBeGreaterThan(30.0);
 });
 
 it('gives a pan that is dry too early the stock for the minutes it lacks, under a cover', function (): void {
