@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Contracts\PlanDocument;
 use Velko\Core\Live\Change;
+use Velko\Core\Live\CrustNow;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Step;
@@ -63,6 +64,7 @@ final class ForecastDocument
             'taste_shift_min' => round($forecast->shift, 2) + 0.0,
             'said' => $before === null ? null : Change::between($before, $forecast, $last),
             'pass' => self::pass($forecast),
+            'floor' => self::floor($forecast->floor),
         ];
     }
 
@@ -81,6 +83,17 @@ final class ForecastDocument
             'leave_min' => $leaves === null ? null : round($ready + $leaves, 2),
             'then' => $standing->then,
             'loosen' => array_map(static fn (array $row): array => ['at_min' => $row['minute'], 'loosen_ml' => round($row['loosen']), 'looseness' => round($row['looseness'], 2)], $standing->rows),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function floor(?CrustNow $floor): ?array
+    {
+        return $floor === null ? null : [
+            'since_min' => round($floor->since, 2),
+            'gold_min' => round($floor->gold, 2),
+            'burnt_min' => round($floor->burnt, 2),
+            'rings' => array_map(static fn (array $ring, int $i): array => ['to' => round(($i + 1) / count($floor->rings), 3), 'palest' => round($ring[0], 2), 'darkest' => round($ring[1], 2)], $floor->rings, array_keys($floor->rings)),
         ];
     }
 

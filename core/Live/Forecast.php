@@ -35,6 +35,7 @@ final readonly class Forecast
      * @param  float  $shift  min that tasting moved the doneness clock
      * @param  Standing|null  $standing  from off the heat on
      * @param  string  $mark  where the knob stands
+     * @param  CrustNow|null  $floor  while it takes its colour
      */
     private function __construct(
         public Ask $ask,
@@ -47,6 +48,7 @@ final readonly class Forecast
         public float $shift,
         public ?Standing $standing,
         public string $mark,
+        public ?CrustNow $floor = null,
     ) {}
 
     /**
@@ -63,20 +65,20 @@ final readonly class Forecast
         }
         $estimate = Estimating::of($ask, $heat, $replay);
         $second = max(0.0, 60 * ($replay->minute($last->at) ?? 0.0));
-        $first = self::at($ask, $heat, $replay, $estimate, $second);
         $nowSecond = min(Played::LONGEST, 60 * ($replay->minute($now) ?? 0.0));
+        $first = self::at($ask, $heat, $replay, $estimate, $second, $nowSecond);
         $due = $first->steps[0] ?? null;
         if ($due === null || $nowSecond - 60 * $due->minute < self::OVERDUE || $replay->minuteOf('off') !== null) {
             return $first;
         }
         // Nobody has done it yet: the pan goes on without it. When it was due stays said.
-        $late = self::at($ask, $heat, $replay, $estimate, max($second, $nowSecond));
+        $late = self::at($ask, $heat, $replay, $estimate, max($second, $nowSecond), $nowSecond);
         $steps = $late->steps;
         if (($steps[0]->stage ?? null) === $due->stage && isset($steps[0])) {
             $steps[0] = new Step($due->stage, $due->minute, $steps[0]->kind, $steps[0]->say, $steps[0]->volume, $steps[0]->mark);
         }
 
-        return new self($ask, $steps, $late->now, $late->coming, $late->estimate, $late->stockSpread, $late->pullSpread, $late->shift, $late->standing, $late->mark);
+        return new self($ask, $steps, $late->now, $late->coming, $late->estimate, $late->stockSpread, $late->pullSpread, $late->shift, $late->standing, $late->mark, $late->floor);
     }
 
     /** Free liquid per raw rice at the table, g/g. */
@@ -90,8 +92,12 @@ final readonly class Forecast
         return Bite::of($this->ask->grain, $this->coming->atTable->doneness, $this->coming->atTable->drunk);
     }
 
-    /** @param  non-empty-list<HeatChange>  $heat */
-    private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second): self
+    /**
+     * @param  non-empty-list<HeatChange>  $heat
+     * @param  float  $second  from which the rest is counted
+     * @param  float  $now  s
+     */
+    private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second, float $now): self
     {
         $played = new Played($ask, $heat, $replay, $estimate);
         $state = $played->until($second);
@@ -111,7 +117,7 @@ final readonly class Forecast
             $ask, (new Steps($replay, $coming, $second / 60))->all(), $state, $coming, $estimate,
             [min($weak->lacks, $coming->lacks, $strong->lacks), max($weak->lacks, $coming->lacks, $strong->lacks)],
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
-            $played->shift, null, $played->markAt($second),
+            $played->shift, null, $played->markAt($second), $ahead instanceof PanRiceAhead ? $ahead->floor($now) : null,
         );
     }
 

@@ -1818,6 +1818,34 @@ export interface Cook {
         looseness: number;
       }[];
     } | null;
+    /**
+     * the floor of a pan rice while it takes its colour
+     */
+    floor: {
+      since_min: number;
+      /**
+       * minute at which it is as it should be
+       */
+      gold_min: number;
+      /**
+       * minute at which the first part of it is burnt
+       */
+      burnt_min: number;
+      /**
+       * from the middle to the rim
+       */
+      rings: {
+        /**
+         * outer edge, share of the floor's radius
+         */
+        to: number;
+        /**
+         * browning, min at 150 °C
+         */
+        palest: number;
+        darkest: number;
+      }[];
+    } | null;
   } | null;
   /**
    * what a weighing takes off

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live\Ahead;
 
+use Velko\Core\Live\CrustNow;
 use Velko\Core\Live\Replay;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Leg;
@@ -14,6 +15,7 @@ use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\PanRice\CrustMaking;
 use Velko\Core\Planning\PanRice\CrustPlan;
+use Velko\Core\Planning\PanRice\CrustResult;
 use Velko\Core\Planning\Root;
 use Velko\Core\Quantity\Rounding;
 
@@ -50,6 +52,9 @@ final readonly class PanRiceAhead implements Ahead
     /** Legs of the crust that have begun. */
     private int $begun;
 
+    /** s, of the first of them */
+    private float $first;
+
     /** s, of the last of them */
     private float $since;
 
@@ -60,11 +65,12 @@ final readonly class PanRiceAhead implements Ahead
         $this->wanted = $ask->grain->window->middle();
         $toPour = $gentle = null;
         $begun = 0;
-        $since = 0.0;
+        $since = $first = 0.0;
         foreach ($replay->done as $stage => $touch) {
             if ($replay->stages[$stage]->kind === 'crust') {
                 $begun++;
                 $since = 60 * ($replay->minute($touch->at) ?? 0.0);
+                $first = $begun === 1 ? $since : $first;
             }
         }
         foreach ($replay->toCome() as $stage) {
@@ -75,6 +81,7 @@ final readonly class PanRiceAhead implements Ahead
         $this->gentle = $begun > 0 ? null : $gentle;
         $this->begun = $begun;
         $this->since = $since;
+        $this->first = $first;
         $this->crust = $crust ?? (new CrustMaking($ask))->plan();
         $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark)]);
     }
@@ -82,6 +89,26 @@ final readonly class PanRiceAhead implements Ahead
     public function crust(): CrustPlan
     {
         return $this->crust;
+    }
+
+    /** The floor at a second; null while it is not dry. */
+    public function floor(float $second): ?CrustNow
+    {
+        if ($this->begun === 0 || $this->crust->legs === []) {
+            return null;
+        }
+        $making = new CrustMaking($this->ask);
+        // The legs as they were really kept: the ones before the last one begun took as long as they took.
+        $legs = $this->crust->legs;
+        $kept = max(0.0, $this->since - $this->first);
+        $last = $legs[min($this->begun, count($legs)) - 1];
+        $really = $this->begun > 1 ? [new Leg($kept, $legs[0]->net, $legs[0]->shift), $last] : [$last];
+        $rest = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, array_slice($legs, min($this->begun, count($legs)) - 1)));
+
+        return new CrustNow(
+            $this->first / 60, ($this->since + $rest) / 60, ($this->first + $making->burntAfter($really)) / 60,
+            $making->rings(CrustMaking::cut([...array_slice($really, 0, -1), new Leg(INF, $last->net, $last->shift)], max(0.0, $second - $this->first)), CrustResult::RINGS),
+        );
     }
 
     public function from(State $state): Coming

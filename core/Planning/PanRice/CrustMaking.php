@@ -174,6 +174,19 @@ final class CrustMaking
         ];
     }
 
+    /**
+     * Seconds from the first of these legs until some part of the floor is burnt, if the last of them went on.
+     *
+     * @param  non-empty-list<Leg>  $legs
+     */
+    public function burntAfter(array $legs): float
+    {
+        $last = $legs[count($legs) - 1];
+        $track = [...array_slice($legs, 0, -1), new Leg(INF, $last->net, $last->shift)];
+
+        return $this->until(Crust::BURNT, fn (float $s): float => $this->extremes(self::cut($track, $s), [Floor::CENTRE, ...self::WHILE_TURNING], self::angles($legs))[1]);
+    }
+
     /** The narrowest ring of the same power that would colour this floor, cm; null when none as wide as the pan would. */
     public function nearestRing(): ?float
     {
@@ -316,13 +329,13 @@ final class CrustMaking
      *
      * @return list<Leg> the first so many seconds of it
      */
-    private static function cut(array $track, float $seconds): array
+    public static function cut(array $track, float $seconds): array
     {
         $legs = [];
         foreach ($track as $leg) {
             $mine = min($seconds, $leg->seconds);
             if ($mine > 0) {
-                $legs[] = new Leg($mine, $leg->net);
+                $legs[] = new Leg($mine, $leg->net, $leg->shift);
             }
             $seconds -= $mine;
         }

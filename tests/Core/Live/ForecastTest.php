@@ -213,3 +213,16 @@ it('has nothing to say before the first liquid, and when it is at the table', fu
     expect(Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, []), OnTheFire::at(0)))->toBeNull()
         ->and(Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, OnTheFire::doneUntil($plan, 1000)), OnTheFire::at(30)))->toBeNull();
 });
+
+it('colours the floor by the clock once the crust has begun, gold before it is burnt', function (): void {
+    $plan = Planner::plan(Kitchens::panRice());
+    $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'crust'))[0]->minute;
+    $done = OnTheFire::doneUntil($plan, $crust + 0.001);
+    $floor = static fn (float $minute): ?Velko\Core\Live\CrustNow => OnTheFire::forecast($plan, $done, $minute)->floor;
+    expect(OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $crust - 0.5))->floor)->toBeNull()
+        ->and($floor($crust)->gold)->toEqualWithDelta($plan->pulled->minute(), 0.03)
+        ->and($floor($crust)->burnt)->toBeGreaterThan($floor($crust)->gold + 0.2)
+        ->and($floor($crust)->rings[0][1])->toBeLessThan(0.05)
+        ->and($floor($plan->pulled->minute())->rings[0][1])->toEqualWithDelta($plan->crust->rings[0][1], 0.1)
+        ->and($floor($floor($crust)->burnt)->rings[0][1])->toBeGreaterThan(2.5);
+});
