@@ -121,6 +121,8 @@ final class CookDocument
             'stage' => $this->replay->now(),
             'done' => $done,
             'poured_ml' => $this->replay->poured(),
+            'lid_on' => $this->replay->lidIsOn(),
+            'last' => $this->replay->last()?->id,
             'verdict' => $this->verdict(),
         ];
     }

@@ -22,8 +22,8 @@ final class Change
     {
         $said = array_values(array_filter([
             self::strength($before->estimate->power, $after->estimate->power),
-            self::stock($before, $after, $touch),
-            self::pull($before, $after),
+            $after->standing === null ? self::stock($before, $after, $touch) : null,
+            $after->standing === null ? self::pull($before, $after) : null,
         ], static fn (?string $words): bool => $words !== null));
 
         return $said === [] ? null : implode(', ', $said);

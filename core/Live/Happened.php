@@ -30,7 +30,7 @@ final readonly class Happened
         $track = new Track;
         $pull = $replay->minuteOf('off');
         if ($pull === null) {
-            $played->until(60 * ($replay->minute($now) ?? 0.0), $track);
+            $played->until(60 * ($replay->minute(max($now, $replay->last()->at ?? 0)) ?? 0.0), $track);
 
             return new self($track, null);
         }

@@ -132,6 +132,17 @@ final readonly class Replay
         return $pours;
     }
 
+    /** As it was said last. */
+    public function lidIsOn(): bool
+    {
+        $on = false;
+        foreach ($this->counted as $touch) {
+            $on = $touch->on ?? $on;
+        }
+
+        return $on;
+    }
+
     /** The same cook as if one touch had never been made. */
     public function without(Touch $touch): self
     {

@@ -127,11 +127,11 @@ final class Cooking
         return $this->simulation->run($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
     }
 
-    /** Knob and lid as they stand at this moment: a change that falls on it counts. */
+    /** Knob and lid as they stand at this moment: a change that falls on it, or within the step after it, counts. */
     public function settle(State $state): void
     {
         foreach ($this->changes as $change) {
-            if ($change->fromMinute * 60 <= $state->second + 1e-6) {
+            if ($change->fromMinute * 60 < $state->second + Simulation::STEP_S) {
                 $change instanceof LidChange ? $this->simulation->cover($state, $change->on) : $this->simulation->heat($state, $this->ask->burner->net[$change->mark]);
             }
         }

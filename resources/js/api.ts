@@ -3,7 +3,6 @@ import type {
   Ask,
   Cook,
   Choices,
-  CookEvent,
   DishPage,
   Imported,
   Kitchen,
@@ -11,6 +10,7 @@ import type {
   PanHolds,
   Problem,
   Session,
+  WaysBack,
   Working,
 } from './contracts.generated';
 
@@ -95,7 +95,8 @@ export const api = {
   choices: (ask: Ask, signal?: AbortSignal) => call<Choices>('POST', 'choices', ask, signal),
   start: (id: string, ask: Ask) => call<Cook>('POST', 'cooks', { format: 'velko.start-cook/1', id, ask }),
   cook: (id: string) => call<Cook>('GET', `cooks/${id}`),
-  keep: (id: string, event: CookEvent) => call<Cook>('POST', `cooks/${id}/events`, event),
+  waysBack: (id: string) => call<WaysBack>('GET', `cooks/${id}/ways-back`),
+  keep: (id: string, event: object) => call<Cook>('POST', `cooks/${id}/events`, event),
   log: (cursor: string | null) =>
     call<Log>('GET', cursor === null ? 'cooks' : `cooks?${new URLSearchParams({ cursor })}`),
 };

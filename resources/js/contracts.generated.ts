@@ -1621,6 +1621,14 @@ export interface Cook {
        */
       as_wanted: boolean;
     } | null;
+    /**
+     * as it was said last
+     */
+    lid_on: boolean;
+    /**
+     * id of the last touch that counts, to be taken back
+     */
+    last: string | null;
   };
   happened: {
     pours: {
@@ -1659,7 +1667,7 @@ export interface Cook {
    * how the dish can fall on the plate, from tight to loose: the answers of a verdict
    */
   plates: {
-    word: string;
+    word: 'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
     /**
      * g/g
      */

@@ -3,7 +3,9 @@ import Qty from 'js-quantities';
 import type { Cook, Plan } from '../../resources/js/contracts.generated';
 import { ladles, METRIC, minute, trimmed, US } from '../../resources/js/measure';
 import { pours, rightMinutes } from '../../resources/js/pictures/fromPlan';
-import { dueAt, firstLiquidAt, minuteAt } from '../../resources/js/stove/due';
+import { stepsOf, withPending } from '../../resources/js/stove/ahead';
+import { firstLiquidAt, minuteAt, momentOf, nextOf } from '../../resources/js/stove/due';
+import type { Touch } from '../../resources/js/stove/say';
 import { isPour, VERB } from '../../resources/js/stove/steps';
 import { clock, countdown, day, stamp } from '../../resources/js/time';
 
@@ -120,6 +122,61 @@ test('what is due is counted from the first liquid as it really went in', () => 
   expect(firstLiquidAt(cook({}))).toBe(at('19:00:00'));
   expect(firstLiquidAt(cook({ started_at: '2026-05-04T19:10:00Z' }))).toBe(at('19:13:00'));
   const late = cook({ started_at: '2026-05-04T19:10:00Z', first_liquid_at: '2026-05-04T19:14:00Z' });
-  expect(dueAt(late, 2)).toBe(at('19:16:30'));
+  expect(momentOf(late, 2.5)).toBe(at('19:16:30'));
   expect(minuteAt(late, at('19:20:00'))).toBe(6);
+});
+
+test('touches that nobody has answered yet already count on the tablet', () => {
+  const fresh = {
+    id: 'c',
+    working: { plan, clock: { toast_at: '2026-05-04T18:57:00Z', first_liquid_at: '2026-05-04T19:00:00Z' } },
+    state: {
+      status: 'waiting',
+      first_liquid_at: null,
+      started_at: null,
+      stage: 0,
+      done: [],
+      poured_ml: 0,
+      lid_on: false,
+      last: null,
+    },
+    forecast: null,
+  } as unknown as Cook;
+  const touch = (part: object, second: number) =>
+    ({ id: `t${second}`, at: `2026-05-04T19:00:${String(second).padStart(2, '0')}.000Z`, ...part }) as Touch;
+  const touches = [
+    touch({ kind: 'start' }, 0),
+    touch({ kind: 'done', stage: 0 }, 1),
+    touch({ kind: 'pour', stage: 1, volume_ml: 150 }, 2),
+    touch({ kind: 'pour', stage: 2, volume_ml: 440 }, 3),
+  ];
+  const after = withPending(fresh, touches);
+  expect(after.state).toMatchObject({
+    status: 'cooking',
+    stage: 3,
+    poured_ml: 440,
+    first_liquid_at: '2026-05-04T19:00:02.000Z',
+    last: 't3',
+  });
+  expect(nextOf(after)?.step.kind).toBe('off');
+  expect(stepsOf(after)).toHaveLength(1);
+  // Said again, as after a lost answer, they count once.
+  expect(withPending(after, touches).state.done).toHaveLength(3);
+  expect(withPending(after, [touch({ kind: 'undo', event: 't3' }, 4)]).state).toMatchObject({
+    stage: 2,
+    poured_ml: 0,
+  });
+  expect(withPending(after, [touch({ kind: 'done', stage: 3 }, 5)]).state).toMatchObject({
+    status: 'at-table',
+    stage: null,
+  });
+  expect(withPending(after, [touch({ kind: 'abandon' }, 6)]).state.status).toBe('given-up');
+  // What the plan does not have is taken off the forecast when it is said.
+  const extra = { stage: null, at_min: 9, kind: 'pour', volume_ml: 40, ladles: null, setting: null, say: '' };
+  const off = { ...extra, stage: 3, kind: 'off', volume_ml: null };
+  const forecast = { ...after, forecast: { steps: [extra, off] } } as unknown as Cook;
+  const splashed = withPending(forecast, [touch({ kind: 'splash', volume_ml: 40, water: false }, 7)]);
+  expect(stepsOf(splashed).map((step) => step.kind)).toEqual(['off']);
+  expect(splashed.state.poured_ml).toBe(480);
+  expect(withPending(forecast, [touch({ kind: 'lid', on: true }, 8)]).state.lid_on).toBe(true);
 });

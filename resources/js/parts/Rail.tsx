@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { BookOpenText, CookingPot, Flame, LogOut, ScrollText, Soup } from 'lucide-react';
-import { NavLink } from 'react-router';
+import { NavLink, useLocation } from 'react-router';
 import { api } from '../api';
 import { turnOver, useCook } from '../cook';
 import { clock, useNow } from '../time';
@@ -17,6 +17,8 @@ const PLACES = [
 /** The strip above every screen: places, what is on the fire, the kitchen's clock. At the bottom on a phone. */
 export function Rail() {
   const cook = useCook();
+  // At the stove the pans have lanes of their own.
+  const { pathname } = useLocation();
   const client = useQueryClient();
   const leave = () => {
     void api.signOut().then((session) => turnOver(client, session));
@@ -37,7 +39,7 @@ export function Rail() {
           </NavLink>
         ))}
       </nav>
-      <Tickets />
+      {!pathname.startsWith('/stove/') && <Tickets />}
       <div className="ml-auto flex items-center gap-4 pr-2 pl-3 max-md:gap-0 max-md:px-1">
         <span className="text-right leading-tight text-ink-soft max-lg:hidden">
           {cook.name}

@@ -4,7 +4,7 @@ import { api } from '../api';
 import { VERB } from '../stove/steps';
 import { remembered } from '../stove/running';
 import { countdown, useNow } from '../time';
-import { dueAt } from '../stove/due';
+import { nextOf } from '../stove/due';
 
 /** A small ticket per pan on the fire: dish, what is next, how long until then. */
 export function Tickets() {
@@ -29,18 +29,12 @@ function Ticket({ id }: { id: string }) {
     refetchInterval: 15_000,
   });
   const now = useNow(1000);
-  if (
-    !cook.data ||
-    !['waiting', 'cooking'].includes(cook.data.state.status) ||
-    cook.data.state.stage === null
-  ) {
+  const next =
+    cook.data && ['waiting', 'cooking'].includes(cook.data.state.status) ? nextOf(cook.data) : null;
+  if (!cook.data || !next) {
     return null;
   }
-  const stage = cook.data.working.plan.stages[cook.data.state.stage];
-  if (!stage) {
-    return null;
-  }
-  const left = (dueAt(cook.data, cook.data.state.stage) - now) / 1000;
+  const left = (next.due - now) / 1000;
   return (
     <li className="min-w-0">
       <Link
@@ -49,7 +43,7 @@ function Ticket({ id }: { id: string }) {
       >
         <span className="block truncate font-semibold">{cook.data.working.dish.name}</span>
         <span className="block truncate">
-          {cook.data.state.status === 'waiting' ? 'pan on' : VERB[stage.kind].toLowerCase()}{' '}
+          {cook.data.state.status === 'waiting' ? 'pan on' : VERB[next.step.kind].toLowerCase()}{' '}
           <b className={left < 0 ? 'text-tomato' : ''}>{left < 0 ? 'now' : countdown(left)}</b>
         </span>
       </Link>

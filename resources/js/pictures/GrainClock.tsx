@@ -25,6 +25,8 @@ export interface GrainClockProps {
   /** Liquid as the engine makes it of what was poured. */
   happened?: Run | null;
   happenedPours?: Poured[];
+  /** Liquid as it will be, from the last touch on. */
+  forecast?: Run | null;
   heat: { from_min: number; setting: string; net_w: number }[];
   /** Net power of the strongest mark, W: the top of the heat lane. */
   strongest?: number;
@@ -60,6 +62,7 @@ function Drawing({
   plannedPours,
   happened = null,
   happenedPours = [],
+  forecast = null,
   heat,
   strongest,
   window: right = null,
@@ -85,10 +88,16 @@ function Drawing({
       : { top: 20, bottom: 20, left: 10, right: 10 };
   const first = Math.min(0, ...heat.map((change) => change.from_min), full ? -3 : -0.5);
   const last =
-    Math.max(table ?? 0, planned.min.at(-1) ?? 1, happened?.min.at(-1) ?? 0, now ?? 0) + (full ? 0.6 : 0.2);
+    Math.max(
+      table ?? 0,
+      planned.min.at(-1) ?? 1,
+      happened?.min.at(-1) ?? 0,
+      forecast?.min.at(-1) ?? 0,
+      now ?? 0,
+    ) + (full ? 0.6 : 0.2);
   const x = scaleLinear([first, last], [room.left, width - room.right]);
   const { dose, jug } = useMeasure();
-  const most = Math.max(1, ...planned.free_g, ...(happened?.free_g ?? []));
+  const most = Math.max(1, ...planned.free_g, ...(happened?.free_g ?? []), ...(forecast?.free_g ?? []));
   const floor = height - room.bottom;
   const y = scaleLinear([0, most * 1.06], [floor, room.top]);
 
@@ -193,8 +202,23 @@ function Drawing({
               stroke={ink}
               strokeWidth={thumb ? 1 : 1.5}
               strokeDasharray="4 3"
-              opacity={0.75}
+              opacity={forecast ? 0.4 : 0.75}
             />
+            {forecast && (
+              <>
+                <path
+                  d={body(after(rows(forecast), now)) ?? ''}
+                  fill="var(--color-stock-light)"
+                  opacity={0.3}
+                />
+                <path
+                  d={surface(after(rows(forecast), now)) ?? ''}
+                  fill="none"
+                  stroke="var(--color-stock-pale)"
+                  strokeWidth={2}
+                />
+              </>
+            )}
           </>
         ) : (
           <>
@@ -390,3 +414,7 @@ function graduation(y: ScaleLinear<number, number>, ml: number): number[] {
     y.range(),
   ).ticks(4);
 }
+
+/** What of a run is still to come. */
+const after = (rows: [number, number][], now: number | null): [number, number][] =>
+  now === null ? rows : rows.filter(([min]) => min >= now);

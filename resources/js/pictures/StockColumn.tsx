@@ -109,7 +109,7 @@ export function StockColumn({
           <rect
             x={wall.left + 6}
             y={(y(reserve) + wall.bottom) / 2 - 10}
-            width={96}
+            width={Math.min(96, wall.right - wall.left - 12)}
             height={20}
             rx={4}
             fill="var(--color-paper)"
@@ -121,7 +121,8 @@ export function StockColumn({
             fontWeight={650}
             fill="var(--color-ink)"
           >
-            reserve {dose(reserve).number}
+            {wall.right - wall.left > 110 ? 'reserve ' : 'held '}
+            {dose(reserve).number}
           </text>
         </g>
       )}

@@ -1,26 +1,34 @@
-import { useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { Bell, BellOff } from 'lucide-react';
+import { useCallback, useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { api, Refusal } from '../api';
-import type { Cook, CookEvent } from '../contracts.generated';
-import { platesOf, useCook } from '../cook';
+import { Refusal } from '../api';
+import type { Cook } from '../contracts.generated';
+import { platesOf, useCook, useMeasure } from '../cook';
+import { withPending } from '../stove/ahead';
 import { Beside } from '../stove/Beside';
-import { dueAt, minuteAt } from '../stove/due';
+import { call, isQuiet, setQuiet } from '../stove/calls';
+import { CrustWatch } from '../stove/CrustWatch';
+import { minuteAt, nextOf } from '../stove/due';
 import { Fuse } from '../stove/Fuse';
 import { Keys } from '../stove/Keys';
+import { Lanes, useLanes } from '../stove/Lanes';
 import { Action, HeatAndSpoon, PanOn } from '../stove/Now';
-import { useOutbox } from '../stove/outbox';
+import { useOutbox, type Outbox } from '../stove/outbox';
 import { forget, remember } from '../stove/running';
 import type { Say } from '../stove/say';
 import { Strip } from '../stove/Strip';
 import { Unsent } from '../stove/Unsent';
+import { useCookNow } from '../stove/useCookNow';
 import { useStayAwake } from '../stove/useStayAwake';
 import { VerdictForm } from '../stove/VerdictForm';
 import { clock, countdown, stamp, useNow } from '../time';
 
+/** ms before "pan on" from which the fuse burns. */
+const FUSE_BEFORE_PAN_ON = 10 * 60_000;
+
 export function Stove() {
   const { id = '' } = useParams();
-  const cook = useQuery({ queryKey: ['cook', id], queryFn: () => api.cook(id), refetchInterval: 5000 });
+  const cook = useCookNow(id);
 
   if (!cook.data) {
     const gone = cook.error instanceof Refusal && cook.error.problem.status === 404;
@@ -34,29 +42,18 @@ export function Stove() {
       </main>
     );
   }
-  return <Station key={id} cook={cook.data} lost={cook.isError} />;
+  return <Station key={id} known={cook.data} lost={cook.isError || cook.failureCount > 0} />;
 }
 
-function Station({ cook, lost }: { cook: Cook; lost: boolean }) {
-  const { timezone } = useCook();
-  const now = useNow(250);
-  const outbox = useOutbox(cook.id);
-  const { state, working } = cook;
-  const over = state.status === 'at-table' || state.status === 'given-up';
+function Station({ known, lost }: { known: Cook; lost: boolean }) {
+  const outbox = useOutbox(known.id);
+  const cook = withPending(known, outbox.pending);
+  const over = cook.state.status === 'at-table' || cook.state.status === 'given-up';
   useStayAwake(!over);
   useEffect(() => (over ? forget(cook.id) : remember(cook.id)), [over, cook.id]);
 
-  const say: Say = (event) =>
-    outbox.touch({ id: crypto.randomUUID(), at: stamp(Date.now()), ...event } as CookEvent);
-  const trouble =
-    lost || outbox.unsent > 0 ? (
-      <Unsent count={outbox.unsent} lost={lost} />
-    ) : outbox.refused ? (
-      <p role="alert" className="bg-tomato px-6 py-2 text-xl text-white">
-        Not kept: {outbox.refused}
-      </p>
-    ) : null;
-
+  const say: Say = (saying) => outbox.touch({ id: crypto.randomUUID(), at: stamp(Date.now()), ...saying });
+  const trouble = <Trouble outbox={outbox} lost={lost} />;
   if (over) {
     return (
       <>
@@ -65,34 +62,55 @@ function Station({ cook, lost }: { cook: Cook; lost: boolean }) {
       </>
     );
   }
+  return <AtTheStove cook={cook} say={say} trouble={trouble} />;
+}
 
-  const stages = working.plan.stages;
-  const index = state.stage ?? 0;
-  const stage = stages[index];
-  if (!stage) {
+function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
+  if (outbox.refused !== null) {
+    return (
+      <p role="alert" className="bg-tomato px-6 py-2 text-xl text-white">
+        Not kept: {outbox.refused}
+      </p>
+    );
+  }
+  return lost || outbox.unsent > 1 ? <Unsent count={outbox.unsent} lost={lost} /> : null;
+}
+
+function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: React.ReactNode }) {
+  const { timezone } = useCook();
+  const now = useNow(250);
+  const [busy, setBusy] = useState(false);
+  const lanes = useLanes(cook, now);
+  const next = nextOf(cook);
+  const calls = next !== null && next.due <= now;
+  useCall(calls ? `${cook.id} ${next.step.stage ?? next.step.kind}` : null);
+  if (next === null) {
     return null;
   }
+  const { step, due } = next;
+  const { state, working, forecast } = cook;
   const waiting = state.status === 'waiting';
-  const due = waiting ? Date.parse(working.clock.toast_at) : dueAt(cook, index);
-  const before = waiting
-    ? due - 10 * 60_000
-    : index === 0
-      ? Date.parse(state.started_at ?? working.clock.toast_at)
-      : dueAt(cook, index - 1);
   const seconds = (due - now) / 1000;
-  const calls = seconds <= 0;
   const at = minuteAt(cook, now);
+  const began = Date.parse(state.done.at(-1)?.at ?? state.started_at ?? '');
+  const before = waiting || Number.isNaN(began) ? due - FUSE_BEFORE_PAN_ON : Math.min(began, due - 1000);
 
   return (
-    <main className="flex flex-1 flex-col bg-iron text-chalk">
+    <main
+      data-tight={lanes.length > 1}
+      className="group/stove flex flex-1 flex-col bg-iron text-chalk md:h-[calc(100dvh-3.5rem)] md:flex-none md:overflow-y-auto"
+    >
       {trouble}
+      <Lanes lanes={lanes} front={cook} busy={busy} />
       <Fuse from={before} to={due} now={now} />
-      <div className="grid flex-1 grid-cols-[minmax(0,2fr)_minmax(0,1fr)] max-md:grid-cols-1">
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,2fr)_minmax(0,1fr)] max-md:grid-cols-1">
         <section
           aria-label="Now"
           data-calls={calls}
-          data-stage={waiting ? 'pan-on' : index}
-          className="flex flex-col justify-between gap-2 px-7 py-4 data-[calls=true]:bg-saffron data-[calls=true]:text-ink"
+          data-stage={
+            waiting ? 'pan-on' : (step.stage ?? `extra ${step.kind} ${Math.round(step.at_min * 60)}`)
+          }
+          className="flex flex-col justify-between gap-1 px-7 py-3 data-[calls=true]:bg-saffron data-[calls=true]:text-ink"
         >
           <div className="flex items-baseline justify-between gap-4 text-3xl max-md:text-xl">
             <span className="truncate">
@@ -104,11 +122,18 @@ function Station({ cook, lost }: { cook: Cook; lost: boolean }) {
                 : `min ${countdown(at * 60)}`}
             </span>
           </div>
+          <Said line={forecast?.said ?? null} last={state.last} />
           <div aria-live="assertive">
-            {waiting ? <PanOn cook={cook} /> : <Action cook={cook} stage={stage} />}
+            {waiting ? (
+              <PanOn cook={cook} />
+            ) : forecast?.floor && step.kind === 'off' ? (
+              <CrustWatch cook={cook} floor={forecast.floor} now={now} />
+            ) : (
+              <Action cook={cook} step={step} />
+            )}
           </div>
           <div className="flex items-end justify-between gap-4">
-            <HeatAndSpoon cook={cook} stage={stage} />
+            <HeatAndSpoon cook={cook} step={step} />
             <p className="text-right text-3xl leading-tight font-bold whitespace-nowrap max-md:text-2xl">
               {calls ? <span className="text-7xl">NOW</span> : 'in'}{' '}
               {calls ? (
@@ -121,10 +146,55 @@ function Station({ cook, lost }: { cook: Cook; lost: boolean }) {
             </p>
           </div>
         </section>
-        <Beside cook={cook} now={now} timezone={timezone} />
+        <Beside cook={cook} now={now} timezone={timezone} tight={lanes.length > 1} />
       </div>
-      <Strip cook={cook} at={waiting ? null : at} />
-      <Keys cook={cook} busy={outbox.unsent > 0} say={say} stage={stage} index={index} />
+      <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center">
+        <Strip cook={cook} at={waiting ? null : at} />
+        <Quiet />
+      </div>
+      <Keys cook={cook} last={state.last} say={say} step={step} onBusy={setBusy} />
     </main>
+  );
+}
+
+/** What the last touch changed, in one line, until the next one. */
+function Said({ line, last }: { line: string | null; last: string | null }) {
+  const { said } = useMeasure();
+  return (
+    <p role="status" key={last} className="min-h-8 text-2xl leading-tight font-semibold max-md:text-lg">
+      {line === null ? '' : said(line)}
+    </p>
+  );
+}
+
+/** Calls once when something new is due. */
+function useCall(due: string | null): void {
+  useEffect(() => {
+    if (due !== null) {
+      call();
+    }
+  }, [due]);
+}
+
+function Quiet() {
+  const [quiet, set] = useState(isQuiet);
+  const toggle = useCallback(() => {
+    setQuiet(!quiet);
+    set(!quiet);
+  }, [quiet]);
+  return (
+    <button
+      onClick={toggle}
+      aria-pressed={quiet}
+      aria-label={quiet ? 'Quiet: it calls by colour only' : 'It calls with a chime'}
+      title={quiet ? 'Quiet' : 'Chime'}
+      className="mr-2 grid size-14 place-content-center rounded-lg border-2 border-iron-rule"
+    >
+      {quiet ? (
+        <BellOff aria-hidden="true" className="size-7" />
+      ) : (
+        <Bell aria-hidden="true" className="size-7" />
+      )}
+    </button>
   );
 }

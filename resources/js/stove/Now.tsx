@@ -1,7 +1,8 @@
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { ladles } from '../measure';
-import { VERB, type Stage } from './steps';
+import type { Step } from './ahead';
+import { VERB } from './steps';
 
 /** Before the first step: what goes into the pan, and what stands ready. */
 export function PanOn({ cook }: { cook: Cook }) {
@@ -25,30 +26,34 @@ export function PanOn({ cook }: { cook: Cook }) {
 }
 
 /** The step to do now: verb, amount, second measure, sign. */
-export function Action({ cook, stage }: { cook: Cook; stage: Stage }) {
+export function Action({ cook, step: stage }: { cook: Cook; step: Step }) {
   const { working } = cook;
   const { dose, said } = useMeasure();
   const { number, unit } = dose(stage.volume_ml ?? 0);
   return (
     <>
-      <p className="text-7xl leading-none font-bold max-md:text-5xl">{VERB[stage.kind]}</p>
+      <p className="text-7xl leading-none font-bold max-md:text-5xl md:group-data-[tight=true]/stove:text-6xl">
+        {VERB[stage.kind]}
+      </p>
       {stage.volume_ml !== null ? (
         <>
-          <p className="text-[168px] leading-[0.95] font-bold tracking-tight max-md:text-8xl">
+          <p className="text-[160px] leading-[0.95] font-bold tracking-tight max-md:text-8xl md:group-data-[tight=true]/stove:text-[124px]">
             {number}
             <span className="pl-4 text-6xl font-semibold max-md:text-4xl">{unit}</span>
           </p>
           {stage.ladles !== null && (
-            <p className="text-5xl font-semibold max-md:text-3xl">
+            <p className="text-5xl font-semibold max-md:text-3xl md:group-data-[tight=true]/stove:text-4xl">
               {ladles(stage.ladles)}{' '}
               <span className="font-normal opacity-80">of {dose(working.ladle_ml).number}</span>
             </p>
           )}
         </>
       ) : (
-        <p className="py-4" />
+        <p className="py-2 text-6xl font-bold max-md:text-4xl">
+          {['heat', 'crust'].includes(stage.kind) ? stage.setting : ''}
+        </p>
       )}
-      <p className="mt-3 text-4xl leading-tight max-md:text-2xl">
+      <p className="mt-2 text-4xl leading-tight max-md:text-2xl md:group-data-[tight=true]/stove:text-3xl">
         {stage.kind === 'finish' ? working.dish.finish : said(stage.say)}
       </p>
     </>
@@ -56,13 +61,13 @@ export function Action({ cook, stage }: { cook: Cook; stage: Stage }) {
 }
 
 /** Heat and stirring as two plain pictograms with words. */
-export function HeatAndSpoon({ cook, stage }: { cook: Cook; stage: Stage }) {
+export function HeatAndSpoon({ cook, step: stage }: { cook: Cook; step: Step }) {
   const { working } = cook;
   const gone =
     stage.kind === 'off' || cook.state.done.some((done) => working.plan.stages[done.stage]?.kind === 'off');
   return (
     <ul aria-label="Heat and spoon" className="flex flex-wrap gap-x-8 gap-y-2 text-2xl max-md:text-lg">
-      <Sign words={gone ? 'heat off' : working.burner.mark}>
+      <Sign words={gone ? 'heat off' : (cook.forecast?.setting ?? stage.setting ?? working.burner.mark)}>
         {gone ? (
           <path d="M12 12 36 36 M36 12 12 36" stroke="currentColor" strokeWidth="5" />
         ) : (

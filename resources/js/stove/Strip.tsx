@@ -3,28 +3,39 @@ import { minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
 
-/** The grain clock under the stove: what happened, now, and what is planned. */
+/** The grain clock under the stove: what happened, now, and what is forecast; thin, what was planned. */
 export function Strip({ cook, at }: { cook: Cook; at: number | null }) {
-  const { working, happened } = cook;
+  const { working, happened, forecast } = cook;
   const { plan } = working;
+  const pull = forecast?.pull_min ?? plan.timing.pull_min;
+  const table = forecast?.table_min ?? plan.timing.table_min;
   return (
-    <div className="border-t-2 border-iron-rule px-2">
+    <div className="min-w-0 border-t-2 border-iron-rule px-2">
       <GrainClock
-        label={`Grain clock, minute ${at === null ? '–' : minute(at)} of ${minute(plan.timing.table_min)}`}
-        height={92}
+        label={`Grain clock, minute ${at === null ? '–' : minute(at)} of ${minute(table)}`}
+        height={76}
         size="strip"
         ground="iron"
         planned={plan.track}
-        plannedPours={pours(plan)}
+        plannedPours={forecast ? comingPours(cook) : pours(plan)}
         happened={happened.track}
         happenedPours={[...happened.pours]}
+        forecast={forecast?.track ?? null}
         heat={plan.heat}
         strongest={Math.max(...working.burner.marks.map((mark) => mark.net_w))}
         window={rightMinutes(plan, working.dish.window_min)}
-        pull={plan.timing.pull_min}
-        table={plan.timing.table_min}
+        pull={pull}
+        table={table}
         now={at}
       />
     </div>
+  );
+}
+
+function comingPours({ forecast }: Cook): { minute: number; volume_ml: number; kind: string }[] {
+  return (forecast?.steps ?? []).flatMap((step) =>
+    step.volume_ml === null || step.kind === 'lift'
+      ? []
+      : [{ minute: step.at_min, volume_ml: step.volume_ml, kind: step.kind }],
   );
 }

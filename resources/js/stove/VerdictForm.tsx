@@ -8,6 +8,8 @@ import { Plate } from '../pictures/Plate';
 import type { Say } from './say';
 
 const BITES = ['hard heart', 'crunchy', 'firm heart', 'right', 'soft', 'mush'] as const;
+type Verdict = NonNullable<Cook['state']['verdict']>;
+
 const COLUMNS: Record<number, string> = { 2: 'grid-cols-2', 3: 'grid-cols-3', 4: 'grid-cols-4' };
 const CRUSTS = ['pale', 'gold', 'dark', 'burnt'] as const;
 const BROWNING: Record<(typeof CRUSTS)[number], number> = { pale: 0.2, gold: 1, dark: 2, burnt: 3 };
@@ -16,9 +18,9 @@ const BROWNING: Record<(typeof CRUSTS)[number], number> = { pale: 0.2, gold: 1, 
 export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
   const kept = cook.state.verdict;
   const { volume } = useMeasure();
-  const [looseness, setLooseness] = useState<string>(kept?.looseness ?? '');
-  const [bite, setBite] = useState<string>(kept?.bite ?? '');
-  const [crust, setCrust] = useState<string>(kept?.crust ?? '');
+  const [looseness, setLooseness] = useState<Verdict['looseness'] | ''>(kept?.looseness ?? '');
+  const [bite, setBite] = useState<Verdict['bite'] | ''>(kept?.bite ?? '');
+  const [crust, setCrust] = useState<NonNullable<Verdict['crust']> | ''>(kept?.crust ?? '');
   const [note, setNote] = useState(kept?.note ?? '');
   const asksCrust = cook.working.plan.crust.even !== null;
   const same =
@@ -40,7 +42,9 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          say({ kind: 'verdict', looseness, bite, note: note.trim(), ...(crust === '' ? {} : { crust }) });
+          if (looseness !== '' && bite !== '') {
+            say({ kind: 'verdict', looseness, bite, note: note.trim(), ...(crust === '' ? {} : { crust }) });
+          }
         }}
       >
         <Answers
@@ -114,7 +118,7 @@ interface AnswersProps<T extends string> {
   question: string;
   answers: readonly T[];
   value: string;
-  onChange: (answer: string) => void;
+  onChange: (answer: T) => void;
   columns: string;
   picture?: (answer: T) => React.ReactNode;
 }
@@ -136,7 +140,7 @@ function Answers<T extends string>({
       <RadioGroup.Root
         aria-labelledby={id}
         value={value}
-        onValueChange={onChange}
+        onValueChange={(answer) => onChange(answer as T)}
         className={`mt-2 grid gap-3 max-md:grid-cols-2 ${columns}`}
       >
         {answers.map((answer) => (

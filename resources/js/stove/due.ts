@@ -1,4 +1,5 @@
 import type { Cook } from '../contracts.generated';
+import { stepsOf, type Step } from './ahead';
 
 /** When the first liquid went in, or will by what has happened so far, ms since 1970. */
 export function firstLiquidAt(cook: Cook): number {
@@ -12,12 +13,19 @@ export function firstLiquidAt(cook: Cook): number {
   return Date.parse(working.clock.first_liquid_at);
 }
 
-/** When a stage is due by the plan, counted from the first liquid as it really went in. */
-export function dueAt(cook: Cook, stage: number): number {
-  return firstLiquidAt(cook) + (cook.working.plan.stages[stage]?.at_min ?? 0) * 60_000;
-}
+/** When something at a minute of the cook is due, counted from the first liquid as it really went in. */
+export const momentOf = (cook: Cook, minute: number): number => firstLiquidAt(cook) + minute * 60_000;
 
 /** Minute of the cook at a moment; 0 is the first liquid. */
-export function minuteAt(cook: Cook, at: number): number {
-  return (at - firstLiquidAt(cook)) / 60_000;
+export const minuteAt = (cook: Cook, at: number): number => (at - firstLiquidAt(cook)) / 60_000;
+
+/** What to do next on a pan, and when; null when there is nothing any more. */
+export function nextOf(cook: Cook): { step: Step; due: number } | null {
+  const [step] = stepsOf(cook);
+  if (!step) {
+    return null;
+  }
+  const due =
+    cook.state.status === 'waiting' ? Date.parse(cook.working.clock.toast_at) : momentOf(cook, step.at_min);
+  return { step, due };
 }

@@ -1,70 +1,43 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import Dexie, { type EntityTable } from 'dexie';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useCallback, useEffect, useState } from 'react';
 import { api, Refusal } from '../api';
-import type { CookEvent } from '../contracts.generated';
+import type { Touch } from './say';
 
 /**
  * Touches on their way to the server. Each is kept on the tablet until the server has said that it is kept there, so
- * a lost connection or a reload loses none; sent twice, it still is one, since the device makes its id.
+ * a lost connection, a reload or a closed lid loses none; sent twice, it still is one, since the device makes its id.
  */
 
-interface Waiting {
+export interface Waiting {
+  /** In the order in which they were made. */
+  at: number;
   cook: string;
-  event: CookEvent;
+  event: Touch;
 }
 
-const KEY = 'velko.outbox';
 const TRY_AGAIN_MS = 1500;
 
-function waiting(): Waiting[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
-    return Array.isArray(kept) ? (kept as Waiting[]) : [];
-  } catch {
-    return [];
-  }
-}
-
-const keep = (items: Waiting[]) => localStorage.setItem(KEY, JSON.stringify(items));
+const tablet = new Dexie('velko') as Dexie & { touches: EntityTable<Waiting, 'at'> };
+tablet.version(1).stores({ touches: '++at, cook' });
 
 export interface Outbox {
-  touch: (event: CookEvent) => void;
-  /** How many touches the server has not confirmed yet. */
+  touch: (event: Touch) => void;
+  /** Touches of this pan that the server has not confirmed yet, in the order they were made. */
+  pending: Touch[];
+  /** How many of all pans. */
   unsent: number;
   /** Why the last one was refused, if it was. */
   refused: string | null;
 }
 
-export function useOutbox(cook: string): Outbox {
-  const client = useQueryClient();
-  const [unsent, setUnsent] = useState(() => waiting().length);
-  const [refused, setRefused] = useState<string | null>(null);
-  const busy = useRef(false);
+const NONE: Waiting[] = [];
 
-  const send = useCallback(async () => {
-    if (busy.current) {
-      return;
-    }
-    busy.current = true;
-    try {
-      for (let [first] = waiting(); first; [first] = waiting()) {
-        try {
-          const answer = await api.keep(first.cook, first.event);
-          client.setQueryData(['cook', first.cook], answer);
-          setRefused(null);
-        } catch (fault) {
-          if (!(fault instanceof Refusal) || fault.signedOut || fault.problem.status >= 429) {
-            return;
-          }
-          setRefused(fault.problem.errors?.[0]?.detail ?? fault.message);
-        }
-        keep(waiting().slice(1));
-      }
-    } finally {
-      busy.current = false;
-      setUnsent(waiting().length);
-    }
-  }, [client]);
+export function useOutbox(cook: string): Outbox {
+  const [refused, setRefused] = useState<string | null>(null);
+  const waiting = useLiveQuery(() => tablet.touches.orderBy('at').toArray(), []) ?? NONE;
+  const send = useSender(setRefused);
 
   useEffect(() => {
     void send();
@@ -73,13 +46,50 @@ export function useOutbox(cook: string): Outbox {
   }, [send]);
 
   const touch = useCallback(
-    (event: CookEvent) => {
-      keep([...waiting(), { cook, event }]);
-      setUnsent(waiting().length);
-      void send();
+    (event: Touch) => {
+      void tablet.touches.add({ cook, event }).then(send);
     },
     [cook, send],
   );
 
-  return { touch, unsent, refused };
+  return {
+    touch,
+    pending: waiting.filter((one) => one.cook === cook).map((one) => one.event),
+    unsent: waiting.length,
+    refused,
+  };
+}
+
+let sending = false;
+
+/** Sends what waits, oldest first, one at a time; what cannot be sent now waits on. */
+function useSender(onRefused: (why: string | null) => void): () => Promise<void> {
+  const client = useQueryClient();
+  return useCallback(async () => {
+    if (sending) {
+      return;
+    }
+    sending = true;
+    try {
+      for (
+        let first = await tablet.touches.orderBy('at').first();
+        first;
+        first = await tablet.touches.orderBy('at').first()
+      ) {
+        try {
+          const answer = await api.keep(first.cook, first.event);
+          client.setQueryData(['cook', first.cook], answer);
+          onRefused(null);
+        } catch (fault) {
+          if (!(fault instanceof Refusal) || fault.signedOut || fault.problem.status >= 429) {
+            return;
+          }
+          onRefused(fault.problem.errors?.[0]?.detail ?? fault.message);
+        }
+        await tablet.touches.delete(first.at);
+      }
+    } finally {
+      sending = false;
+    }
+  }, [client, onRefused]);
 }

@@ -1,9 +1,10 @@
 import type { Plan } from '../contracts.generated';
+import type { Step } from './ahead';
 
 export type Stage = Plan['stages'][number];
 
 /** The verb a cook would shout for each kind of step. */
-export const VERB: Record<Stage['kind'], string> = {
+export const VERB: Record<Step['kind'], string> = {
   toast: 'Toast',
   wine: 'Wine',
   pour: 'Pour',
@@ -18,6 +19,7 @@ export const VERB: Record<Stage['kind'], string> = {
   rest: 'Rest',
   crust: 'Crust',
   serve: 'To the table',
+  lift: 'Lift out',
 };
 
-export const isPour = (stage: Stage): boolean => stage.kind === 'pour' || stage.kind === 'wine';
+export const isPour = (step: { kind: Step['kind'] }): boolean => step.kind === 'pour' || step.kind === 'wine';

@@ -49,6 +49,14 @@ dataset('plans', [
     'soupy rice' => [fn () => Planner::plan(Kitchens::soupy())],
 ]);
 
+it('does not mind that hands do not move on whole seconds', function (): void {
+    $plan = Planner::plan(Kitchens::panRice());
+    foreach ([0.001, 0.004, 0.0071, 0.0113] as $off) {
+        $touches = array_map(static fn (Touch $touch): Touch => new Touch($touch->id, $touch->kind, $touch->at + (int) round(60000 * $off), $touch->stage, $touch->volume), OnTheFire::doneUntil($plan, 0.6 * $plan->pulled->minute()));
+        expect(OnTheFire::forecast($plan, $touches)->coming->stock())->toBe(0.0)->and(OnTheFire::forecast($plan, $touches)->coming->pulled->minute())->toEqualWithDelta($plan->pulled->minute(), 0.2);
+    }
+});
+
 it('goes on as planned where everything went as planned', function (Plan $plan, float $share): void {
     $minute = $share * $plan->pulled->minute();
     $forecast = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute));

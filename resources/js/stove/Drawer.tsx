@@ -1,0 +1,73 @@
+import { Dialog } from 'radix-ui';
+import { useEffect, type ReactNode } from 'react';
+
+/** What is asked at the stove, from the bottom of the screen: large, and closed by a touch beside it or Escape. */
+export function Drawer({
+  title,
+  onClose,
+  children,
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/60" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-0 bottom-0 z-40 mx-auto max-h-[92dvh] max-w-5xl overflow-y-auto rounded-t-2xl border-2 border-b-0 border-chalk bg-iron p-6 text-chalk max-md:p-4"
+        >
+          <Dialog.Title className="text-3xl font-semibold">{title}</Dialog.Title>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+/** Large answers in a row, each with the key that gives it. */
+export function Answers<T extends string>({
+  answers,
+  columns,
+  now,
+  onAnswer,
+}: {
+  answers: readonly { value: T; words: string; note?: string }[];
+  columns: string;
+  now?: string | undefined;
+  onAnswer: (value: T) => void;
+}) {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const answer = answers[Number(event.key) - 1];
+      if (answer && !event.repeat) {
+        event.preventDefault();
+        onAnswer(answer.value);
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [answers, onAnswer]);
+
+  return (
+    <div className={`mt-4 grid gap-3 max-md:grid-cols-2 ${columns}`}>
+      {answers.map(({ value, words, note }, index) => (
+        <button
+          key={value}
+          aria-keyshortcuts={String(index + 1)}
+          aria-pressed={now === undefined ? undefined : now === value}
+          onClick={() => onAnswer(value)}
+          className="min-h-24 rounded-lg border-2 border-iron-rule bg-iron-light px-3 py-2 text-2xl leading-tight font-semibold aria-pressed:border-saffron aria-pressed:bg-saffron aria-pressed:text-ink max-md:min-h-20 max-md:text-xl"
+        >
+          <kbd className="mr-2 rounded border-2 border-current px-1.5 align-middle font-sans text-base opacity-70 max-md:hidden">
+            {index + 1}
+          </kbd>
+          {words}
+          {note && <span className="block text-lg font-normal opacity-80">{note}</span>}
+        </button>
+      ))}
+    </div>
+  );
+}

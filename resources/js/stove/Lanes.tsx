@@ -1,0 +1,126 @@
+import { useQueries } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api';
+import type { Cook } from '../contracts.generated';
+import { useMeasure } from '../cook';
+import { countdown } from '../time';
+import { nextOf } from './due';
+import { remembered } from './running';
+import { isPour, VERB } from './steps';
+
+const LOOK_EVERY = 2500;
+
+/** s: a pan that calls comes forward, unless the one in front needs the hand as soon. */
+const AS_SOON = 8;
+
+export interface Lane {
+  cook: Cook;
+  /** s until a hand is needed; below nothing when it is overdue. */
+  left: number;
+}
+
+/** The other pans of this tablet that are on the fire, by who needs a hand next. */
+export function useLanes(front: Cook, now: number): Lane[] {
+  const ids = remembered().filter((id) => id !== front.id);
+  const others = useQueries({
+    queries: ids.map((id) => ({
+      queryKey: ['cook', id],
+      queryFn: () => api.cook(id),
+      refetchInterval: LOOK_EVERY,
+      staleTime: LOOK_EVERY,
+    })),
+  });
+  return [front, ...others.flatMap(({ data }) => (data ? [data] : []))]
+    .flatMap((cook) => {
+      const next = ['waiting', 'cooking'].includes(cook.state.status) ? nextOf(cook) : null;
+      return next ? [{ cook, left: (next.due - now) / 1000 }] : [];
+    })
+    .sort((a, b) => a.left - b.left);
+}
+
+/** A lane a pan across the top; the one that needs a hand next is the first, and opens by itself unless something is being said. */
+export function Lanes({ lanes, front, busy }: { lanes: Lane[]; front: Cook; busy: boolean }) {
+  const navigate = useNavigate();
+  const first = lanes[0];
+  const here = lanes.find((lane) => lane.cook.id === front.id);
+  const calls =
+    first && first.cook.id !== front.id && first.left <= 0 && (here?.left ?? Infinity) > first.left + AS_SOON;
+
+  useEffect(() => {
+    if (calls && !busy) {
+      void navigate(`/stove/${first.cook.id}`, { replace: true });
+    }
+  }, [calls, busy, first?.cook.id, navigate]);
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const lane = lanes[Number(event.key) - 1];
+      if (lane && !busy && !(event.target instanceof HTMLInputElement)) {
+        void navigate(`/stove/${lane.cook.id}`, { replace: true });
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [lanes, busy, navigate]);
+
+  if (lanes.length < 2) {
+    return null;
+  }
+  return (
+    <nav
+      aria-label="Pans on the fire"
+      className="grid auto-cols-fr grid-flow-col gap-1 bg-iron-rule p-1 max-md:grid-flow-row max-md:grid-cols-1"
+    >
+      {lanes.map((lane, index) => (
+        <One
+          key={lane.cook.id}
+          lane={lane}
+          index={index}
+          here={lane.cook.id === front.id}
+          onOpen={() => void navigate(`/stove/${lane.cook.id}`, { replace: true })}
+        />
+      ))}
+    </nav>
+  );
+}
+
+function One({
+  lane,
+  index,
+  here,
+  onOpen,
+}: {
+  lane: Lane;
+  index: number;
+  here: boolean;
+  onOpen: () => void;
+}) {
+  const { dose } = useMeasure();
+  const { cook, left } = lane;
+  const step = nextOf(cook)?.step;
+  if (!step) {
+    return null;
+  }
+  const amount = isPour(step) && step.volume_ml !== null ? Object.values(dose(step.volume_ml)).join(' ') : '';
+  return (
+    <button
+      onClick={onOpen}
+      aria-current={here ? 'true' : undefined}
+      aria-keyshortcuts={String(index + 1)}
+      data-calls={left <= 0}
+      className="grid min-h-18 min-w-0 grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-3 rounded bg-iron px-3 text-left text-chalk aria-[current=true]:outline-2 aria-[current=true]:-outline-offset-4 aria-[current=true]:outline-chalk data-[calls=true]:bg-saffron data-[calls=true]:text-ink max-md:min-h-14 max-md:grid-cols-[minmax(0,1fr)_auto]"
+    >
+      <kbd className="rounded border-2 border-current px-1.5 font-sans text-lg max-md:hidden">
+        {index + 1}
+      </kbd>
+      <span className="min-w-0 leading-tight">
+        <span className="block truncate text-lg opacity-80">{cook.working.dish.name}</span>
+        <b className="block truncate text-2xl">
+          {cook.state.status === 'waiting' ? 'Pan on' : VERB[step.kind]} {amount}
+        </b>
+      </span>
+      <b className="text-3xl">{left <= 0 ? 'NOW' : countdown(left)}</b>
+    </button>
+  );
+}

@@ -1,0 +1,100 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api';
+import type { Cook, WaysBack } from '../contracts.generated';
+import { useMeasure } from '../cook';
+import { Answers, Drawer } from './Drawer';
+import type { Say } from './say';
+
+type Way = WaysBack['ways'][number];
+
+/** Something is off: first what is seen, then the way back in this pan's numbers. Two touches. */
+export function Off({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () => void }) {
+  const [seen, setSeen] = useState<string | null>(null);
+  const ways = useQuery({
+    queryKey: ['ways-back', cook.id, cook.state.done.length],
+    queryFn: () => api.waysBack(cook.id),
+    staleTime: 0,
+    gcTime: 0,
+  });
+  const way = ways.data?.ways.find((one) => one.trouble === seen);
+  if (way) {
+    return <Back way={way} say={say} onClose={onClose} onOther={() => setSeen(null)} />;
+  }
+  return (
+    <Drawer title="What is off?" onClose={onClose}>
+      {ways.data ? (
+        ways.data.ways.length === 0 ? (
+          <p className="mt-4 text-2xl">Nothing has gone in yet.</p>
+        ) : (
+          <Answers
+            answers={ways.data.ways.map((one) => ({ value: one.trouble, words: one.sees }))}
+            columns="grid-cols-4"
+            onAnswer={setSeen}
+          />
+        )
+      ) : (
+        <p role="status" className="mt-4 text-2xl text-chalk-soft">
+          {ways.isError
+            ? 'It cannot be worked out without the kitchen’s server.'
+            : 'Working it out for this pan …'}
+        </p>
+      )}
+    </Drawer>
+  );
+}
+
+function Back({
+  way,
+  say,
+  onClose,
+  onOther,
+}: {
+  way: Way;
+  say: Say;
+  onClose: () => void;
+  onOther: () => void;
+}) {
+  const { said } = useMeasure();
+  const take = () => {
+    onClose();
+    say({ kind: 'trouble', what: way.trouble });
+    const { splash_ml, water, lift_ml, setting, lid } = way.first;
+    if (lift_ml !== null) say({ kind: 'lift', volume_ml: lift_ml });
+    if (splash_ml !== null) say({ kind: 'splash', volume_ml: splash_ml, water });
+    if (setting !== null) say({ kind: 'heat', mark: setting });
+    if (lid !== null) say({ kind: 'lid', on: lid });
+  };
+  return (
+    <Drawer title={way.sees} onClose={onClose}>
+      <p className="text-xl text-chalk-soft">usually {way.cause}</p>
+      <ol className="mt-3 grid gap-2 text-4xl leading-tight font-semibold max-md:text-2xl">
+        {way.do.map((line, index) => (
+          <li key={line} className="grid grid-cols-[auto_1fr] gap-3">
+            <span className="text-saffron">{index + 1}</span>
+            {said(line)}
+          </li>
+        ))}
+      </ol>
+      <p className="mt-4 text-2xl">
+        The plate then: <b>{way.plate.word}</b>, bite <b>{way.plate.bite}</b>.
+      </p>
+      {way.beware && <p className="mt-1 text-xl text-saffron">{way.beware}</p>}
+      <div className="mt-5 grid grid-cols-[1fr_2fr] gap-3">
+        <button
+          onClick={onOther}
+          className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-2xl font-semibold"
+        >
+          Something else
+        </button>
+        <button
+          autoFocus
+          onClick={take}
+          className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink"
+        >
+          Doing it
+        </button>
+      </div>
+    </Drawer>
+  );
+}

@@ -1,0 +1,86 @@
+import type { Cook } from '../contracts.generated';
+import { Answers, Drawer } from './Drawer';
+import type { Saying, Say } from './say';
+
+interface Props {
+  cook: Cook;
+  say: Say;
+  onClose: () => void;
+}
+
+const TASTES = [
+  { value: 'crunchy', words: 'crunchy' },
+  { value: 'nearly', words: 'nearly' },
+  { value: 'right', words: 'right' },
+  { value: 'soft', words: 'soft' },
+] as const;
+
+/** A grain out of the pan. */
+export function Taste({ say, onClose }: Props) {
+  return (
+    <Drawer title="What does the tooth say?" onClose={onClose}>
+      <Answers
+        answers={TASTES}
+        columns="grid-cols-4"
+        onAnswer={(taste) => {
+          onClose();
+          say({ kind: 'taste', taste });
+        }}
+      />
+    </Drawer>
+  );
+}
+
+/** The knob, where it was turned to. */
+export function Heat({ cook, say, onClose }: Props) {
+  const marks = cook.working.burner.marks;
+  return (
+    <Drawer title={`${cook.working.burner.name} was turned to`} onClose={onClose}>
+      <Answers
+        answers={marks.map((mark) => ({
+          value: mark.mark,
+          words: mark.mark,
+          note: `${mark.measured ? '' : '≈ '}${Math.round(mark.net_w)} W`,
+        }))}
+        columns="grid-cols-5"
+        now={cook.forecast?.setting ?? cook.working.burner.mark}
+        onAnswer={(mark) => {
+          onClose();
+          say({ kind: 'heat', mark });
+        }}
+      />
+    </Drawer>
+  );
+}
+
+type Sign = Extract<Saying, { kind: 'sign' }>['sign'];
+
+const SIGNS: Record<Cook['working']['dish']['family'], readonly { value: Sign; words: string }[]> = {
+  risotto: [
+    { value: 'wine-gone', words: 'wine gone' },
+    { value: 'dry-trail', words: 'the trail stays dry' },
+    { value: 'grains-show', words: 'grains show' },
+  ],
+  'pan-rice': [
+    { value: 'grains-show', words: 'grains show' },
+    { value: 'crackle', words: 'it crackles' },
+    { value: 'spoon-resists', words: 'the spoon resists' },
+  ],
+  'soupy-rice': [{ value: 'grains-show', words: 'grains show' }],
+};
+
+/** What was seen or heard: a rough weighing. */
+export function Signs({ cook, say, onClose }: Props) {
+  return (
+    <Drawer title="What do you see or hear?" onClose={onClose}>
+      <Answers
+        answers={SIGNS[cook.working.dish.family]}
+        columns="grid-cols-3"
+        onAnswer={(sign) => {
+          onClose();
+          say({ kind: 'sign', sign });
+        }}
+      />
+    </Drawer>
+  );
+}

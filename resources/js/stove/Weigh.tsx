@@ -1,0 +1,104 @@
+import { useState } from 'react';
+import type { Cook } from '../contracts.generated';
+import { useMeasure } from '../cook';
+import { trimmed } from '../measure';
+import { Drawer } from './Drawer';
+import type { Say } from './say';
+
+const number = (text: string): number | null =>
+  /^\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : null;
+
+/** The pan on the scale: one number, and the rest of the stock is known better. */
+export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () => void }) {
+  const { weight } = useMeasure();
+  const { scale, forecast, working } = cook;
+  const [gross, setGross] = useState('');
+  const [tare, setTare] = useState(scale.tare_g === null ? '' : trimmed(scale.tare_g, 0));
+  const [extras, setExtras] = useState(trimmed(scale.extras_g, 0));
+  const [all, empty, besides] = [gross, tare, extras].map(number);
+  const fits =
+    typeof all === 'number' &&
+    typeof empty === 'number' &&
+    typeof besides === 'number' &&
+    all > empty + besides;
+  const rice = working.plan.rice_g;
+  const expected =
+    forecast && typeof empty === 'number' && typeof besides === 'number'
+      ? empty + besides + rice * (1 + forecast.now.drunk_g_per_g) + forecast.now.free_g
+      : null;
+
+  return (
+    <Drawer title="The pan on the scale" onClose={onClose}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (fits) {
+            onClose();
+            say({ kind: 'weigh', gross_g: all, tare_g: empty, extras_g: besides });
+          }
+        }}
+      >
+        <div className="mt-4 grid grid-cols-[2fr_1fr_1fr] gap-3 max-md:grid-cols-1">
+          <Number_ label="Weighs now, pan and all" value={gross} onChange={setGross} big autoFocus />
+          <Number_ label="the empty pan" value={tare} onChange={setTare} />
+          <Number_ label="base and what else is in" value={extras} onChange={setExtras} />
+        </div>
+        <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
+          {fits
+            ? `${weight(all - empty - besides - rice)} of liquid in ${weight(rice)} of rice`
+            : tare === ''
+              ? 'Weigh the empty pan once; it is remembered.'
+              : expected !== null
+                ? `about ${weight(expected)} is thought`
+                : ''}
+        </p>
+        <div className="mt-3 grid grid-cols-2 gap-3">
+          <button
+            type="button"
+            onClick={onClose}
+            className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-3xl font-semibold"
+          >
+            Back
+          </button>
+          <button
+            disabled={!fits}
+            className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
+          >
+            That is it
+          </button>
+        </div>
+        <p className="mt-3 text-lg text-chalk-soft">
+          A full pan is hot and heavy: two hands, a dry cloth, a free way.
+        </p>
+      </form>
+    </Drawer>
+  );
+}
+
+function Number_({
+  label,
+  value,
+  onChange,
+  big = false,
+  autoFocus = false,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  big?: boolean;
+  autoFocus?: boolean;
+}) {
+  return (
+    <label className="block text-lg text-chalk-soft">
+      {label} (g)
+      <input
+        autoFocus={autoFocus}
+        inputMode="decimal"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        onFocus={(event) => event.target.select()}
+        className={`mt-1 block h-24 w-full rounded-lg border-2 border-chalk bg-transparent px-4 text-right font-bold text-chalk ${big ? 'text-7xl' : 'text-4xl'}`}
+      />
+    </label>
+  );
+}

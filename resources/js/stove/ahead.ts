@@ -1,0 +1,135 @@
+import type { Cook } from '../contracts.generated';
+import type { Touch } from './say';
+import type { Stage } from './steps';
+
+type Forecast = NonNullable<Cook['forecast']>;
+
+/** One thing to do now or later; `stage` is null for what the plan does not have. */
+export type Step = Forecast['steps'][number];
+
+/** What is still to do, in order of time: by the forecast, or by the plan while there is none. */
+export function stepsOf({ forecast, state, working }: Cook): Step[] {
+  if (state.stage === null) {
+    return [];
+  }
+  return forecast?.steps ?? working.plan.stages.map(asStep).slice(state.stage);
+}
+
+const asStep = (stage: Stage, index: number): Step => ({
+  stage: index,
+  at_min: stage.at_min,
+  kind: stage.kind,
+  volume_ml: stage.volume_ml,
+  ladles: stage.ladles,
+  setting: stage.setting,
+  say: stage.say,
+});
+
+/**
+ * The cook as it stands with the touches that the server has not answered yet: what was done is done, whoever knows of
+ * it. The numbers of the forecast stay as they last were; they move when the server is there again.
+ */
+export const withPending = (cook: Cook, pending: Touch[]): Cook => pending.reduce(withOne, cook);
+
+function withOne(before: Cook, event: Touch): Cook {
+  if (before.state.done.some((done) => done.event === event.id)) {
+    return before; // the answer got lost, the touch did not
+  }
+  const cook = with_(before, { last: event.kind === 'undo' ? null : event.id });
+  const { state } = cook;
+  const began = { status: 'cooking' as const, started_at: state.started_at ?? event.at };
+  switch (event.kind) {
+    case 'start':
+      return with_(cook, state.status === 'waiting' ? began : {});
+    case 'done':
+      return done(cook, event.stage, event, null, began);
+    case 'pour':
+      return done(cook, event.stage, event, event.volume_ml, {
+        ...began,
+        first_liquid_at: state.first_liquid_at ?? event.at,
+      });
+    case 'splash':
+      return without(with_(cook, { ...began, poured_ml: state.poured_ml + event.volume_ml }), 'pour');
+    case 'lift':
+      return without(cook, 'lift');
+    case 'heat':
+      return without(cook, 'heat');
+    case 'lid':
+      return with_(cook, { lid_on: event.on });
+    case 'abandon':
+      return with_(cook, { status: 'given-up', stage: null });
+    case 'undo':
+      return undone(cook, event.event);
+    default:
+      return cook;
+  }
+}
+
+const with_ = (cook: Cook, state: Partial<Cook['state']>): Cook => ({
+  ...cook,
+  state: { ...cook.state, ...state },
+});
+
+function done(
+  cook: Cook,
+  stage: number,
+  event: Touch,
+  volume: number | null,
+  state: Partial<Cook['state']>,
+): Cook {
+  const now = cook.state;
+  const stages = cook.working.plan.stages;
+  if (now.done.some((one) => one.stage === stage)) {
+    return cook;
+  }
+  const all = [...now.done, { stage, event: event.id, at: event.at, volume_ml: volume }].sort(
+    (a, b) => a.stage - b.stage,
+  );
+  const furthest = all.at(-1)?.stage ?? -1;
+  const next = furthest + 1 < stages.length ? furthest + 1 : null;
+  return {
+    ...cook,
+    state: {
+      ...now,
+      ...state,
+      ...(next === null ? { status: 'at-table' as const } : {}),
+      done: all,
+      stage: next,
+      poured_ml: now.poured_ml + (stages[stage]?.kind === 'pour' ? (volume ?? 0) : 0),
+    },
+    forecast: cook.forecast && {
+      ...cook.forecast,
+      steps: cook.forecast.steps.filter((step) => step.stage === null || step.stage > furthest),
+    },
+  };
+}
+
+/** Without the first thing of a kind that the plan does not have. */
+function without(cook: Cook, kind: Step['kind']): Cook {
+  const { forecast } = cook;
+  const at = forecast?.steps.findIndex((step) => step.stage === null && step.kind === kind) ?? -1;
+  return at < 0 || !forecast
+    ? cook
+    : { ...cook, forecast: { ...forecast, steps: forecast.steps.filter((_, index) => index !== at) } };
+}
+
+/** Taken back: its step is the next again. */
+function undone(cook: Cook, event: string): Cook {
+  const { forecast, state, working } = cook;
+  const gone = state.done.find((one) => one.event === event);
+  const stage = gone && working.plan.stages[gone.stage];
+  if (!gone || !stage) {
+    return cook;
+  }
+  const left = state.done.filter((one) => one !== gone);
+  return {
+    ...cook,
+    state: {
+      ...state,
+      done: left,
+      stage: (left.at(-1)?.stage ?? -1) + 1,
+      poured_ml: state.poured_ml - (stage.kind === 'pour' ? (gone.volume_ml ?? 0) : 0),
+    },
+    forecast: forecast && { ...forecast, steps: [asStep(stage, gone.stage), ...forecast.steps] },
+  };
+}

@@ -1,0 +1,15 @@
+import { useQuery, type UseQueryResult } from '@tanstack/react-query';
+import { api } from '../api';
+import type { Cook } from '../contracts.generated';
+
+/** ms: another tablet at the same pan, or the chef's phone, sees a touch within three seconds. */
+const LOOK_EVERY = 2500;
+
+/** One pan on the fire, looked at again and again. */
+export const useCookNow = (id: string): UseQueryResult<Cook> =>
+  useQuery({
+    queryKey: ['cook', id],
+    queryFn: () => api.cook(id),
+    refetchInterval: LOOK_EVERY,
+    staleTime: LOOK_EVERY,
+  });
