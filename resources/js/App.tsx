@@ -21,12 +21,18 @@ export function App() {
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
-  const session = useQuery({ queryKey: ['session'], queryFn: api.session, staleTime: Infinity });
+  const session = useQuery({
+    queryKey: ['session'],
+    queryFn: api.session,
+    staleTime: Infinity,
+    refetchOnMount: 'always',
+  });
 
   if (session.isPending) {
     return <main className="p-8 text-ink-soft">Opening the kitchen …</main>;
   }
-  if (session.isError) {
+  // Who was signed in before the network went is still at the stove.
+  if (!session.data) {
     return (
       <main className="grid min-h-dvh place-content-center gap-4 p-8 text-center text-xl">
         <p>The kitchen cannot be reached.</p>

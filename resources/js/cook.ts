@@ -2,6 +2,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { createContext, useContext } from 'react';
 import type { Ask, Session } from './contracts.generated';
 import { MEASURES, type Measure } from './measure';
+import { forgetAll } from './tablet';
 
 export type SignedInCook = NonNullable<Session['cook']>;
 
@@ -23,6 +24,7 @@ export const useMeasure = (): Measure => MEASURES[useCook().units];
 
 /** Another cook at the tablet, or none: nothing the last one saw stays behind. */
 export function turnOver(client: QueryClient, session: Session): void {
+  void forgetAll();
   client.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
   client.setQueryData(['session'], session);
 }

@@ -1,17 +1,25 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { Refusal } from './api';
 import { App } from './App';
+import { remembering } from './tablet';
+
+const A_DAY_MS = 24 * 3600_000;
 
 const client = new QueryClient({
   defaultOptions: {
     queries: {
       refetchOnWindowFocus: false,
+      // Asked whatever the browser thinks of the network: it does not know the kitchen's.
+      networkMode: 'always',
+      gcTime: A_DAY_MS,
       // A refusal stays one; only a lost connection is worth another try.
       retry: (count, fault) => !(fault instanceof Refusal) && count < 3,
     },
+    mutations: { networkMode: 'always' },
   },
 });
 
@@ -19,11 +27,15 @@ const root = document.getElementById('app');
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <QueryClientProvider client={client}>
+      <PersistQueryClientProvider client={client} persistOptions={remembering}>
         <BrowserRouter>
           <App />
         </BrowserRouter>
-      </QueryClientProvider>
+      </PersistQueryClientProvider>
     </StrictMode>,
   );
+}
+
+if ('serviceWorker' in navigator && import.meta.env.PROD) {
+  void navigator.serviceWorker.register('/sw.js');
 }

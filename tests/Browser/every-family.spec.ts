@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, idOf, kept, signIn } from './station';
+import { choose, done, idOf, kept, signIn } from './station';
 
 test('a pan rice shows its pan from above, its crust by setting, and what else it could be', async ({
   page,
@@ -50,14 +50,14 @@ test('a pan rice is cooked with keys to its verdict, crust and all', async ({ pa
   await page.getByRole('button', { name: 'On the fire', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
   const id = idOf(page.url());
-  await page.keyboard.press('d');
+  await done(page);
   const now = page.getByRole('region', { name: 'Now' });
   const seen: string[] = [];
   for (let step = 0; step < 20; step++) {
     const stage = (await now.getAttribute('data-stage')) ?? '';
     const words = await now.innerText();
     seen.push(words);
-    await page.keyboard.press('d');
+    await done(page);
     if (words.includes('To the table')) {
       break;
     }

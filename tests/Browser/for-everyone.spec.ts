@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, expectAccessible, putOn, signIn } from './station';
+import { choose, done, expectAccessible, putOn, signIn } from './station';
 
 test('no screen has a fault that axe can find', async ({ page }) => {
   await page.goto('/');
@@ -16,7 +16,7 @@ test('no screen has a fault that axe can find', async ({ page }) => {
   await putOn(page);
   await expectAccessible(page);
   for (const action of ['Toast', 'Wine']) {
-    await page.keyboard.press('d');
+    await done(page);
     await expect(page.getByRole('region', { name: 'Now' })).toContainText(action);
   }
   await page.keyboard.press('o');
@@ -77,9 +77,9 @@ test('everything can be done with keys alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
 
-  await page.keyboard.press('d');
+  await done(page);
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('Toast');
-  await page.keyboard.press('d');
+  await done(page);
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('Wine');
   await page.keyboard.press('u');
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('Toast');
@@ -94,7 +94,7 @@ test('nothing runs over the edge of a phone', async ({ page }) => {
   expect(await overflow()).toBe(0);
   await putOn(page);
   expect(await overflow()).toBe(0);
-  await page.keyboard.press('d');
+  await done(page);
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('Toast');
   await expect(page.getByRole('button', { name: 'Done' })).toBeInViewport();
   await page.goto('/log');

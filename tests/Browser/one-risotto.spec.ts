@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { amountNow, choose, idOf, kept, putOn, signIn } from './station';
+import { amountNow, choose, done, idOf, kept, putOn, signIn } from './station';
 
 const PEA = /pea, lovage/;
 
@@ -10,7 +10,7 @@ test('a cook signs in, works out a pan, cooks it and finds it in the log', async
   await expect(page.getByRole('button', { name: /^Rice/ })).toContainText('480 g');
   const url = await putOn(page);
 
-  await page.keyboard.press('d'); // the pan is on
+  await done(page); // the pan is on
   const now = page.getByRole('region', { name: 'Now' });
   await expect(now).toContainText('Toast');
 
@@ -38,7 +38,7 @@ test('a cook signs in, works out a pan, cooks it and finds it in the log', async
       await page.keyboard.press('Enter');
       poured += other;
     } else {
-      await page.keyboard.press('d');
+      await done(page);
       poured += isStock ? amount : 0;
     }
     pours += isStock ? 1 : 0;

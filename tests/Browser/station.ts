@@ -28,6 +28,15 @@ export async function putOn(page: Page): Promise<string> {
   return page.url();
 }
 
+/** ms within which the stove takes a second knock for the same one. */
+const SAME_KNOCK = 700;
+
+/** The step is done, said with a key; not so soon after the last that it would be the same knock. */
+export async function done(page: Page): Promise<void> {
+  await page.waitForTimeout(SAME_KNOCK + 20);
+  await page.keyboard.press('d');
+}
+
 /** The amount on the stove, mL, or null where nothing is poured. */
 export async function amountNow(page: Page): Promise<number | null> {
   const words = await page.getByRole('region', { name: 'Now' }).innerText();
@@ -37,6 +46,12 @@ export async function amountNow(page: Page): Promise<number | null> {
 
 interface Kept {
   state: { done: { event: string; volume_ml: number | null }[]; poured_ml: number; status: string };
+  forecast: {
+    stock_ml: number;
+    stock_spread_ml: [number, number];
+    power: { times: number; weighed: boolean };
+    steps: { kind: string; at_min: number; volume_ml: number | null }[];
+  } | null;
 }
 
 /** What the server has, asked past the screen. */

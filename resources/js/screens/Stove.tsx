@@ -18,7 +18,7 @@ import { forget, remember } from '../stove/running';
 import type { Say } from '../stove/say';
 import { Strip } from '../stove/Strip';
 import { Unsent } from '../stove/Unsent';
-import { useCookNow } from '../stove/useCookNow';
+import { isLost, useCookNow } from '../stove/useCookNow';
 import { useStayAwake } from '../stove/useStayAwake';
 import { VerdictForm } from '../stove/VerdictForm';
 import { clock, countdown, stamp, useNow } from '../time';
@@ -42,7 +42,7 @@ export function Stove() {
       </main>
     );
   }
-  return <Station key={id} known={cook.data} lost={cook.isError || cook.failureCount > 0} />;
+  return <Station key={id} known={cook.data} lost={isLost(cook)} />;
 }
 
 function Station({ known, lost }: { known: Cook; lost: boolean }) {
@@ -65,7 +65,11 @@ function Station({ known, lost }: { known: Cook; lost: boolean }) {
   return <AtTheStove cook={cook} say={say} trouble={trouble} />;
 }
 
+/** ms that a touch may be on its way before that is worth a word. */
+const ON_ITS_WAY = 2000;
+
 function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
+  const now = useNow(500);
   if (outbox.refused !== null) {
     return (
       <p role="alert" className="bg-tomato px-6 py-2 text-xl text-white">
@@ -73,7 +77,8 @@ function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
       </p>
     );
   }
-  return lost || outbox.unsent > 1 ? <Unsent count={outbox.unsent} lost={lost} /> : null;
+  const waits = outbox.pending.some((event) => now - Date.parse(event.at) > ON_ITS_WAY);
+  return lost || waits ? <Unsent count={outbox.unsent} lost={lost} /> : null;
 }
 
 function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: React.ReactNode }) {
@@ -133,7 +138,7 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
             )}
           </div>
           <div className="flex items-end justify-between gap-4">
-            <HeatAndSpoon cook={cook} step={step} />
+            <HeatAndSpoon cook={cook} step={step} calls={calls} />
             <p className="text-right text-3xl leading-tight font-bold whitespace-nowrap max-md:text-2xl">
               {calls ? <span className="text-7xl">NOW</span> : 'in'}{' '}
               {calls ? (

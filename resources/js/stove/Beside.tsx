@@ -65,7 +65,7 @@ export function Beside({
           <div>
             <p className="text-chalk-soft">left to pour</p>
             <p className="text-4xl font-bold">{volume(left)}</p>
-            {forecast && (
+            {forecast && !forecast.floor && (
               <Spread
                 left={left}
                 spread={forecast.stock_spread_ml}

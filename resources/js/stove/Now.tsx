@@ -61,13 +61,14 @@ export function Action({ cook, step: stage }: { cook: Cook; step: Step }) {
 }
 
 /** Heat and stirring as two plain pictograms with words. */
-export function HeatAndSpoon({ cook, step: stage }: { cook: Cook; step: Step }) {
+export function HeatAndSpoon({ cook, step, calls }: { cook: Cook; step: Step; calls: boolean }) {
   const { working } = cook;
   const gone =
-    stage.kind === 'off' || cook.state.done.some((done) => working.plan.stages[done.stage]?.kind === 'off');
+    (step.kind === 'off' && calls) ||
+    cook.state.done.some((done) => working.plan.stages[done.stage]?.kind === 'off');
   return (
     <ul aria-label="Heat and spoon" className="flex flex-wrap gap-x-8 gap-y-2 text-2xl max-md:text-lg">
-      <Sign words={gone ? 'heat off' : (cook.forecast?.setting ?? stage.setting ?? working.burner.mark)}>
+      <Sign words={gone ? 'heat off' : (cook.forecast?.setting ?? step.setting ?? working.burner.mark)}>
         {gone ? (
           <path d="M12 12 36 36 M36 12 12 36" stroke="currentColor" strokeWidth="5" />
         ) : (

@@ -2,16 +2,32 @@ import { useState } from 'react';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
+import { useNow } from '../time';
 import { Drawer } from './Drawer';
+import { minuteAt } from './due';
 import type { Say } from './say';
 
 const number = (text: string): number | null =>
   /^\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : null;
 
+type Forecast = NonNullable<Cook['forecast']>;
+
+/** Water in the pan by the forecast, free and drunk, at a minute of the cook, g; what is still to go in is not in it yet. */
+function waterAt({ track, steps }: Forecast, rice: number, minute: number): number {
+  const { min, free_g, drunk_g_per_g } = track;
+  const dose = steps.find((step) => step.kind === 'pour')?.at_min ?? Infinity;
+  const row = Math.max(
+    0,
+    min.findLastIndex((at) => at <= Math.min(minute, dose)),
+  );
+  return (free_g[row] ?? 0) + rice * (drunk_g_per_g[row] ?? 0);
+}
+
 /** The pan on the scale: one number, and the rest of the stock is known better. */
 export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () => void }) {
   const { weight } = useMeasure();
   const { scale, forecast, working } = cook;
+  const now = useNow(1000);
   const [gross, setGross] = useState('');
   const [tare, setTare] = useState(scale.tare_g === null ? '' : trimmed(scale.tare_g, 0));
   const [extras, setExtras] = useState(trimmed(scale.extras_g, 0));
@@ -24,7 +40,7 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
   const rice = working.plan.rice_g;
   const expected =
     forecast && typeof empty === 'number' && typeof besides === 'number'
-      ? empty + besides + rice * (1 + forecast.now.drunk_g_per_g) + forecast.now.free_g
+      ? empty + besides + rice + waterAt(forecast, rice, minuteAt(cook, now))
       : null;
 
   return (

@@ -13,3 +13,6 @@ export const useCookNow = (id: string): UseQueryResult<Cook> =>
     refetchInterval: LOOK_EVERY,
     staleTime: LOOK_EVERY,
   });
+
+/** The kitchen's server does not answer: what is shown is from before, and from what was touched here. */
+export const isLost = (cook: UseQueryResult<Cook>): boolean => cook.isError || cook.failureCount > 0;
