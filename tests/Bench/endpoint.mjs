@@ -61,4 +61,33 @@ for (const [family, variety] of Object.entries(families)) {
     });
   worst = Math.max(worst, await measured(`POST /api/plan, ${family}`, plan));
 }
+// Four pans on the fire, each touched in turn: what a cook waits for after a touch.
+const kitchen = await call('GET', 'kitchen');
+const pans = [];
+for (const dish of ['pea', 'smoked', 'cauliflower', 'hake']) {
+  const ask = {
+    ...kitchen.begin,
+    dish_id: kitchen.dishes.find((one) => one.name.startsWith(dish)).id,
+  };
+  const cook = await call('POST', 'cooks', { format: 'velko.start-cook/1', id: crypto.randomUUID(), ask });
+  const first = Date.now() - 6 * 60_000;
+  for (const [stage, { kind, at_min, volume_ml }] of cook.working.plan.stages.entries()) {
+    if (at_min <= 5) {
+      const at = new Date(first + 60_000 * at_min).toISOString();
+      const event = { id: crypto.randomUUID(), at, stage };
+      await call(
+        'POST',
+        `cooks/${cook.id}/events`,
+        volume_ml === null ? { ...event, kind: 'done' } : { ...event, kind: 'pour', volume_ml },
+      );
+    }
+  }
+  pans.push(cook.id);
+}
+let open = false;
+await measured('a touch, four pans on the fire', (i) => {
+  open = i % 4 === 0 ? !open : open;
+  const event = { id: crypto.randomUUID(), at: new Date().toISOString(), kind: 'lid', on: open };
+  return call('POST', `cooks/${pans[i % 4]}/events`, event);
+});
 console.log(`  the slowest plan's p95 is ${(worst / bare).toFixed(1)} times the bare route's`);

@@ -190,3 +190,88 @@ it('does not break on what a device should not say', function (string $body): vo
     '{"kind":"pour","id":"aaaaaaaa-aaaa-4aaa-8aaa-aaaaaaaaaaaa","at":"2026-05-04T18:30:00.000Z","stage":1e30,"volume_ml":1}',
     '{"kind":"start","id":"aaaaaaaa-aaaa-4aaa-8aaa-aaaaaaaaaaaa","at":"0000-00-00T00:00:00.000Z"}',
 ]);
+
+describe('what really happens', function (): void {
+    beforeEach(function (): void {
+        $this->travelTo(Carbon::parse('2026-05-04T19:00:00Z'));
+        $this->cook = putOn();
+        foreach (array_slice(throughTheStages($this->cook, Carbon::parse('2026-05-04T19:00:00Z')), 0, 5) as $event) {
+            $this->postJson("/api/cooks/{$this->cook['id']}/events", $event)->assertCreated();
+        }
+        $this->say = fn (string $kind, mixed ...$with) => $this->postJson("/api/cooks/{$this->cook['id']}/events", Station::event($kind, ...['at' => '2026-05-04T19:06:00.000Z', ...$with]));
+    });
+
+    it('takes every kind of touch, and each answer keeps its contract', function (string $kind, array $with): void {
+        $answer = ($this->say)($kind, ...$with)->assertCreated();
+        Station::keeps('cook', $answer->getContent());
+        expect($answer->json('forecast.steps'))->not->toBeEmpty()
+            ->and($answer->json('forecast.stock_spread_ml.0'))->toBeLessThanOrEqual($answer->json('forecast.stock_spread_ml.1'));
+    })->with([
+        'a splash' => ['splash', ['volume_ml' => 40, 'water' => true]], 'something lifted out' => ['lift', ['volume_ml' => 30]], 'the knob' => ['heat', ['mark' => 'high']], 'the lid' => ['lid', ['on' => true]],
+        'a sign' => ['sign', ['sign' => 'dry-trail']], 'not yet' => ['not-yet', ['stage' => 4]], 'a taste' => ['taste', ['taste' => 'crunchy']], 'the scale' => ['weigh', ['gross_g' => 2700, 'tare_g' => 1400, 'extras_g' => 120]], 'a trouble' => ['trouble', ['what' => 'swimming']],
+    ]);
+
+    it('moves the forecast with what happened, says so in a line, and takes it back', function (): void {
+        $before = $this->getJson("/api/cooks/{$this->cook['id']}")->json('forecast');
+        $hot = ($this->say)('heat', mark: 'high')->json();
+        expect($hot['forecast']['setting'])->toBe('high')->and($hot['forecast']['stock_ml'])->toBeGreaterThan($before['stock_ml'] + 100)->and($hot['forecast']['said'])->toMatch('/^\d+ mL more/');
+        $undone = ($this->say)('undo', event: $hot['state']['last'], at: '2026-05-04T19:06:01.000Z')->json();
+        expect($undone['forecast']['stock_ml'])->toEqualWithDelta($before['stock_ml'], 5.1)->and($undone['forecast']['setting'])->toBe('medium')->and($undone['state']['last'])->not->toBe($hot['state']['last']);
+    });
+
+    it('remembers what the empty pan weighs', function (): void {
+        expect($this->getJson("/api/cooks/{$this->cook['id']}")->json('scale.tare_g'))->toBeNull();
+        ($this->say)('weigh', gross_g: 2700, tare_g: 1415.5, extras_g: 100)->assertCreated();
+        expect($this->getJson('/api/cooks/'.putOn()['id'])->json('scale.tare_g'))->toBe(1415.5);
+    });
+
+    it('refuses what this pan cannot be, by field and range', function (string $kind, array $with, string $pointer, string $detail): void {
+        $answer = ($this->say)($kind, ...$with)->assertStatus(422);
+        Station::keeps('problem', $answer->getContent());
+        expect($answer->json('errors.0.pointer'))->toBe($pointer)->and($answer->json('errors.0.detail'))->toContain($detail);
+        expect(CookEvent::query()->where('kind', $kind)->count())->toBe(0);
+    })->with([
+        ['heat', ['mark' => 'nuclear'], '/mark', 'must be one of the marks of this ring: '], ['weigh', ['gross_g' => 1500, 'tare_g' => 1400, 'extras_g' => 120], '/gross_g', '1520 g'], ['weigh', ['gross_g' => -1, 'tare_g' => 0, 'extras_g' => 0], '/gross_g', '200000'],
+        ['splash', ['volume_ml' => 0, 'water' => false], '/volume_ml', '20000'], ['taste', ['taste' => 'weird'], '/taste', ''], ['not-yet', ['stage' => 999], '/stage', 'index of the stage'], ['lid', ['on' => 'maybe'], '/on', ''],
+    ]);
+
+    it('knows the way back from everything that can go wrong, and keeps it in the kitchen', function (): void {
+        $ways = $this->getJson("/api/cooks/{$this->cook['id']}/ways-back")->assertOk();
+        Station::keeps('ways-back', $ways->getContent());
+        expect(collect($ways->json('ways'))->pluck('trouble')->all())->toBe(['hard-and-dry', 'hard-and-wet', 'soft-outside', 'swimming', 'tight', 'catching', 'too-salty', 'stock-out']);
+        Station::keeps('ways-back', $this->getJson('/api/cooks/'.putOn()['id'].'/ways-back')->assertJsonPath('ways', [])->getContent());
+        $this->actingAs(Station::open()->cook);
+        $this->getJson("/api/cooks/{$this->cook['id']}/ways-back")->assertNotFound();
+    });
+
+    it('follows the pan when nobody pours, and off the heat says how long it stays right', function (): void {
+        $this->travelTo(Carbon::parse('2026-05-04T19:20:00Z'));
+        $late = $this->getJson("/api/cooks/{$this->cook['id']}")->json('forecast');
+        expect($late['from_min'])->toEqualWithDelta(20.0, 0.1)->and($late['now']['free_g'])->toBeLessThan(100);
+        $off = collect($this->cook['working']['plan']['stages'])->search(static fn (array $stage): bool => $stage['kind'] === 'off');
+        $pass = ($this->say)('done', stage: $off, at: '2026-05-04T19:20:00.000Z')->assertCreated();
+        Station::keeps('cook', $pass->getContent());
+        expect($pass->json('forecast.pass.ready_min'))->toBeGreaterThan(20)->and($pass->json('forecast.pass.loosen'))->toHaveCount(25);
+    });
+
+    it('does not break on any order of touches', function (): void {
+        $chance = new Random\Randomizer(new Random\Engine\Mt19937(11));
+        $kinds = [
+            static fn () => ['splash', ['volume_ml' => $chance->getInt(1, 900), 'water' => $chance->getInt(0, 1) === 1]], static fn () => ['lift', ['volume_ml' => $chance->getInt(1, 900)]],
+            static fn () => ['heat', ['mark' => ['low', 'medium', 'high'][$chance->getInt(0, 2)]]], static fn () => ['lid', ['on' => $chance->getInt(0, 1) === 1]],
+            static fn () => ['sign', ['sign' => ['wine-gone', 'dry-trail', 'grains-show', 'crackle', 'spoon-resists'][$chance->getInt(0, 4)]]], static fn () => ['not-yet', ['stage' => $chance->getInt(0, 9)]],
+            static fn () => ['taste', ['taste' => ['crunchy', 'nearly', 'right', 'soft'][$chance->getInt(0, 3)]]], static fn () => ['weigh', ['gross_g' => $chance->getInt(1600, 6000), 'tare_g' => 1400, 'extras_g' => 100]],
+            static fn () => ['done', ['stage' => $chance->getInt(0, 14)]], static fn () => ['pour', ['stage' => $chance->getInt(2, 4), 'volume_ml' => $chance->getInt(0, 900)]],
+        ];
+        $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class);
+        for ($i = 0; $i < 150; $i++) {
+            [$kind, $with] = $kinds[$chance->getInt(0, 9)]();
+            $answer = ($this->say)($kind, ...$with, at: sprintf('2026-05-04T%02d:%02d:%02d.000Z', $chance->getInt(18, 20), $chance->getInt(0, 59), $chance->getInt(0, 59)));
+            expect($answer->getStatusCode())->toBeIn([201, 422], $answer->getContent());
+            foreach ((array) $answer->json('forecast.at_table') as $value) {
+                expect(is_string($value) || is_finite((float) $value))->toBeTrue();
+            }
+        }
+        $this->getJson("/api/cooks/{$this->cook['id']}/ways-back")->assertOk();
+    });
+});
