@@ -71,7 +71,7 @@ for (const dish of ['pea', 'smoked', 'cauliflower', 'hake']) {
   };
   const cook = await call('POST', 'cooks', { format: 'velko.start-cook/1', id: crypto.randomUUID(), ask });
   const first = Date.now() - 6 * 60_000;
-  for (const [stage, { kind, at_min, volume_ml }] of cook.working.plan.stages.entries()) {
+  for (const [stage, { at_min, volume_ml }] of cook.working.plan.stages.entries()) {
     if (at_min <= 5) {
       const at = new Date(first + 60_000 * at_min).toISOString();
       const event = { id: crypto.randomUUID(), at, stage };
