@@ -59,6 +59,10 @@ await page.goto(`${base}/dishes`);
 await page.getByRole('link', { name: /pea, lovage/ }).click();
 await page.getByRole('table', { name: 'doses' }).waitFor();
 await shot('dish');
+await page.getByRole('combobox', { name: 'Lay beside it' }).click();
+await page.getByRole('option', { name: /hake/ }).click();
+await page.getByRole('row', { name: /^allergens/ }).waitFor();
+await shot('two-dishes');
 await page.goto(base);
 await page.getByRole('table', { name: 'Steps' }).waitFor();
 
@@ -67,6 +71,7 @@ await page.getByRole('button', { name: 'Pan is on' }).waitFor();
 const now = page.getByRole('region', { name: 'Now' });
 const done = async () => {
   const stage = await now.getAttribute('data-stage');
+  await page.waitForTimeout(720); // sooner would be the same knock
   await page.keyboard.press('d');
   await page.locator(`[aria-label=Now]:not([data-stage='${stage}'])`).waitFor();
 };
@@ -86,6 +91,41 @@ await wait(1.1);
 await shot('stove');
 await untilCalled();
 await shot('stove-now');
+await page.keyboard.press('w');
+const scale = page.getByRole('dialog', { name: 'The pan on the scale' });
+await scale.getByLabel('the empty pan').fill('1480');
+const thought = 1000 * Number(/about ([\d.]+) kg/.exec(await scale.getByRole('status').innerText())?.[1]);
+await scale.getByLabel('Weighs now').fill(String(Math.round(thought - 70)));
+await page.keyboard.press('Enter');
+await page.getByText(/boiling off faster/).waitFor();
+await shot('stove-weighed');
+await page.keyboard.press('x');
+await page.getByRole('button', { name: /soft outside/ }).click();
+await page.getByRole('dialog', { name: 'soft outside, hard inside' }).waitFor();
+await shot('stove-something-is-off');
+await page.keyboard.press('Escape');
+
+// A pan rice beside it, down to its crust; the risotto is cooked on meanwhile.
+await page.goto(base);
+await page.getByRole('combobox', { name: 'Dish' }).click();
+await page.getByRole('option', { name: /cauliflower/ }).click();
+await page.getByRole('img', { name: /The floor when it comes off/ }).waitFor();
+await page.getByRole('button', { name: 'On the fire', exact: true }).click();
+await page.waitForURL(/stove/);
+const panRice = page.url();
+for (let knock = 0; knock < 60 && !(await now.innerText().catch(() => '')).includes('gold in'); knock++) {
+  if (await page.getByRole('heading', { name: 'At the table' }).isVisible()) {
+    await page.goto(panRice);
+    await now.waitFor();
+  }
+  await untilCalled();
+  await page.waitForTimeout(720);
+  await page.keyboard.press('d');
+  await page.waitForTimeout(300);
+}
+await wait(0.6);
+await page.waitForTimeout(3000);
+await shot('stove-crust');
 await page.goto(`${base}/log`);
 await page.getByRole('listitem').nth(5).waitFor();
 await shot('log');
