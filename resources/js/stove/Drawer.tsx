@@ -1,5 +1,5 @@
 import { Dialog } from 'radix-ui';
-import { useEffect, type ReactNode } from 'react';
+import { useLayoutEffect, type ReactNode } from 'react';
 
 /** What is asked at the stove, from the bottom of the screen: large, and closed by a touch beside it or Escape. */
 export function Drawer({
@@ -39,7 +39,7 @@ export function Answers<T extends string>({
   now?: string | undefined;
   onAnswer: (value: T) => void;
 }) {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       const answer = answers[Number(event.key) - 1];
       if (answer && !event.repeat) {

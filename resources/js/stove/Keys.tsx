@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useLayoutEffect, useState } from 'react';
 import type { Cook } from '../contracts.generated';
 import type { Step } from './ahead';
 import { GiveUp } from './GiveUp';
@@ -67,7 +67,8 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
     g: () => setOpen('give-up'),
   };
 
-  useEffect(() => {
+  // Before the screen is painted: a knock is always meant for the step that is seen.
+  useLayoutEffect(() => {
     if (open !== null) {
       return;
     }

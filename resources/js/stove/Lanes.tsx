@@ -1,5 +1,5 @@
 import { useQueries } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useLayoutEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api';
 import type { Cook } from '../contracts.generated';
@@ -53,7 +53,7 @@ export function Lanes({ lanes, front, busy }: { lanes: Lane[]; front: Cook; busy
     }
   }, [calls, busy, first?.cook.id, navigate]);
 
-  useEffect(() => {
+  useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       const lane = lanes[Number(event.key) - 1];
       if (lane && !busy && !(event.target instanceof HTMLInputElement)) {

@@ -18,7 +18,7 @@ use Velko\Core\Season\Salt;
 /* The table of what goes wrong (common practice, no single source), each way back in the numbers of one pan. */
 
 /** @return array{Plan, Rescue} a pan that went as planned for a share of its minutes */
-function pan(Family $family, float $share): array
+function rescueIn(Family $family, float $share): array
 {
     $plan = Planner::plan(match ($family) {
         Family::Risotto => Kitchens::ask(wine: 100),
@@ -32,7 +32,7 @@ function pan(Family $family, float $share): array
 
 function wayBack(Family $family, float $share, Trouble $trouble): WayBack
 {
-    return pan($family, $share)[1]->from($trouble);
+    return rescueIn($family, $share)[1]->from($trouble);
 }
 
 dataset('troubles', static function (): iterable {
@@ -45,7 +45,7 @@ dataset('troubles', static function (): iterable {
 
 it('knows for each trouble what to do, in numbers, early and late', function (Family $family, Trouble $trouble): void {
     foreach ([0.4, 0.7, 0.95] as $share) {
-        [$plan, $rescue] = pan($family, $share);
+        [$plan, $rescue] = rescueIn($family, $share);
         $way = $rescue->from($trouble);
         expect($way->do)->not->toBeEmpty()->and($trouble->cause())->not->toBe('');
         foreach ([$way->atTable->free, $way->atTable->doneness, $way->atTable->drunk] as $value) {
@@ -59,7 +59,7 @@ it('knows for each trouble what to do, in numbers, early and late', function (Fa
 })->with('troubles');
 
 it('brings a risotto back to what was asked', function (Trouble $trouble): void {
-    [$plan, $rescue] = pan(Family::Risotto, 0.7);
+    [$plan, $rescue] = rescueIn(Family::Risotto, 0.7);
     $way = $rescue->from($trouble);
     expect($way->atTable->free / $plan->ask->rice())->toEqualWithDelta($plan->ask->target->looseness, 0.06)
         ->and(Bite::of($plan->ask->grain, $way->atTable->doneness, $way->atTable->drunk))->toBe(Bite::Right)
@@ -67,7 +67,7 @@ it('brings a risotto back to what was asked', function (Trouble $trouble): void 
 })->with([[Trouble::HardAndDry], [Trouble::HardAndWet], [Trouble::SoftOutside], [Trouble::Swimming], [Trouble::Tight], [Trouble::Catching]]);
 
 it('turns the knob the right way', function (Family $family, Trouble $trouble, int $way): void {
-    [$plan, $rescue] = pan($family, 0.4);
+    [$plan, $rescue] = rescueIn($family, 0.4);
     $now = $plan->heat[0]->mark;
     $mark = $rescue->from($trouble)->mark ?? $now;
     expect($plan->ask->burner->net[$mark] <=> $plan->ask->burner->net[$now])->toBe($way);
@@ -95,7 +95,7 @@ it('shifts a pan that is wider than its ring, and leaves one that is not', funct
 });
 
 it('says how much less salt there is with water for the last of the stock', function (): void {
-    [$plan, $rescue] = pan(Family::Risotto, 0.6);
+    [$plan, $rescue] = rescueIn(Family::Risotto, 0.6);
     preg_match('/^the last (\d+) mL as hot water or unsalted stock: ([\d.]+) % on the plate instead of ([\d.]+)$/', $rescue->from(Trouble::TooSalty)->do[0], $said);
     [, $millilitres, $after, $before] = array_map(floatval(...), $said);
     $spared = $millilitres * $plan->ask->stock->saltPercent / 100;
@@ -104,7 +104,7 @@ it('says how much less salt there is with water for the last of the stock', func
 });
 
 it('has no salt missing when the stock ran out', function (): void {
-    [$plan, $rescue] = pan(Family::Risotto, 0.6);
+    [$plan, $rescue] = rescueIn(Family::Risotto, 0.6);
     preg_match('/^(\d+) mL of hot water/', $rescue->from(Trouble::StockOut)->do[0], $water);
     preg_match('/^with ([\d.]+) g of salt/', $rescue->from(Trouble::StockOut)->do[1], $salt);
     expect((float) $salt[1])->toEqualWithDelta((float) $water[1] * $plan->ask->stock->saltPercent / 100, 0.06);
