@@ -93,7 +93,7 @@ final class ForecastDocument
             'since_min' => round($floor->since, 2),
             'gold_min' => round($floor->gold, 2),
             'burnt_min' => round($floor->burnt, 2),
-            'rings' => array_map(static fn (array $ring, int $i): array => ['to' => round(($i + 1) / count($floor->rings), 3), 'palest' => round($ring[0], 2), 'darkest' => round($ring[1], 2)], $floor->rings, array_keys($floor->rings)),
+            'rows' => array_map(static fn (array $row): array => ['at_min' => round($row['minute'], 3), 'rings' => array_map(static fn (float $brown): float => round($brown, 2), $row['rings'])], $floor->rows),
         ];
     }
 

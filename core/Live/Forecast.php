@@ -66,13 +66,13 @@ final readonly class Forecast
         $estimate = Estimating::of($ask, $heat, $replay);
         $second = max(0.0, 60 * ($replay->minute($last->at) ?? 0.0));
         $nowSecond = min(Played::LONGEST, 60 * ($replay->minute($now) ?? 0.0));
-        $first = self::at($ask, $heat, $replay, $estimate, $second, $nowSecond);
+        $first = self::at($ask, $heat, $replay, $estimate, $second);
         $due = $first->steps[0] ?? null;
         if ($due === null || $nowSecond - 60 * $due->minute < self::OVERDUE || $replay->minuteOf('off') !== null) {
             return $first;
         }
         // Nobody has done it yet: the pan goes on without it. When it was due stays said.
-        $late = self::at($ask, $heat, $replay, $estimate, max($second, $nowSecond), $nowSecond);
+        $late = self::at($ask, $heat, $replay, $estimate, max($second, $nowSecond));
         $steps = $late->steps;
         if (($steps[0]->stage ?? null) === $due->stage && isset($steps[0])) {
             $steps[0] = new Step($due->stage, $due->minute, $steps[0]->kind, $steps[0]->say, $steps[0]->volume, $steps[0]->mark);
@@ -95,9 +95,8 @@ final readonly class Forecast
     /**
      * @param  non-empty-list<HeatChange>  $heat
      * @param  float  $second  from which the rest is counted
-     * @param  float  $now  s
      */
-    private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second, float $now): self
+    private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second): self
     {
         $played = new Played($ask, $heat, $replay, $estimate);
         $state = $played->until($second);
@@ -117,7 +116,7 @@ final readonly class Forecast
             $ask, (new Steps($replay, $coming, $second / 60))->all(), $state, $coming, $estimate,
             [min($weak->lacks, $coming->lacks, $strong->lacks), max($weak->lacks, $coming->lacks, $strong->lacks)],
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
-            $played->shift, null, $played->markAt($second), $ahead instanceof PanRiceAhead ? $ahead->floor($now) : null,
+            $played->shift, null, $played->markAt($second), $ahead instanceof PanRiceAhead ? $ahead->floor() : null,
         );
     }
 

@@ -1840,18 +1840,19 @@ export interface Cook {
        */
       burnt_min: number;
       /**
-       * from the middle to the rim
+       * from when it began to where it burns
+       *
+       * @minItems 1
        */
-      rings: {
+      rows: {
         /**
-         * outer edge, share of the floor's radius
+         * minute of the cook
          */
-        to: number;
+        at_min: number;
         /**
-         * browning, min at 150 °C
+         * browning from the middle to the rim, min at 150 °C
          */
-        palest: number;
-        darkest: number;
+        rings: number[];
       }[];
     } | null;
   } | null;

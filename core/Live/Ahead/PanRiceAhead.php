@@ -32,6 +32,9 @@ final readonly class PanRiceAhead implements Ahead
 
     private const DONENESS_TOLERANCE = 0.05;
 
+    /** Rows of the floor from pale to burnt. */
+    private const LOOKS_AT_THE_FLOOR = 20;
+
     /** A minute of doneness costs about so much stock, g per g rice, on top of what boils off (our estimate). */
     private const ML_PER_G_AND_MINUTE = 0.12;
 
@@ -91,8 +94,8 @@ final readonly class PanRiceAhead implements Ahead
         return $this->crust;
     }
 
-    /** The floor at a second; null while it is not dry. */
-    public function floor(float $second): ?CrustNow
+    /** The floor from when its crust began; null before. */
+    public function floor(): ?CrustNow
     {
         if ($this->begun === 0 || $this->crust->legs === []) {
             return null;
@@ -105,10 +108,14 @@ final readonly class PanRiceAhead implements Ahead
         $really = $this->begun > 1 ? [new Leg($kept, $legs[0]->net, $legs[0]->shift), $last] : [$last];
         $rest = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, array_slice($legs, min($this->begun, count($legs)) - 1)));
 
-        return new CrustNow(
-            $this->first / 60, ($this->since + $rest) / 60, ($this->first + $making->burntAfter($really)) / 60,
-            $making->rings(CrustMaking::cut([...array_slice($really, 0, -1), new Leg(INF, $last->net, $last->shift)], max(0.0, $second - $this->first)), CrustResult::RINGS),
-        );
+        $burnt = $making->burntAfter($really);
+        $track = [...array_slice($really, 0, -1), new Leg(INF, $last->net, $last->shift)];
+        $rows = array_map(fn (int $row): array => [
+            'minute' => ($this->first + $burnt * $row / self::LOOKS_AT_THE_FLOOR) / 60,
+            'rings' => array_map(static fn (array $ring): float => ($ring[0] + $ring[1]) / 2, $making->rings(CrustMaking::cut($track, $burnt * $row / self::LOOKS_AT_THE_FLOOR), CrustResult::RINGS)),
+        ], range(0, self::LOOKS_AT_THE_FLOOR));
+
+        return new CrustNow($this->first / 60, ($this->since + $rest) / 60, ($this->first + $burnt) / 60, $rows);
     }
 
     public function from(State $state): Coming

@@ -1,7 +1,7 @@
 import type { Cook } from '../contracts.generated';
 import { looks, tint } from '../pictures/browning';
 import { countdown } from '../time';
-import { momentOf } from './due';
+import { minuteAt, momentOf } from './due';
 
 type Floor = NonNullable<NonNullable<Cook['forecast']>['floor']>;
 
@@ -16,20 +16,16 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
   const scale = radius / (pan.base_cm / 2);
   const middle = SIZE / 2;
   const shift = Math.max(0, ...plan.crust.moves.map((move) => move.shift_cm));
-  const colour = (ring: Floor['rings'][number]) => (ring.palest + ring.darkest) / 2;
-  const [inner] = floor.rings;
-  const outer = floor.rings.at(-1);
+  const rings = ringsAt(floor, minuteAt(cook, now));
+  const inner = rings[0] ?? 0;
+  const outer = rings.at(-1) ?? 0;
   return (
     <div className="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-6 max-md:grid-cols-1">
       <svg
         width={SIZE}
         height={SIZE}
         role="img"
-        aria-label={
-          inner && outer
-            ? `The floor now: ${looks(colour(inner))} in the middle, ${looks(colour(outer))} at the rim`
-            : 'The floor of the pan'
-        }
+        aria-label={`The floor now: ${looks(inner)} in the middle, ${looks(outer)} at the rim`}
       >
         <circle
           cx={middle}
@@ -39,9 +35,17 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
           stroke="currentColor"
           strokeWidth={3}
         />
-        {[...floor.rings].reverse().map((ring) => (
-          <circle key={ring.to} cx={middle} cy={middle} r={ring.to * radius} fill={tint(colour(ring))} />
-        ))}
+        {rings
+          .map((browning, index) => (
+            <circle
+              key={index}
+              cx={middle}
+              cy={middle}
+              r={((index + 1) / rings.length) * radius}
+              fill={tint(browning)}
+            />
+          ))
+          .reverse()}
         <circle
           cx={middle + shift * scale}
           cy={middle}
@@ -51,18 +55,19 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
           strokeWidth={3}
           strokeDasharray="8 6"
         />
-        {inner && (
-          <text
-            x={middle}
-            y={middle + 8}
-            textAnchor="middle"
-            fontSize={24}
-            fontWeight={700}
-            fill="var(--color-ink)"
-          >
-            {looks(colour(inner))}
-          </text>
-        )}
+        <text
+          x={middle}
+          y={middle + 8}
+          textAnchor="middle"
+          fontSize={24}
+          fontWeight={700}
+          fill="var(--color-ink)"
+          stroke="var(--color-paper)"
+          strokeWidth={5}
+          paintOrder="stroke"
+        >
+          {looks(inner)}
+        </text>
       </svg>
       <dl className="text-3xl max-md:text-2xl">
         <dt>{gold > 0 ? 'gold in' : 'gold since'}</dt>
@@ -74,4 +79,19 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
       </dl>
     </div>
   );
+}
+
+/** Browning of each ring at a minute of the cook, between the rows that the engine gave. */
+function ringsAt({ rows }: Floor, minute: number): number[] {
+  const next = rows.findIndex((row) => row.at_min >= minute);
+  const after = rows[next < 0 ? rows.length - 1 : next];
+  const before = rows[Math.max(0, next - 1)] ?? after;
+  if (!before || !after || next <= 0) {
+    return after?.rings ?? [];
+  }
+  const share = (minute - before.at_min) / Math.max(1e-6, after.at_min - before.at_min);
+  return after.rings.map((browning, index) => {
+    const was = before.rings[index] ?? 0;
+    return was + share * (browning - was);
+  });
 }

@@ -43,6 +43,10 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
   const lidOn = cook.state.lid_on;
 
   useEffect(() => onBusy(open !== null), [open, onBusy]);
+  // A pan that has just come forward takes no knock that was meant for the one before.
+  useLayoutEffect(() => {
+    isSameKnock();
+  }, []);
 
   const done = () => {
     if (isSameKnock()) {
