@@ -12,8 +12,10 @@ use Velko\Core\Pan\State;
 use Velko\Core\Pan\TopLayer;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Checks;
+use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\PanRice\CrustMaking;
+use Velko\Core\Planning\Target;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Kinetics;
 use Velko\Core\Season\Salt;
@@ -246,7 +248,10 @@ final readonly class Rescue
 
     private function paleRim(): WayBack
     {
-        $plan = (new CrustMaking($this->ask))->on($this->mark, $this->ask->burner->net[$this->mark]);
+        // Whoever misses a crust wants one, whatever the dish said.
+        $target = $this->ask->target;
+        $wish = $target->crust === CrustWish::None ? CrustWish::Gold : $target->crust;
+        $plan = (new CrustMaking($this->ask->withTarget(new Target($target->looseness, $target->minutesToTable, $wish))))->on($this->mark, $this->ask->burner->net[$this->mark]);
         $turning = $plan->turning();
         $do = $plan->shift() > 0
             ? [sprintf('shift the pan %d cm so that the ring lies under the rim', (int) round($plan->shift())), sprintf('quarter turns, %d s on each quarter', (int) round($turning / 4)), 'then off']
