@@ -206,7 +206,7 @@ final class CookDocument
             isset($payload['volume_ml']) ? (float) $payload['volume_ml'] : null,
             $payload['event'] ?? null,
             $event->kind === 'verdict' ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null) : null,
-            $payload['mark'] ?? null,
+            $payload['mark'] ?? $payload['setting'] ?? null,
             $payload['on'] ?? null,
             $payload['water'] ?? false,
             isset($payload['sign']) ? Sign::from($payload['sign']) : null,

@@ -76,8 +76,9 @@ final class KeepEvent
         if (is_int($stage) && $document['kind'] === 'pour' && ! in_array($stages[$stage]['kind'], ['wine', 'pour'], true)) {
             throw BadDocument::at('/stage', "nothing is poured at this stage ({$stages[$stage]['kind']})");
         }
-        if ($document['kind'] === 'heat' && ! isset($cook->plan->request['burner']['net_w'][self::words($document['mark'])])) {
-            throw BadDocument::at('/mark', 'must be one of the marks of this ring: '.implode(', ', array_keys($cook->plan->request['burner']['net_w'])));
+        $field = $document['kind'] === 'heat' ? 'mark' : 'setting';
+        if (isset($document[$field]) && ! isset($cook->plan->request['burner']['net_w'][self::words($document[$field])])) {
+            throw BadDocument::at("/$field", 'must be one of the marks of this ring: '.implode(', ', array_keys($cook->plan->request['burner']['net_w'])));
         }
         if ($document['kind'] === 'weigh' && self::number($document['gross_g']) <= self::number($document['tare_g']) + self::number($document['extras_g'])) {
             throw BadDocument::at('/gross_g', 'must be more than the empty pan and what else is in it, '.round(self::number($document['tare_g']) + self::number($document['extras_g'])).' g');

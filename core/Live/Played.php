@@ -10,7 +10,6 @@ use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\Stage;
 
 /**
  * The pan as its touches say it ran: what was poured and lifted, where the knob and the lid were, and what the scale and
@@ -143,9 +142,9 @@ final class Played
     private function turns(HeatChange $first, Ask $ask): array
     {
         $turns = [];
-        foreach ($this->passed(['heat', 'crust']) as [$minute, $stage]) {
-            if ($stage->mark !== null) {
-                $turns[] = new HeatChange($minute, $stage->mark);
+        foreach ($this->passed(['heat', 'crust']) as [$minute, $mark]) {
+            if ($mark !== null && $ask->burner->has($mark)) {
+                $turns[] = new HeatChange($minute, $mark);
             }
         }
         foreach ($this->replay->counted as $touch) {
@@ -192,7 +191,7 @@ final class Played
      *
      * @param  list<string>  $kinds
      *
-     * @return list<array{float, Stage}> each with the minute at which it counts
+     * @return list<array{float, string|null}> the minute at which each counts, and where the knob went
      */
     private function passed(array $kinds): array
     {
@@ -204,7 +203,7 @@ final class Played
             }
             if (in_array($stage->kind, $kinds, true)) {
                 $touch = $this->replay->done[$i] ?? null;
-                $passed[] = [$touch === null ? $stage->minute : $this->replay->minute($touch->at) ?? $stage->minute, $stage];
+                $passed[] = [$touch === null ? $stage->minute : $this->replay->minute($touch->at) ?? $stage->minute, $touch->mark ?? $stage->mark];
             }
         }
 

@@ -14,7 +14,7 @@ final readonly class Touch
      * @param  int|null  $stage  index in the plan
      * @param  float|null  $volume  mL, poured or lifted out
      * @param  string|null  $undoes  id of the touch taken back
-     * @param  string|null  $mark  where the knob was turned to
+     * @param  string|null  $mark  where the knob was turned to; with a stage done, where that is not what the plan said
      * @param  bool|null  $on  the lid
      * @param  bool  $water  poured hot water in place of stock
      */

@@ -1150,6 +1150,10 @@ export interface CookEventDone {
    * index of the stage in the plan
    */
   stage: number;
+  /**
+   * where the knob was turned to, where that is not what the plan said
+   */
+  setting?: string;
 }
 export interface CookEventPour {
   /**

@@ -58,6 +58,12 @@ final readonly class PanRiceAhead implements Ahead
     /** s, of the first of them */
     private float $first;
 
+    /** @var list<array{second: float, mark: string, shift: float}> of knob and pan since then */
+    private array $turns;
+
+    /** The knob was turned since then by hand, or to another mark than the crust was reckoned for. */
+    private bool $turnedOtherwise;
+
     /** s, of the last of them */
     private float $since;
 
@@ -67,13 +73,28 @@ final readonly class PanRiceAhead implements Ahead
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
         $toPour = $gentle = null;
+        $this->crust = $crust ?? (new CrustMaking($ask))->plan();
         $begun = 0;
         $since = $first = 0.0;
-        foreach ($replay->done as $stage => $touch) {
-            if ($replay->stages[$stage]->kind === 'crust') {
+        $turns = [];
+        $otherwise = false;
+        foreach ($replay->counted as $touch) {
+            $second = 60 * ($replay->minute($touch->at) ?? 0.0);
+            $stage = $touch->stage !== null && ($replay->done[$touch->stage] ?? null) === $touch ? $replay->stages[$touch->stage] : null;
+            $turnedTo = $touch->mark ?? $stage?->mark;
+            if ($turnedTo === null || ! $ask->burner->has($turnedTo)) {
+                continue;
+            }
+            if ($stage?->kind === 'crust') {
+                $shift = $this->crust->legs[$begun]->shift ?? 0.0;
                 $begun++;
-                $since = 60 * ($replay->minute($touch->at) ?? 0.0);
-                $first = $begun === 1 ? $since : $first;
+                $since = $second;
+                $first = $begun === 1 ? $second : $first;
+                $turns[] = ['second' => $second, 'mark' => $turnedTo, 'shift' => $shift];
+                $otherwise = $otherwise || $turnedTo !== $this->crust->mark;
+            } elseif ($touch->kind === 'heat' && $begun > 0) {
+                $turns[] = ['second' => $second, 'mark' => $turnedTo, 'shift' => $turns[count($turns) - 1]['shift']];
+                $otherwise = true;
             }
         }
         foreach ($replay->toCome() as $stage) {
@@ -85,7 +106,8 @@ final readonly class PanRiceAhead implements Ahead
         $this->begun = $begun;
         $this->since = $since;
         $this->first = $first;
-        $this->crust = $crust ?? (new CrustMaking($ask))->plan();
+        $this->turns = $turns;
+        $this->turnedOtherwise = $otherwise;
         $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark)]);
     }
 
@@ -101,21 +123,41 @@ final readonly class PanRiceAhead implements Ahead
             return null;
         }
         $making = new CrustMaking($this->ask);
-        // The legs as they were really kept: the ones before the last one begun took as long as they took.
-        $legs = $this->crust->legs;
-        $kept = max(0.0, $this->since - $this->first);
-        $last = $legs[min($this->begun, count($legs)) - 1];
-        $really = $this->begun > 1 ? [new Leg($kept, $legs[0]->net, $legs[0]->shift), $last] : [$last];
-        $rest = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, array_slice($legs, min($this->begun, count($legs)) - 1)));
-
-        $burnt = $making->burntAfter($really);
-        $track = [...array_slice($really, 0, -1), new Leg(INF, $last->net, $last->shift)];
+        $track = $this->really();
+        $burnt = $making->burntAfter($track);
         $rows = array_map(fn (int $row): array => [
             'minute' => ($this->first + $burnt * $row / self::LOOKS_AT_THE_FLOOR) / 60,
             'rings' => array_map(static fn (array $ring): float => ($ring[0] + $ring[1]) / 2, $making->rings(CrustMaking::cut($track, $burnt * $row / self::LOOKS_AT_THE_FLOOR), CrustResult::RINGS)),
         ], range(0, self::LOOKS_AT_THE_FLOOR));
 
-        return new CrustNow($this->first / 60, ($this->since + $rest) / 60, ($this->first + $burnt) / 60, $rows);
+        return new CrustNow($this->first / 60, $this->goldAt() / 60, ($this->first + $burnt) / 60, $rows);
+    }
+
+    /**
+     * The floor as it was really heated since its crust began: knob and shift as they were said, the last one going on.
+     *
+     * @return non-empty-list<Leg>
+     */
+    private function really(): array
+    {
+        $turns = $this->turns === [] ? [['second' => $this->first, 'mark' => $this->mark, 'shift' => 0.0]] : $this->turns;
+        $legs = [];
+        foreach ($turns as $i => $turn) {
+            $legs[] = new Leg(($turns[$i + 1]['second'] ?? INF) - $turn['second'], $this->ask->burner->net[$turn['mark']], $turn['shift']);
+        }
+
+        return $legs;
+    }
+
+    /** Second at which the floor is as it should be: by the moves of the plan, or anew where the knob was turned otherwise. */
+    private function goldAt(): float
+    {
+        if ($this->turnedOtherwise && $this->crust->legs !== []) {
+            return $this->first + (new CrustMaking($this->ask))->goldAfter($this->really());
+        }
+        $left = array_slice($this->crust->legs, $this->begun - 1);
+
+        return $this->since + array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $left));
     }
 
     public function from(State $state): Coming
@@ -156,18 +198,17 @@ final readonly class PanRiceAhead implements Ahead
     /** The floor is taking its colour: so much of that is left. */
     private function crusting(State $start): Coming
     {
-        $legs = array_slice($this->crust->legs, $this->begun - 1);
-        $seconds = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $legs));
+        $legs = $this->turnedOtherwise ? [] : array_slice($this->crust->legs, $this->begun - 1);
         $track = new Track;
         $this->pan->record($track);
         $state = clone $start;
-        $this->pan->runTo($state, $this->since + $seconds);
+        $this->pan->runTo($state, $this->goldAt());
         $pulled = clone $state;
         $this->pan->toTable($state);
         $this->pan->record(null);
         $next = $this->since + ($legs[0]->seconds ?? 0.0);
 
-        return new Coming([], [], [], $this->crust->stages($next, $this->begun), 0.0, null, $pulled, $state, $state, $track);
+        return new Coming([], [], [], $legs === [] ? [] : $this->crust->stages($next, $this->begun), 0.0, null, $pulled, $state, $state, $track);
     }
 
     /**

@@ -175,6 +175,16 @@ final class CrustMaking
     }
 
     /**
+     * Seconds from the first of these legs until the middle is as wanted, if the last of them goes on; there must be a crust wanted.
+     *
+     * @param  non-empty-list<Leg>  $legs
+     */
+    public function goldAfter(array $legs): float
+    {
+        return $this->until($this->ask->target->crust->browning(), fn (float $s): float => $this->crust->after(self::cut($legs, $s), Floor::CENTRE));
+    }
+
+    /**
      * Seconds from the first of these legs until some part of the floor is burnt, if the last of them went on.
      *
      * @param  non-empty-list<Leg>  $legs

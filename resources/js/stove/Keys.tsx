@@ -167,10 +167,12 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
 
 /** A step as it is said to be done; one that the plan does not have is said by what it was. */
 function asDone(step: Step, volume: number | null): Parameters<Say>[0] {
+  // The knob went where the stove said, which may not be where the plan had it.
+  const turned = ['heat', 'crust'].includes(step.kind) ? step.setting : null;
   if (step.stage !== null) {
     return volume !== null && isPour(step)
       ? { kind: 'pour', stage: step.stage, volume_ml: volume }
-      : { kind: 'done', stage: step.stage };
+      : { kind: 'done', stage: step.stage, ...(turned ? { setting: turned } : {}) };
   }
   if (step.kind === 'lift') {
     return { kind: 'lift', volume_ml: volume ?? 0 };

@@ -237,3 +237,22 @@ it('colours the floor by the clock once the crust has begun, gold before it is b
         ->and(max($rows[count($rows) - 1]['rings']))->toBeGreaterThan(2.5)
         ->and($rows[count($rows) - 1]['minute'])->toEqualWithDelta($floor($crust)->burnt, 1e-6);
 });
+
+it('follows the knob while the floor takes its colour: turned up it burns sooner, turned down later', function (): void {
+    $plan = Planner::plan(Kitchens::panRice());
+    $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'crust'))[0]->minute;
+    $floor = static fn (?string $mark): Velko\Core\Live\CrustNow => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $crust + 0.001), ...($mark === null ? [] : [new Touch('h', 'heat', OnTheFire::at($crust + 0.25), mark: $mark)])])->floor;
+    expect($floor('high')->burnt)->toBeLessThan($floor(null)->burnt - 0.05)
+        ->and($floor('high')->gold)->toBeLessThan($floor(null)->gold - 0.05)
+        ->and($floor('low')->burnt)->toBeGreaterThan($floor(null)->burnt + 0.05)
+        ->and($floor('low')->gold)->toBeGreaterThan($floor(null)->gold + 0.05);
+});
+
+it('counts the knob where the stove said it goes, not where the plan had it', function (): void {
+    $plan = Planner::plan(Kitchens::panRice());
+    $turn = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0];
+    $before = OnTheFire::doneUntil($plan, $plan->stages[$turn]->minute - 0.01);
+    $at = OnTheFire::at($plan->stages[$turn]->minute);
+    $said = static fn (?string $mark): string => OnTheFire::forecast($plan, [...$before, new Touch('t', 'done', $at, $turn, mark: $mark)])->mark;
+    expect($said(null))->toBe($plan->stages[$turn]->mark)->and($said('medium'))->toBe('medium');
+});
