@@ -112,7 +112,6 @@ final readonly class Trial
     public function standing(float $minutes): State
     {
         $state = clone $this->from;
-        $this->pan->stand($state, $state->second);
         $rested = new Cooking($this->ask->withMethod(['lid' => [], 'rest' => $minutes, 'restCovered' => true]), [new HeatChange(0.0, $this->ask->burner->marks()[0])]);
         $rested->toTable($state);
 

@@ -90,6 +90,9 @@ export function Beside({
             </li>
           ))}
         </ol>
+        {steps[0] && isPour(steps[0]) && (
+          <p className="text-base leading-tight text-chalk-soft">Hot steam: pour away from you.</p>
+        )}
         <dl className="mt-auto grid grid-cols-[auto_1fr] gap-x-3 leading-tight">
           {!forecast?.pass && <Until word="pull" at={momentOf(cook, pull)} now={now} timezone={timezone} />}
           <Until word="table" at={momentOf(cook, table)} now={now} timezone={timezone} />
