@@ -7,6 +7,7 @@ use App\Http\Controllers\BoilOffController;
 use App\Http\Controllers\ChoicesController;
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\CookEventController;
+use App\Http\Controllers\DeviceKeyController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\KitchenController;
@@ -30,6 +31,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('kitchen/archive', [ExchangeController::class, 'archive']);
         Route::post('kitchen/archive', [ExchangeController::class, 'restore']);
         Route::post('kitchen/pans/holds', PanHoldsController::class);
+        Route::post('kitchen/devices/{device}/key', DeviceKeyController::class)->whereNumber('device');
         Route::post('kitchen/{thing}', [ThingController::class, 'store']);
         Route::put('kitchen/{thing}/{id}', [ThingController::class, 'update'])->whereNumber('id');
         Route::delete('kitchen/{thing}/{id}', [ThingController::class, 'destroy'])->whereNumber('id');

@@ -5,28 +5,17 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\PlanDocument;
-use App\Contracts\PlanRequestDocument;
+use App\Devices\ReadingDocument;
+use App\Devices\Ring;
 use App\Models\Cook;
-use App\Models\CookEvent;
+use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Velko\Core\Live\Estimating;
-use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Happened;
 use Velko\Core\Live\Pour;
 use Velko\Core\Live\Replay;
-use Velko\Core\Live\Sign;
 use Velko\Core\Live\Status;
-use Velko\Core\Live\Taste;
-use Velko\Core\Live\Touch;
-use Velko\Core\Live\Verdict;
-use Velko\Core\Live\Weighing;
-use Velko\Core\Method\Family;
-use Velko\Core\Method\HeatChange;
-use Velko\Core\Pan\Browning;
-use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Looseness;
-use Velko\Core\Planning\Stage;
-use Velko\Core\Rice\Bite;
 
 /** velko.cook/1 and its line in velko.log/1: a cook's events played against its plan. */
 final class CookDocument
@@ -39,14 +28,14 @@ final class CookDocument
     /** @var array<string, mixed> velko.plan/1 */
     private readonly array $plan;
 
+    private readonly KeptCook $kept;
+
     private function __construct(private readonly Cook $cook, private readonly int $now)
     {
-        $this->working = $cook->plan->working;
-        $this->plan = $this->working['plan'];
-        $this->replay = Replay::of(
-            self::stages($this->plan['stages']),
-            array_values($cook->events->map(self::touch(...))->all()),
-        );
+        $this->kept = new KeptCook($cook);
+        $this->working = $this->kept->working;
+        $this->plan = $this->kept->plan;
+        $this->replay = $this->kept->replay;
     }
 
     /** @return array<string, mixed> velko.cook/1 */
@@ -63,8 +52,10 @@ final class CookDocument
             'state' => $self->state(),
             'happened' => $self->happened(false),
             'forecast' => $self->forecast(),
-            'scale' => (new OnTheScale($cook, $self->replay))->document(),
-            'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], Looseness::of($self->family())),
+            'scale' => $self->kept->onTheScale()->document(),
+            'devices' => $self->devices(),
+            'hot_holding_c' => $cook->kitchen->hot_holding_c,
+            'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], Looseness::of($self->kept->family())),
         ];
     }
 
@@ -135,8 +126,8 @@ final class CookDocument
         $run = null;
         $ask = null;
         if (! $onlyWhenPulled || $pull !== null) {
-            $ask = $this->ask();
-            $heat = self::heat($this->plan['heat']);
+            $ask = $this->kept->ask();
+            $heat = $this->kept->heat();
             $run = Happened::of($ask, $heat, $replay, $this->now, Estimating::of($ask, $heat, $replay));
         }
 
@@ -150,12 +141,27 @@ final class CookDocument
         ];
     }
 
+    /** @return list<array<string, mixed>> what speaks for itself at this pan's ring, while the pan is on it */
+    private function devices(): array
+    {
+        $burner = $this->cook->plan->burner_id;
+        if ($burner === null || in_array($this->replay->status, [Status::AtTable, Status::GivenUp], true)) {
+            return [];
+        }
+        $devices = Device::query()->where('burner_id', $burner)->where('kitchen_id', $this->cook->kitchen_id)->get()->sortBy('name');
+        if ($devices->isEmpty() || Ring::cook($burner)?->cook->is($this->cook) !== true) {
+            return [];
+        }
+
+        return array_values($devices->map(static fn (Device $device): array => ['name' => $device->name, 'kind' => $device->kind->value, 'reading' => ReadingDocument::of($device)])->all());
+    }
+
     /** @return array<string, mixed> velko.ways-back/1 */
     public static function waysBack(Cook $cook, CarbonImmutable $now): array
     {
         $self = new self($cook, $now->getTimestampMs());
 
-        return WaysBackDocument::of(Forecast::of($self->ask(), self::heat($self->plan['heat']), $self->replay, $self->now));
+        return WaysBackDocument::of($self->kept->forecast($self->now));
     }
 
     /** @return array<string, mixed>|null */
@@ -165,12 +171,7 @@ final class CookDocument
             return null;
         }
 
-        return ForecastDocument::of($this->ask(), self::heat($this->plan['heat']), $this->replay, $this->now);
-    }
-
-    private function ask(): Ask
-    {
-        return PlanRequestDocument::of($this->cook->plan->request)->ask();
+        return ForecastDocument::of($this->kept->ask(), $this->kept->heat(), $this->replay, $this->now);
     }
 
     /** @return array<string, mixed>|null */
@@ -178,12 +179,7 @@ final class CookDocument
     {
         $verdict = $this->replay->verdict;
 
-        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->family())];
-    }
-
-    private function family(): Family
-    {
-        return Family::from($this->cook->plan->request['family']);
+        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->kept->family())];
     }
 
     private function tableAt(): string
@@ -194,46 +190,6 @@ final class CookDocument
     private static function moment(int $ms): string
     {
         return CarbonImmutable::createFromTimestampMs($ms)->format('Y-m-d\TH:i:s.v\Z');
-    }
-
-    private static function touch(CookEvent $event): Touch
-    {
-        $payload = $event->payload;
-
-        return new Touch(
-            $event->uuid, $event->kind, $event->device_at,
-            $payload['stage'] ?? null,
-            isset($payload['volume_ml']) ? (float) $payload['volume_ml'] : null,
-            $payload['event'] ?? null,
-            $event->kind === 'verdict' ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null) : null,
-            $payload['mark'] ?? $payload['setting'] ?? null,
-            $payload['on'] ?? null,
-            $payload['water'] ?? false,
-            isset($payload['sign']) ? Sign::from($payload['sign']) : null,
-            isset($payload['taste']) ? Taste::from($payload['taste']) : null,
-            $event->kind === 'weigh' ? new Weighing((float) $payload['gross_g'], (float) $payload['tare_g'], (float) $payload['extras_g']) : null,
-        );
-    }
-
-    /**
-     * @param  array<array<string, mixed>>  $stages  of velko.plan/1
-     *
-     * @return list<Stage>
-     */
-    public static function stages(array $stages): array
-    {
-        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], $stage['kind'], $stage['say'], $stage['volume_ml'], $stage['ladles'], $stage['setting']), $stages));
-    }
-
-    /**
-     * @param  array<array<string, mixed>>  $heat  of velko.plan/1
-     *
-     * @return non-empty-list<HeatChange>
-     */
-    public static function heat(array $heat): array
-    {
-        /** @var non-empty-list<HeatChange> */
-        return array_values(array_map(static fn (array $change): HeatChange => new HeatChange($change['from_min'], $change['setting']), $heat));
     }
 
     /**

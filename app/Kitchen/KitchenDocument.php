@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Devices\ReadingDocument;
 use App\Models\BoilOffTest;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
+use App\Models\Device;
 use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Ladle;
@@ -33,7 +35,7 @@ final class KitchenDocument
     /** @return array<string, mixed> */
     public static function of(Kitchen $kitchen, CarbonImmutable $now): array
     {
-        $kitchen->withStation()->loadMissing(['burners.tests.pan', 'rices.dishes', 'stocks.dishes']);
+        $kitchen->withStation()->loadMissing(['burners.tests.pan', 'devices', 'rices.dishes', 'stocks.dishes']);
 
         return [
             'format' => 'velko.kitchen/1',
@@ -46,6 +48,7 @@ final class KitchenDocument
             'safety' => $kitchen->safety(),
             'pans' => self::each($kitchen->pans->sortBy(['base_cm', 'height_cm']), self::pan(...)),
             'burners' => self::each($kitchen->burners->sortBy('id'), self::burner(...)),
+            'devices' => self::each($kitchen->devices->sortBy('name'), self::device(...)),
             'ladles' => self::each($kitchen->ladles->sortBy('ml'), static fn (Ladle $ladle): array => $ladle->only(['id', 'ml'])),
             'rices' => self::each($kitchen->rices->sortBy('name'), self::rice(...)),
             'stocks' => self::each($kitchen->stocks->sortBy('name'), self::stock(...)),
@@ -75,7 +78,7 @@ final class KitchenDocument
     private static function pan(Pan $pan): array
     {
         return [
-            ...$pan->only(['id', 'name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k']),
+            ...$pan->only(['id', 'name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k', 'weight_g']),
             ...PanHoldsDocument::parts(Station::pan($pan)),
         ];
     }
@@ -93,6 +96,12 @@ final class KitchenDocument
                 'minutes' => $test->minutes, 'lost_g' => round($test->before_g - $test->after_g, 1), 'at' => $test->created_at->toIso8601String(),
             ])->all()),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function device(Device $device): array
+    {
+        return [...$device->only(['id', 'name', 'burner_id']), 'kind' => $device->kind->value, 'has_key' => $device->api_token !== null, 'reading' => ReadingDocument::of($device)];
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Models\Cook;
 use App\Models\CookEvent;
+use App\Models\Pan;
 use Velko\Core\Live\Replay;
 
 /** What a weighing of this pan takes off: the empty pan as it was weighed last, and what is in it besides rice and liquid. */
@@ -26,7 +27,7 @@ final readonly class OnTheScale
             ->whereHas('cook.plan', static fn ($plan) => $plan->where('pan_id', $pan))->orderByDesc('id')->first();
         $tare = $last?->payload['tare_g'] ?? null;
 
-        return is_numeric($tare) ? (float) $tare : null;
+        return is_numeric($tare) ? (float) $tare : ($pan === null ? null : Pan::withTrashed()->where('kitchen_id', $this->cook->kitchen_id)->find($pan)?->weight_g);
     }
 
     /** g: what went in with the base and the rice, and each thing whose step is done; pieces weigh what nobody wrote down */

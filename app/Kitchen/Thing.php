@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
 use App\Models\Burner;
+use App\Models\Device;
 use App\Models\Ladle;
 use App\Models\Pan;
 use App\Models\Rice;
@@ -22,6 +23,7 @@ enum Thing: string
     case Ladles = 'ladles';
     case Rices = 'rices';
     case Stocks = 'stocks';
+    case Devices = 'devices';
 
     /** Name of the schema in contracts/. */
     public function contract(): string
@@ -32,10 +34,11 @@ enum Thing: string
             self::Ladles => 'ladle',
             self::Rices => 'rice',
             self::Stocks => 'stock',
+            self::Devices => 'device',
         };
     }
 
-    /** @return class-string<Pan|Burner|Ladle|Rice|Stock> */
+    /** @return class-string<Pan|Burner|Ladle|Rice|Stock|Device> */
     public function model(): string
     {
         return match ($this) {
@@ -44,6 +47,7 @@ enum Thing: string
             self::Ladles => Ladle::class,
             self::Rices => Rice::class,
             self::Stocks => Stock::class,
+            self::Devices => Device::class,
         };
     }
 
@@ -70,6 +74,7 @@ enum Thing: string
             self::Ladles => $document,
             self::Rices => self::rice($document),
             self::Stocks => self::stock($document),
+            self::Devices => self::device($document),
         };
     }
 
@@ -114,6 +119,22 @@ enum Thing: string
             'name' => $document['name'], 'variety' => $document['variety'], 'grams_per_cup' => $document['grams_per_cup'],
             'window_low' => $window[0] ?? null, 'window_high' => $window[1] ?? null,
         ];
+    }
+
+    /**
+     * Another ring or another kind has other readings: those before count no more.
+     *
+     * @param  array<string, mixed>  $document
+     *
+     * @return array<string, mixed>
+     */
+    private static function device(array $document): array
+    {
+        if (Burner::query()->where('id', $document['burner_id'])->doesntExist()) {
+            throw BadDocument::at('/burner_id', 'is not a ring of this kitchen');
+        }
+
+        return [...$document, 'value' => null, 'mark' => null, 'read_at' => null];
     }
 
     /**

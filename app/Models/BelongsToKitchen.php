@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Auth;
 
 /**
- * A row that one kitchen owns. While somebody is signed in, no query reaches another kitchen's rows, whatever the
+ * A row that one kitchen owns. While somebody, or a device, is signed in, no query reaches another kitchen's rows, whatever the
  * controller asks for; policies say the same once more for each action.
  *
  * @property int $kitchen_id
@@ -20,7 +20,7 @@ trait BelongsToKitchen
     {
         static::addGlobalScope('kitchen', static function (Builder $query): void {
             $user = Auth::user();
-            if ($user instanceof User) {
+            if ($user instanceof User || $user instanceof Device) {
                 $query->where($query->qualifyColumn('kitchen_id'), $user->kitchen_id);
             }
         });

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $fridge_days
  * @property \Illuminate\Database\Eloquent\Collection<int, Pan> $pans
  * @property \Illuminate\Database\Eloquent\Collection<int, Burner> $burners
+ * @property \Illuminate\Database\Eloquent\Collection<int, Device> $devices
  * @property \Illuminate\Database\Eloquent\Collection<int, Ladle> $ladles
  * @property \Illuminate\Database\Eloquent\Collection<int, Dish> $dishes
  * @property \Illuminate\Database\Eloquent\Collection<int, Rice> $rices
@@ -63,6 +64,12 @@ final class Kitchen extends Model
     public function burners(): HasMany
     {
         return $this->hasMany(Burner::class);
+    }
+
+    /** @return HasMany<Device, $this> */
+    public function devices(): HasMany
+    {
+        return $this->hasMany(Device::class);
     }
 
     /** @return HasMany<Ladle, $this> */

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property float $rim_cm
  * @property float $height_cm
  * @property float $metal_j_per_k
+ * @property float|null $weight_g empty
  */
 final class Pan extends Model
 {
@@ -24,6 +25,6 @@ final class Pan extends Model
 
     protected function casts(): array
     {
-        return ['base_cm' => 'float', 'rim_cm' => 'float', 'height_cm' => 'float', 'metal_j_per_k' => 'float'];
+        return ['base_cm' => 'float', 'rim_cm' => 'float', 'height_cm' => 'float', 'metal_j_per_k' => 'float', 'weight_g' => 'float'];
     }
 }

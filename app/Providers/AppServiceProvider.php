@@ -26,6 +26,7 @@ final class AppServiceProvider extends ServiceProvider
             ];
         });
         RateLimiter::for('open', static fn (Request $request): Limit => Limit::perMinute(20)->by('open:'.$request->ip()));
+        RateLimiter::for('device', static fn (Request $request): Limit => Limit::perMinute(600)->by('device:'.($request->user('device')?->getAuthIdentifier() ?? $request->ip())));
         RateLimiter::for('kitchen', static fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
     }
 }

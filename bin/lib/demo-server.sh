@@ -3,6 +3,7 @@
 #   fresh   make the demo kitchen anew and serve it; prints the address
 #   kill    end the server and MariaDB at once, as a power cut would
 #   serve   start both again on what was kept
+#   devices FOLDER  put a scale, a probe and a knob at every ring there, their keys into the folder
 #   stop    end the server
 source "$(dirname "${BASH_SOURCE[0]}")/common.sh"
 source bin/lib/database.sh
@@ -32,6 +33,7 @@ case "${1:-}" in
         if alive "$db_pid" mariadbd; then kill -KILL "$(cat "$db_pid")"; fi
         rm -f "$db_pid" "$db_socket" "$state/browser-test.pid"
         ;;
+    devices) DB_DATABASE=velko_browser quietly browser-devices php artisan velko:demo-devices "${2:?a folder for the keys}" ;;
     stop) stop_server browser-test ;;
-    *) fail "demo-server.sh fresh | serve | kill | stop" ;;
+    *) fail "demo-server.sh fresh | serve | kill | devices FOLDER | stop" ;;
 esac

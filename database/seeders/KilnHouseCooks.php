@@ -6,8 +6,8 @@ namespace Database\Seeders;
 
 use App\Contracts\PlanRequestDocument;
 use App\Kitchen\Asked;
-use App\Kitchen\CookDocument;
 use App\Kitchen\KeepEvent;
+use App\Kitchen\KeptCook;
 use App\Kitchen\PutOnTheFire;
 use App\Models\Cook;
 use App\Models\Kitchen;
@@ -94,7 +94,7 @@ final class KilnHouseCooks extends Seeder
     private function cook(Cook $cook, User $user, float $trueHeat, ?string $trouble, string $note): void
     {
         $working = $cook->plan->working;
-        $stages = CookDocument::stages($working['plan']['stages']);
+        $stages = KeptCook::stages($working['plan']['stages']);
         $first = CarbonImmutable::parse($working['clock']['first_liquid_at'])->addSeconds($this->hands->getInt(-40, 70));
         $lastPour = array_key_last(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
         $heat = $trueHeat * ($trouble === 'scorched' ? 2.3 : 1.0);
@@ -141,7 +141,7 @@ final class KilnHouseCooks extends Seeder
     {
         $planned = PlanRequestDocument::of($cook->plan->request)->ask();
         $real = $planned->on($planned->burner->times($trueHeat));
-        $atTable = Happened::of($real, CookDocument::heat($cook->plan->working['plan']['heat']), Replay::of($stages, $touches), 0)?->atTable;
+        $atTable = Happened::of($real, KeptCook::changes($cook->plan->working['plan']['heat']), Replay::of($stages, $touches), 0)?->atTable;
 
         return $atTable === null
             ? [Looseness::Stands, Bite::HardHeart]

@@ -3,6 +3,7 @@ import type {
   Ask,
   Cook,
   Choices,
+  DeviceKey,
   DishPage,
   Imported,
   Kitchen,
@@ -73,6 +74,7 @@ export const api = {
       ? call<Kitchen>('POST', `kitchen/${address}`, entry)
       : call<Kitchen>('PUT', `kitchen/${address}/${id}`, entry),
   retireThing: (address: string, id: number) => call<Kitchen>('DELETE', `kitchen/${address}/${id}`),
+  deviceKey: (id: number) => call<DeviceKey>('POST', `kitchen/devices/${id}/key`),
   panHolds: (pan: object, signal?: AbortSignal) => call<PanHolds>('POST', 'kitchen/pans/holds', pan, signal),
   boilOff: (burner: number, entry: object) =>
     call<Kitchen>('POST', `kitchen/burners/${burner}/boil-off`, entry),

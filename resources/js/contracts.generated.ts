@@ -1,6 +1,57 @@
 /* Made from contracts/ by contracts/types.mjs. Do not edit; run `npm run types`. */
 
 /**
+ * @minItems 1
+ */
+export type Heat = {
+  /**
+   * min
+   */
+  from_min: number;
+  setting: string;
+  /**
+   * W
+   */
+  net_w: number;
+}[];
+export type Stages = {
+  /**
+   * min of the cook; 0 is the first liquid
+   */
+  at_min: number;
+  kind:
+    | 'toast'
+    | 'wine'
+    | 'pour'
+    | 'heat'
+    | 'stir'
+    | 'level'
+    | 'add'
+    | 'lid'
+    | 'taste'
+    | 'off'
+    | 'finish'
+    | 'rest'
+    | 'crust'
+    | 'serve';
+  /**
+   * mL
+   */
+  volume_ml: number | null;
+  /**
+   * of the ladle in hand
+   */
+  ladles: number | null;
+  /**
+   * where the knob stands from here
+   */
+  setting: string | null;
+  /**
+   * the sign to wait for or to look at
+   */
+  say: string;
+}[];
+/**
  * One touch at the stove. Posting the same event twice is one event.
  */
 export type CookEvent = {
@@ -38,6 +89,23 @@ export type CookEvent = {
   | CookEventWeigh
   | CookEventTrouble
 );
+/**
+ * read last; null: nothing was heard yet
+ */
+export type Reading = {
+  /**
+   * g on a scale, °C of a probe
+   */
+  value: number | null;
+  /**
+   * where the knob stands; off when it is turned off
+   */
+  mark: string | null;
+  /**
+   * by the device
+   */
+  at: string;
+} | null;
 
 export interface Contracts {
   'archive.json': Archive;
@@ -48,6 +116,9 @@ export interface Contracts {
   'choices.json': Choices;
   'cook-event.json': CookEvent;
   'cook.json': Cook;
+  'device-key.json': DeviceKey;
+  'device-pan.json': DevicePan;
+  'device.json': DeviceEntry;
   'dish-body.json': DishBody;
   'dish-entry.json': DishEntry;
   'dish-page.json': DishPage;
@@ -63,6 +134,7 @@ export interface Contracts {
   'plan-request.json': PlanRequest;
   'plan.json': Plan;
   'problem.json': Problem;
+  'reading.json': Reading;
   'rice.json': RiceEntry;
   'safety.json': Safety;
   'session.json': Session;
@@ -117,6 +189,10 @@ export interface Archive {
      * J/K
      */
     metal_j_per_k: number;
+    /**
+     * g, empty; null or absent: not weighed yet
+     */
+    weight_g?: number | null;
   }[];
   /**
    * @maxItems 100
@@ -948,57 +1024,8 @@ export interface Plan {
     temperature_c: number;
   };
   layer_mm: number;
-  /**
-   * @minItems 1
-   */
-  heat: {
-    /**
-     * min
-     */
-    from_min: number;
-    setting: string;
-    /**
-     * W
-     */
-    net_w: number;
-  }[];
-  stages: {
-    /**
-     * min of the cook; 0 is the first liquid
-     */
-    at_min: number;
-    kind:
-      | 'toast'
-      | 'wine'
-      | 'pour'
-      | 'heat'
-      | 'stir'
-      | 'level'
-      | 'add'
-      | 'lid'
-      | 'taste'
-      | 'off'
-      | 'finish'
-      | 'rest'
-      | 'crust'
-      | 'serve';
-    /**
-     * mL
-     */
-    volume_ml: number | null;
-    /**
-     * of the ladle in hand
-     */
-    ladles: number | null;
-    /**
-     * where the knob stands from here
-     */
-    setting: string | null;
-    /**
-     * the sign to wait for or to look at
-     */
-    say: string;
-  }[];
+  heat: Heat;
+  stages: Stages;
   track: {
     min: number[];
     free_g: number[];
@@ -1860,19 +1887,260 @@ export interface Cook {
       }[];
     } | null;
   } | null;
+  scale: Scale;
   /**
-   * what a weighing takes off
+   * what stands at this pan's ring and speaks for itself
    */
-  scale: {
+  devices: {
+    name: string;
+    kind: 'scale' | 'probe' | 'knob';
+    reading: Reading;
+  }[];
+  /**
+   * °C; what stands at the pass must not fall below it, by the kitchen's own code
+   */
+  hot_holding_c: number;
+}
+/**
+ * what a weighing takes off
+ */
+export interface Scale {
+  /**
+   * g, the empty pan, as it was last weighed
+   */
+  tare_g: number | null;
+  /**
+   * g in the pan besides rice and liquid, by now
+   */
+  extras_g: number;
+}
+/**
+ * A device's key, told this once; only its hash is kept.
+ */
+export interface DeviceKey {
+  format: 'velko.device-key/1';
+  name: string;
+  key: string;
+}
+/**
+ * What a stand-in has to know to read what a real device would read at its ring.
+ */
+export interface DevicePan {
+  format: 'velko.device-pan/1';
+  kind: 'scale' | 'probe' | 'knob';
+  name: string;
+  /**
+   * °C
+   */
+  room_c: number;
+  /**
+   * the pan put on last that is not at the table yet; null: the ring is free
+   */
+  pan: {
     /**
-     * g, the empty pan, as it was last weighed
+     * its id
      */
-    tare_g: number | null;
+    cook: string;
+    request: PlanRequest1;
+    stages: Stages;
+    heat: Heat;
     /**
-     * g in the pan besides rice and liquid, by now
+     * what was touched so far
      */
-    extras_g: number;
+    events: CookEvent[];
+    scale: Scale;
+    /**
+     * where it is thought to stand
+     */
+    knob: string;
+    /**
+     * the turn that the stove asks for next
+     */
+    turn: {
+      at: string;
+      mark: string;
+    } | null;
+  } | null;
+}
+/**
+ * What a cook asks of the engine. Minute 0 is the first liquid on the rice.
+ */
+export interface PlanRequest1 {
+  format: 'velko.plan-request/1';
+  family: 'risotto' | 'pan-rice' | 'soupy-rice';
+  covers: number;
+  rice: {
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * g raw
+     */
+    grams_per_cover?: number;
+    /**
+     * low and high end, min at 100 °C
+     *
+     * @minItems 2
+     * @maxItems 2
+     *
+     * Items: min at 100 °C
+     */
+    window_min?: number[];
   };
+  kitchen?: {
+    /**
+     * m above the sea
+     */
+    altitude_m?: number;
+    /**
+     * °C
+     */
+    room_c?: number;
+  };
+  pan?: {
+    /**
+     * cm
+     */
+    base_diameter_cm?: number;
+    /**
+     * cm, not less than the base
+     */
+    rim_diameter_cm?: number;
+    /**
+     * cm
+     */
+    height_cm?: number;
+    /**
+     * J/K
+     */
+    metal_j_per_k?: number;
+  };
+  burner?: {
+    /**
+     * cm
+     */
+    ring_diameter_cm?: number;
+    /**
+     * net power by mark on the knob
+     */
+    net_w?: {
+      /**
+       * W into boiling contents
+       */
+      [k: string]: number | undefined;
+    };
+  };
+  stock?: {
+    /**
+     * °C
+     */
+    temperature_c?: number;
+    /**
+     * g per 100 g
+     */
+    salt_percent?: number;
+    /**
+     * mL, when it is settled and the heat is to be found for it; pan rice only
+     */
+    volume_ml?: number;
+    /**
+     * cm, of the open side pot; 0 when the stock is kept covered
+     */
+    pot_diameter_cm?: number;
+    /**
+     * min it steams before the first liquid
+     */
+    held_min?: number;
+  };
+  /**
+   * mL
+   */
+  wine_ml?: number;
+  /**
+   * mL
+   */
+  ladle_ml?: number;
+  method?: {
+    doses?: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
+    stirring?: 'constant' | 'now-and-then' | 'never';
+    /**
+     * @minItems 1
+     * @maxItems 40
+     */
+    heat?: {
+      /**
+       * min of the cook
+       */
+      from_min: number;
+      setting: string;
+    }[];
+    sealed?: boolean;
+    rinsed?: boolean;
+    /**
+     * min
+     */
+    soak_min?: number;
+    /**
+     * min
+     */
+    finish_min?: number;
+    /**
+     * min
+     */
+    rest_min?: number;
+    rest_covered?: boolean;
+    toast?: 'quick' | 'medium' | 'slow';
+    /**
+     * @maxItems 40
+     */
+    lid?: {
+      /**
+       * min of the cook
+       */
+      from_min: number;
+      on: boolean;
+    }[];
+    /**
+     * how the crust of a pan rice is made
+     */
+    crust?: 'short-and-hot' | 'long-and-gentle';
+  };
+  finish?: {
+    /**
+     * g
+     */
+    butter_g_per_cover?: number;
+    /**
+     * g, hard and finely grated
+     */
+    cheese_g_per_cover?: number;
+    butter_salted?: boolean;
+    /**
+     * °C
+     */
+    butter_temperature_c?: number;
+  };
+  target?: {
+    /**
+     * g free liquid per g raw rice
+     */
+    looseness?: number;
+    /**
+     * min
+     */
+    minutes_to_table?: number;
+    crust?: 'none' | 'gold' | 'dark';
+  };
+}
+/**
+ * A scale, a probe or a knob as it is entered.
+ */
+export interface DeviceEntry {
+  format: 'velko.device/1';
+  name: string;
+  kind: 'scale' | 'probe' | 'knob';
+  /**
+   * the ring it stands at
+   */
+  burner_id: number;
 }
 /**
  * A dish as it is entered in a kitchen, of that kitchen's own rice and stock.
@@ -1979,6 +2247,10 @@ export interface Kitchen {
        */
       suited: boolean;
     }[];
+    /**
+     * g, empty; null: not weighed yet
+     */
+    weight_g: number | null;
   }[];
   burners: {
     id: number;
@@ -2063,6 +2335,20 @@ export interface Kitchen {
     grams_starter: number;
     doses: string;
     looseness: number;
+  }[];
+  devices: {
+    id: number;
+    name: string;
+    kind: 'scale' | 'probe' | 'knob';
+    /**
+     * the ring it stands at
+     */
+    burner_id: number;
+    /**
+     * a key was given out
+     */
+    has_key: boolean;
+    reading: Reading;
   }[];
 }
 /**
@@ -2210,6 +2496,10 @@ export interface PanEntry {
    * J/K
    */
   metal_j_per_k: number;
+  /**
+   * g, empty; null: not weighed yet
+   */
+  weight_g?: number | null;
 }
 /**
  * A refusal, RFC 9457.

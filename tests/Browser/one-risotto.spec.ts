@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { amountNow, choose, done, idOf, kept, putOn, signIn } from './station';
+import { amountNow, choose, done, idOf, kept, putOn, settled, signIn } from './station';
 
 const PEA = /pea, lovage/;
 
@@ -25,6 +25,7 @@ test('a cook signs in, works out a pan, cooks it and finds it in the log', async
     }
     await expect(now).toHaveAttribute('data-calls', 'true');
     await expect(now).toContainText('NOW');
+    await settled(page);
     const stage = (await now.getAttribute('data-stage')) ?? '';
     const before = await now.innerText();
     const amount = await amountNow(page);
@@ -49,6 +50,7 @@ test('a cook signs in, works out a pan, cooks it and finds it in the log', async
   }
 
   await expect(page.getByRole('heading', { name: 'At the table' })).toBeVisible();
+  await expect.poll(async () => (await kept(page, idOf(url))).state.status).toBe('at-table');
   expect((await kept(page, idOf(url))).state.poured_ml).toBe(poured);
   await page.getByRole('radio', { name: 'wave' }).click();
   await page.getByRole('radio', { name: 'right' }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { done, idOf, kept, putOn, server, signIn } from './station';
+import { done, idOf, kept, putOn, server, settled, signIn } from './station';
 
 test('killing the server and the database in the middle of a cook loses no touch', async ({ page }) => {
   await signIn(page);
@@ -9,6 +9,7 @@ test('killing the server and the database in the middle of a cook loses no touch
     await done(page);
     await expect(page.getByRole('region', { name: 'Now' })).toContainText(action);
   }
+  await settled(page);
   const before = await kept(page, id);
   expect(before.state.done).toHaveLength(2);
 

@@ -31,6 +31,11 @@ export async function putOn(page: Page): Promise<string> {
 /** ms within which the stove takes a second knock for the same one. */
 const SAME_KNOCK = 700;
 
+/** Until the server has kept every touch, and what is shown is its answer: no step moves under the hand any more. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.getByRole('main')).toHaveAttribute('data-unsent', '0');
+}
+
 /** The step is done, said with a key; not so soon after the last that it would be the same knock. */
 export async function done(page: Page): Promise<void> {
   await page.waitForTimeout(SAME_KNOCK + 20);

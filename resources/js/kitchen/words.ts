@@ -57,6 +57,13 @@ export const MARKS = [
   { mark: 'high', share: 1, net_w: null },
 ];
 
+export const DEVICES = [
+  ['scale', 'a scale under the pan'],
+  ['probe', 'a probe in the pan'],
+  ['knob', 'the ring’s knob'],
+] as const;
+
+export type Device = Kitchen['devices'][number];
 export type Pan = Kitchen['pans'][number];
 export type Burner = Kitchen['burners'][number];
 export type Ladle = Kitchen['ladles'][number];

@@ -5,18 +5,20 @@ import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { BoilOffForm } from '../kitchen/BoilOffForm';
 import { HouseForm } from '../kitchen/HouseForm';
-import { BurnerForm, LadleForm, PanForm, RiceForm, StockForm } from '../kitchen/things';
-import { FAMILIES, type Burner, type Pan } from '../kitchen/words';
-import { useMeasure } from '../cook';
+import { BurnerForm, DeviceForm, LadleForm, PanForm, RiceForm, StockForm } from '../kitchen/things';
+import { FAMILIES, type Burner, type Device, type Pan } from '../kitchen/words';
+import { useCook, useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { Sheet } from '../parts/Sheet';
 import { TakeOut } from '../parts/TakeOut';
 import { PanSide } from '../pictures/PanSide';
+import { useReading } from '../parts/useReading';
+import { clock, day } from '../time';
 
 type Open =
   | { what: 'house' }
   | { what: 'boil-off'; id: number }
-  | { what: 'pan' | 'burner' | 'ladle' | 'rice' | 'stock'; id?: number };
+  | { what: 'pan' | 'burner' | 'ladle' | 'rice' | 'stock' | 'device'; id?: number };
 
 /** What the kitchen has: pans and rings to scale, ladles, rices, stocks; each a touch away from being changed. */
 export function KitchenScreen() {
@@ -46,6 +48,9 @@ export function KitchenScreen() {
         <Rices kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'rice', ...(id ? { id } : {}) })} />
         <Stocks kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'stock', ...(id ? { id } : {}) })} />
       </div>
+      {kitchen.data.burners.length > 0 && (
+        <Devices kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'device', ...(id ? { id } : {}) })} />
+      )}
       {open && <Writing kitchen={kitchen.data} open={open} onClose={() => setOpen(null)} />}
     </main>
   );
@@ -91,6 +96,12 @@ function Writing({ kitchen, open, onClose }: { kitchen: Kitchen; open: Open; onC
       return (
         <Sheet title={find(kitchen.rices)?.name ?? 'A rice'} onClose={onClose}>
           <RiceForm thing={find(kitchen.rices)} onDone={onClose} />
+        </Sheet>
+      );
+    case 'device':
+      return (
+        <Sheet title={find(kitchen.devices)?.name ?? 'A device'} onClose={onClose}>
+          <DeviceForm thing={find(kitchen.devices)} kitchen={kitchen} onDone={onClose} />
         </Sheet>
       );
     case 'stock':
@@ -327,6 +338,49 @@ function Stocks({ kitchen, onOpen }: ShelfProps) {
         ))}
       </ul>
     </Shelf>
+  );
+}
+
+/** What speaks for itself, ring by ring, with what it said last. */
+function Devices({ kitchen, onOpen }: ShelfProps) {
+  const rings = kitchen.burners.filter((ring) => kitchen.devices.some((one) => one.burner_id === ring.id));
+  return (
+    <Shelf title="Devices" add="a device" onAdd={() => onOpen()}>
+      {rings.length === 0 && (
+        <p className="py-2 text-lg text-ink-soft">
+          A scale, a probe or a knob that speaks for itself saves typing at the stove.
+        </p>
+      )}
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-x-4 gap-y-2 pt-2">
+        {rings.map((ring) => (
+          <section key={ring.id} aria-label={`Devices at ${ring.name}`}>
+            <h3 className="px-1 text-base text-ink-soft">at {ring.name}</h3>
+            <ul>
+              {kitchen.devices
+                .filter((one) => one.burner_id === ring.id)
+                .map((one) => (
+                  <Line key={one.id} onOpen={() => onOpen(one.id)} name={one.name}>
+                    <DeviceSays device={one} />
+                  </Line>
+                ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+    </Shelf>
+  );
+}
+
+function DeviceSays({ device }: { device: Device }) {
+  const { timezone } = useCook();
+  const said = useReading(device.reading, device.kind);
+  if (said === null || device.reading === null) {
+    return <>{device.has_key ? 'not heard yet' : 'has no key yet'}</>;
+  }
+  return (
+    <>
+      {said}, {day(device.reading.at, timezone)} {clock(device.reading.at, timezone)}
+    </>
   );
 }
 

@@ -62,7 +62,7 @@ function Station({ known, lost }: { known: Cook; lost: boolean }) {
       </>
     );
   }
-  return <AtTheStove cook={cook} say={say} trouble={trouble} />;
+  return <AtTheStove cook={cook} say={say} trouble={trouble} unsent={outbox.unsent} />;
 }
 
 /** ms that a touch may be on its way before that is worth a word. */
@@ -81,7 +81,17 @@ function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
   return lost || waits ? <Unsent count={outbox.unsent} lost={lost} /> : null;
 }
 
-function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: React.ReactNode }) {
+function AtTheStove({
+  cook,
+  say,
+  trouble,
+  unsent,
+}: {
+  cook: Cook;
+  say: Say;
+  trouble: React.ReactNode;
+  unsent: number;
+}) {
   const { timezone } = useCook();
   const now = useNow(250);
   const [busy, setBusy] = useState(false);
@@ -103,6 +113,7 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
   return (
     <main
       data-tight={lanes.length > 1}
+      data-unsent={unsent}
       className="group/stove flex flex-1 flex-col bg-iron text-chalk md:h-[calc(100dvh-3.5rem)] md:flex-none md:overflow-y-auto"
     >
       {trouble}
@@ -138,7 +149,7 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
             )}
           </div>
           <div className="flex items-end justify-between gap-4">
-            <HeatAndSpoon cook={cook} step={step} calls={calls} />
+            <HeatAndSpoon cook={cook} step={step} calls={calls} now={now} />
             <p className="text-right text-3xl leading-tight font-bold whitespace-nowrap max-md:text-2xl">
               {calls ? <span className="text-7xl">NOW</span> : 'in'}{' '}
               {calls ? (

@@ -2,12 +2,14 @@ import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { countdown } from '../time';
 import { momentOf } from './due';
+import { readingOf } from './readings';
 
 type Pass = NonNullable<NonNullable<Cook['forecast']>['pass']>;
 
 /** Off the heat: how long it rests, how long it stays right, and what brings it back for every minute it waits. */
 export function AtThePass({ cook, pass, now }: { cook: Cook; pass: Pass; now: number }) {
-  const { volume } = useMeasure();
+  const { heat, volume } = useMeasure();
+  const probe = readingOf(cook, 'probe', now)?.value ?? null;
   const ready = (momentOf(cook, pass.ready_min) - now) / 1000;
   const leave = pass.leave_min === null ? null : (momentOf(cook, pass.leave_min) - now) / 1000;
   const dry = cook.working.dish.family === 'pan-rice';
@@ -33,6 +35,12 @@ export function AtThePass({ cook, pass, now }: { cook: Cook; pass: Pass; now: nu
             {pass.then === 'soft' ? 'goes soft' : 'sets up'}
           </p>
         </>
+      )}
+      {probe !== null && probe < cook.hot_holding_c && (
+        <p role="alert" className="mt-1 leading-tight font-semibold text-saffron">
+          {heat(probe)}: under {heat(cook.hot_holding_c)}. Serve it now or heat it through; your local code
+          decides.
+        </p>
       )}
       {!dry && (
         <table aria-label="To loosen it" className="mt-2 w-full leading-tight">

@@ -2,6 +2,7 @@ import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { ladles } from '../measure';
 import type { Step } from './ahead';
+import { readingOf } from './readings';
 import { VERB } from './steps';
 
 /** Before the first step: what goes into the pan, and what stands ready. */
@@ -60,9 +61,21 @@ export function Action({ cook, step: stage }: { cook: Cook; step: Step }) {
   );
 }
 
-/** Heat and stirring as two plain pictograms with words. */
-export function HeatAndSpoon({ cook, step, calls }: { cook: Cook; step: Step; calls: boolean }) {
+/** Heat and stirring as plain pictograms with words; between them what a probe reads, where one stands in the pan. */
+export function HeatAndSpoon({
+  cook,
+  step,
+  calls,
+  now,
+}: {
+  cook: Cook;
+  step: Step;
+  calls: boolean;
+  now: number;
+}) {
   const { working } = cook;
+  const { heat } = useMeasure();
+  const probe = readingOf(cook, 'probe', now)?.value ?? null;
   const gone =
     (step.kind === 'off' && calls) ||
     cook.state.done.some((done) => working.plan.stages[done.stage]?.kind === 'off');
@@ -75,6 +88,12 @@ export function HeatAndSpoon({ cook, step, calls }: { cook: Cook; step: Step; ca
           <path d="M24 8c6 8 9 12 9 18a9 9 0 0 1-18 0c0-6 3-10 9-18z" fill="currentColor" />
         )}
       </Sign>
+      {probe !== null && (
+        <Sign words={`${heat(probe)} by the probe`}>
+          <path d="M24 10v19" stroke="currentColor" strokeWidth="5" strokeLinecap="round" />
+          <circle cx="24" cy="33" r="6.5" fill="currentColor" />
+        </Sign>
+      )}
       {!gone && (
         <Sign words={working.dish.stirring}>
           <path d="M30 10 18 30" stroke="currentColor" strokeWidth="4.5" strokeLinecap="round" />

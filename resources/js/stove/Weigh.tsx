@@ -5,6 +5,7 @@ import { trimmed } from '../measure';
 import { useNow } from '../time';
 import { Drawer } from './Drawer';
 import { minuteAt } from './due';
+import { readingOf } from './readings';
 import type { Say } from './say';
 
 const number = (text: string): number | null =>
@@ -28,7 +29,9 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
   const { weight } = useMeasure();
   const { scale, forecast, working } = cook;
   const now = useNow(1000);
-  const [gross, setGross] = useState('');
+  const scaleSays = readingOf(cook, 'scale', now)?.value ?? null;
+  const [typed, setTyped] = useState<string | null>(null);
+  const gross = typed ?? (scaleSays === null ? '' : trimmed(scaleSays, 0));
   const [tare, setTare] = useState(scale.tare_g === null ? '' : trimmed(scale.tare_g, 0));
   const [extras, setExtras] = useState(trimmed(scale.extras_g, 0));
   const [all, empty, besides] = [gross, tare, extras].map(number);
@@ -55,13 +58,13 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
         }}
       >
         <div className="mt-4 grid grid-cols-[2fr_1fr_1fr] gap-3 max-md:grid-cols-1">
-          <Number_ label="Weighs now, pan and all" value={gross} onChange={setGross} big autoFocus />
+          <Number_ label="Weighs now, pan and all" value={gross} onChange={setTyped} big autoFocus />
           <Number_ label="the empty pan" value={tare} onChange={setTare} />
           <Number_ label="base and what else is in" value={extras} onChange={setExtras} />
         </div>
         <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
           {fits
-            ? `${weight(all - empty - besides - rice)} of liquid in ${weight(rice)} of rice`
+            ? `${weight(all - empty - besides - rice)} of liquid in ${weight(rice)} of rice${typed === null ? ', by the scale' : ''}`
             : tare === ''
               ? 'Weigh the empty pan once; it is remembered.'
               : expected !== null

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use App\Contracts\BadDocument;
+use App\Kitchen\KeepEvent;
+use App\Kitchen\KeptCook;
+use App\Models\Device;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Velko\Core\Live\Played;
+use Velko\Core\Live\Status;
+
+/**
+ * Keeps what a device says. A scale and a probe are read by whoever stands at the stove; a knob that turns is a touch of
+ * its own, so that nobody has to say it.
+ */
+final readonly class HearLines
+{
+    private function __construct(private Device $device, private int $now) {}
+
+    /** @throws BadDocument when a line cannot be read; then none is kept */
+    public static function of(Device $device, string $body, CarbonImmutable $now): void
+    {
+        $readings = Lines::read($device, $body);
+        DB::transaction(static function () use ($device, $readings, $now): void {
+            // One body at a time: two that cross would both take the knob for turned.
+            DB::table('devices')->where('id', $device->id)->lockForUpdate()->get();
+            $device->refresh();
+            foreach ($readings as $reading) {
+                (new self($device, $now->getTimestampMs()))->hear($reading);
+            }
+        });
+    }
+
+    /** What is older than what was heard already, or heard twice, changes nothing. */
+    private function hear(Reading $reading): void
+    {
+        $at = $reading->at ?? $this->now;
+        if ($this->device->read_at !== null && $at <= $this->device->read_at) {
+            return;
+        }
+        $this->device->update(['value' => $reading->value, 'mark' => $reading->mark, 'read_at' => $at]);
+        if ($reading->mark !== null && $reading->mark !== Reading::OFF) {
+            $this->turned($reading->mark, $at);
+        }
+    }
+
+    /** The knob stands elsewhere than was thought: the step it belongs to is done, or the heat has changed. */
+    private function turned(string $mark, int $at): void
+    {
+        $kept = Ring::cook($this->device->burner_id);
+        if ($kept === null || $kept->replay->status !== Status::Cooking || $kept->replay->minuteOf('off') !== null || $mark === $this->markOf($kept, $at)) {
+            return;
+        }
+        if (! isset($kept->cook->plan->request['burner']['net_w'][$mark])) {
+            return; // the ring has got new marks since this pan was put on
+        }
+        $stage = $this->asked($kept, $mark, $at);
+        $event = ['id' => (string) Str::uuid(), 'at' => CarbonImmutable::createFromTimestampMs($at)->format('Y-m-d\TH:i:s.v\Z')];
+        $event += $stage === null ? ['kind' => 'heat', 'mark' => $mark] : ['kind' => 'done', 'stage' => $stage, 'setting' => $mark];
+        KeepEvent::from($kept->cook, $kept->cook->user, $event, $this->device->name, $this->now);
+    }
+
+    private function markOf(KeptCook $kept, int $at): string
+    {
+        return (new Played($kept->ask(), $kept->heat(), $kept->replay))->markAt(60 * max(0.0, $kept->replay->minute($at) ?? 0.0));
+    }
+
+    /** The stage at which the stove asks for this very turn now, or null. */
+    private function asked(KeptCook $kept, string $mark, int $at): ?int
+    {
+        $step = $kept->forecast($at)->steps[0] ?? null;
+
+        return $step !== null && in_array($step->kind, ['heat', 'crust'], true) && $step->mark === $mark ? $step->stage : null;
+    }
+}

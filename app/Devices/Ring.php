@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use App\Kitchen\KeptCook;
+use App\Models\Cook;
+use Carbon\CarbonImmutable;
+use Velko\Core\Live\Status;
+
+/** What stands on a ring: the pan put on last that is not at the table yet. */
+final class Ring
+{
+    /** A pan put on longer ago was forgotten, hours. */
+    private const FORGOTTEN = 24;
+
+    /** So many pans back one is looked for. */
+    private const LOOKS = 6;
+
+    public static function cook(int $burner): ?KeptCook
+    {
+        $recent = Cook::query()->with(['plan', 'user', 'events', 'kitchen'])
+            ->whereHas('plan', static fn ($plan) => $plan->where('burner_id', $burner))
+            ->where('created_at', '>', CarbonImmutable::now()->subHours(self::FORGOTTEN));
+        $recent->orderByDesc('id')->limit(self::LOOKS);
+        foreach ($recent->get() as $cook) {
+            $kept = new KeptCook($cook);
+            if (in_array($kept->replay->status, [Status::Waiting, Status::Cooking], true)) {
+                return $kept;
+            }
+        }
+
+        return null;
+    }
+}

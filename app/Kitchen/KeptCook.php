@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\PlanRequestDocument;
+use App\Models\Cook;
+use App\Models\CookEvent;
+use Velko\Core\Live\Forecast;
+use Velko\Core\Live\Replay;
+use Velko\Core\Live\Sign;
+use Velko\Core\Live\Taste;
+use Velko\Core\Live\Touch;
+use Velko\Core\Live\Verdict;
+use Velko\Core\Live\Weighing;
+use Velko\Core\Method\Family;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\Browning;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Looseness;
+use Velko\Core\Planning\Stage;
+use Velko\Core\Rice\Bite;
+
+/** A cook as it is kept, read for the core: what was asked, what was planned, what was touched. */
+final readonly class KeptCook
+{
+    /** @var array<string, mixed> velko.working/1 */
+    public array $working;
+
+    /** @var array<string, mixed> velko.plan/1 */
+    public array $plan;
+
+    public Replay $replay;
+
+    public function __construct(public Cook $cook)
+    {
+        $this->working = $cook->plan->working;
+        $this->plan = $this->working['plan'];
+        $this->replay = Replay::of(self::stages($this->plan['stages']), array_values($cook->events->map(self::read(...))->all()));
+    }
+
+    public function ask(): Ask
+    {
+        return PlanRequestDocument::of($this->cook->plan->request)->ask();
+    }
+
+    public function family(): Family
+    {
+        return Family::from($this->cook->plan->request['family']);
+    }
+
+    /** @return non-empty-list<HeatChange> as planned */
+    public function heat(): array
+    {
+        return self::changes($this->plan['heat']);
+    }
+
+    /** @param  int  $now  ms since 1970 */
+    public function forecast(int $now): ?Forecast
+    {
+        return Forecast::of($this->ask(), $this->heat(), $this->replay, $now);
+    }
+
+    /** What a weighing of its pan takes off. */
+    public function onTheScale(): OnTheScale
+    {
+        return new OnTheScale($this->cook, $this->replay);
+    }
+
+    private static function read(CookEvent $event): Touch
+    {
+        return self::touch($event->kind, $event->device_at, $event->payload);
+    }
+
+    /**
+     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'  $kind
+     * @param  array<string, mixed>  $payload  cook-event
+     * @param  int  $at  ms since 1970
+     */
+    public static function touch(string $kind, int $at, array $payload): Touch
+    {
+        return new Touch(
+            $payload['id'], $kind, $at,
+            $payload['stage'] ?? null,
+            isset($payload['volume_ml']) ? (float) $payload['volume_ml'] : null,
+            $payload['event'] ?? null,
+            $kind === 'verdict' ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null) : null,
+            $payload['mark'] ?? $payload['setting'] ?? null,
+            $payload['on'] ?? null,
+            $payload['water'] ?? false,
+            isset($payload['sign']) ? Sign::from($payload['sign']) : null,
+            isset($payload['taste']) ? Taste::from($payload['taste']) : null,
+            $kind === 'weigh' ? new Weighing((float) $payload['gross_g'], (float) $payload['tare_g'], (float) $payload['extras_g']) : null,
+        );
+    }
+
+    /**
+     * @param  array<array<string, mixed>>  $stages  of velko.plan/1
+     *
+     * @return list<Stage>
+     */
+    public static function stages(array $stages): array
+    {
+        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], $stage['kind'], $stage['say'], $stage['volume_ml'], $stage['ladles'], $stage['setting']), $stages));
+    }
+
+    /**
+     * @param  array<array<string, mixed>>  $heat  of velko.plan/1
+     *
+     * @return non-empty-list<HeatChange>
+     */
+    public static function changes(array $heat): array
+    {
+        /** @var non-empty-list<HeatChange> */
+        return array_values(array_map(static fn (array $change): HeatChange => new HeatChange($change['from_min'], $change['setting']), $heat));
+    }
+}
