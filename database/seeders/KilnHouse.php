@@ -24,6 +24,9 @@ final class KilnHouse extends Seeder
     /** Knob marks and their share of the rated power. */
     private const MARKS = ['low' => 0.12, 'medium-low' => 0.25, 'medium' => 0.40, 'medium-high' => 0.65, 'high' => 1.0];
 
+    /** J/(g·K); all its pans are steel. */
+    private const STEEL = 0.50;
+
     public function run(): void
     {
         $kitchen = Kitchen::query()->create([
@@ -37,13 +40,13 @@ final class KilnHouse extends Seeder
             User::query()->create([...$in, 'name' => $name, 'role' => $role, 'email' => $email, 'password' => $password]);
         }
 
-        // Base, rim and height in cm; heat capacity from weight and metal (steel 0.50, aluminium 0.90 J/(g·K)).
+        // Base, rim and height in cm, heat capacity in J/K.
         foreach ([
             ['24 sautoir', 22, 24, 7, 850], ['28 sautoir', 26, 28, 7.5, 1150], ['36 rondeau', 35, 36, 13, 2600],
             ['34 wide pan', 29, 34, 5, 700], ['42 wide pan', 36, 42, 5, 1050], ['55 wide pan', 48, 55, 6, 1900],
             ['12 L stew pot', 27, 27, 21, 1800],
         ] as [$name, $base, $rim, $height, $metal]) {
-            Pan::query()->create([...$in, 'name' => $name, 'base_cm' => $base, 'rim_cm' => $rim, 'height_cm' => $height, 'metal_j_per_k' => $metal]);
+            Pan::query()->create([...$in, 'name' => $name, 'base_cm' => $base, 'rim_cm' => $rim, 'height_cm' => $height, 'metal_j_per_k' => $metal, 'weight_g' => $metal / self::STEEL]);
         }
 
         // Ring 2 was measured by boil-off tests; the others stand on their rated power.

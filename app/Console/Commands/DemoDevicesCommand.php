@@ -29,7 +29,7 @@ final class DemoDevicesCommand extends Command
         }
         foreach (Kind::cases() as $kind) {
             $keys = $kitchen->burners->map(static fn (Burner $burner): string => Device::query()->firstOrCreate(
-                ['kitchen_id' => $kitchen->id, 'name' => "{$kind->value} at {$burner->name}"],
+                ['kitchen_id' => $kitchen->id, 'name' => "{$kind->value}, {$burner->name}"],
                 ['kind' => $kind, 'burner_id' => $burner->id],
             )->newKey());
             $file = "$folder/{$kind->value}.keys";

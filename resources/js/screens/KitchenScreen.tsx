@@ -13,7 +13,7 @@ import { Sheet } from '../parts/Sheet';
 import { TakeOut } from '../parts/TakeOut';
 import { PanSide } from '../pictures/PanSide';
 import { useReading } from '../parts/useReading';
-import { clock, day } from '../time';
+import { clock, day, stamp, useNow } from '../time';
 
 type Open =
   | { what: 'house' }
@@ -353,8 +353,8 @@ function Devices({ kitchen, onOpen }: ShelfProps) {
       )}
       <div className="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-x-4 gap-y-2 pt-2">
         {rings.map((ring) => (
-          <section key={ring.id} aria-label={`Devices at ${ring.name}`}>
-            <h3 className="px-1 text-base text-ink-soft">at {ring.name}</h3>
+          <div key={ring.id}>
+            <h3 className="px-1 text-lg font-bold">{ring.name}</h3>
             <ul>
               {kitchen.devices
                 .filter((one) => one.burner_id === ring.id)
@@ -364,7 +364,7 @@ function Devices({ kitchen, onOpen }: ShelfProps) {
                   </Line>
                 ))}
             </ul>
-          </section>
+          </div>
         ))}
       </div>
     </Shelf>
@@ -373,13 +373,16 @@ function Devices({ kitchen, onOpen }: ShelfProps) {
 
 function DeviceSays({ device }: { device: Device }) {
   const { timezone } = useCook();
+  const today = useNow(60_000);
   const said = useReading(device.reading, device.kind);
   if (said === null || device.reading === null) {
     return <>{device.has_key ? 'not heard yet' : 'has no key yet'}</>;
   }
+  const isToday = day(device.reading.at, timezone) === day(stamp(today), timezone);
   return (
     <>
-      {said}, {day(device.reading.at, timezone)} {clock(device.reading.at, timezone)}
+      {said} at {isToday ? '' : `${day(device.reading.at, timezone)} `}
+      {clock(device.reading.at, timezone)}
     </>
   );
 }

@@ -89,7 +89,7 @@ export function HeatAndSpoon({
         )}
       </Sign>
       {probe !== null && (
-        <Sign words={`${heat(probe)} by the probe`}>
+        <Sign words={heat(probe)} by="by the probe">
           <path d="M24 10v19" stroke="currentColor" strokeWidth="5" strokeLinecap="round" />
           <circle cx="24" cy="33" r="6.5" fill="currentColor" />
         </Sign>
@@ -104,7 +104,7 @@ export function HeatAndSpoon({
   );
 }
 
-function Sign({ words, children }: { words: string; children: React.ReactNode }) {
+function Sign({ words, by, children }: { words: string; by?: string; children: React.ReactNode }) {
   return (
     <li className="flex items-center gap-3">
       <svg viewBox="0 0 48 48" className="size-12 shrink-0" aria-hidden="true">
@@ -112,6 +112,7 @@ function Sign({ words, children }: { words: string; children: React.ReactNode })
         {children}
       </svg>
       {words}
+      {by && <span className="sr-only">{by}</span>}
     </li>
   );
 }
