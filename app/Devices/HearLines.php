@@ -20,6 +20,9 @@ use Velko\Core\Live\Status;
  */
 final readonly class HearLines
 {
+    /** Two clocks that both mean well are no further apart, ms. */
+    private const CLOCKS_APART = 60_000;
+
     private function __construct(private Device $device, private int $now) {}
 
     /** @throws BadDocument when a line cannot be read; then none is kept */
@@ -36,11 +39,15 @@ final readonly class HearLines
         });
     }
 
-    /** What is older than what was heard already, or heard twice, changes nothing. */
+    /**
+     * What is older than what was heard already, or heard twice, changes nothing; unless what was heard is not to be
+     * believed, since the device's clock ran ahead then.
+     */
     private function hear(Reading $reading): void
     {
         $at = $reading->at ?? $this->now;
-        if ($this->device->read_at !== null && $at <= $this->device->read_at) {
+        $last = $this->device->read_at;
+        if ($last !== null && $at <= $last && $last <= $this->now + self::CLOCKS_APART) {
             return;
         }
         $this->device->update(['value' => $reading->value, 'mark' => $reading->mark, 'read_at' => $at]);

@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
+import type { Cook } from '../../resources/js/contracts.generated';
 
 export const PASSWORD = 'lock-keeper-rice';
 
@@ -33,7 +34,7 @@ const SAME_KNOCK = 700;
 
 /** Until the server has kept every touch, and what is shown is its answer: no step moves under the hand any more. */
 export async function settled(page: Page): Promise<void> {
-  await expect(page.getByRole('main')).toHaveAttribute('data-unsent', '0');
+  await expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '0');
 }
 
 /** The step is done, said with a key; not so soon after the last that it would be the same knock. */
@@ -49,21 +50,11 @@ export async function amountNow(page: Page): Promise<number | null> {
   return match ? Number(match[1]) : null;
 }
 
-interface Kept {
-  state: { done: { event: string; volume_ml: number | null }[]; poured_ml: number; status: string };
-  forecast: {
-    stock_ml: number;
-    stock_spread_ml: [number, number];
-    power: { times: number; weighed: boolean };
-    steps: { kind: string; at_min: number; volume_ml: number | null }[];
-  } | null;
-}
-
 /** What the server has, asked past the screen. */
-export async function kept(page: Page, id: string): Promise<Kept> {
-  return page.evaluate(async (cook): Promise<Kept> => {
+export async function kept(page: Page, id: string): Promise<Cook> {
+  return page.evaluate(async (cook): Promise<Cook> => {
     const answer = await fetch(`/api/cooks/${cook}`, { headers: { Accept: 'application/json' } });
-    return (await answer.json()) as Kept;
+    return (await answer.json()) as Cook;
   }, id);
 }
 

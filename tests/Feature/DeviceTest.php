@@ -78,13 +78,13 @@ function cooking(Carbon $first, float $until = 0.0): array
 it('hears a scale and a probe, and the stove at their ring shows what they read', function (): void {
     [$scale, $probe] = [device('scale'), device('probe')];
     $cook = cooking(Carbon::parse('2026-05-04T18:40:00Z'));
-    says($scale, "# switched on\n\n2026-05-04T18:41:00.250Z scale 2345.5 g\r\n2026-05-04T18:40:58.000Z scale 9 g\n")->assertNoContent();
+    says($scale, "# switched on\n\n2026-05-04T18:30:10.250Z scale 2345.5 g\r\n2026-05-04T18:30:08.000Z scale 9 g\n")->assertNoContent();
     says($probe, 'probe 98.4 C')->assertNoContent();
     $answer = $this->getJson("/api/cooks/{$cook['id']}")->assertOk();
     Station::keeps('cook', $answer->getContent());
     expect($answer->json('devices'))->toBe([
         ['name' => 'the probe', 'kind' => 'probe', 'reading' => ['value' => 98.4, 'mark' => null, 'at' => '2026-05-04T18:30:00.000Z']],
-        ['name' => 'the scale', 'kind' => 'scale', 'reading' => ['value' => 2345.5, 'mark' => null, 'at' => '2026-05-04T18:41:00.250Z']],
+        ['name' => 'the scale', 'kind' => 'scale', 'reading' => ['value' => 2345.5, 'mark' => null, 'at' => '2026-05-04T18:30:10.250Z']],
     ]);
 });
 
@@ -114,6 +114,16 @@ it('takes a knob that turns for a touch, once, and moves the forecast by it', fu
     expect($after['setting'])->toBe('low')->and($after['stock_ml'])->toBeLessThan($cook['forecast']['stock_ml']);
     says($knob, 'knob off')->assertNoContent();
     expect(CookEvent::query()->where('kind', 'heat')->count())->toBe(1);
+});
+
+it('believes a device again once its clock is right', function (): void {
+    $probe = device('probe');
+    says($probe, '2026-05-04T18:31:00Z probe 41 C')->assertNoContent();
+    says($probe, '2026-05-04T18:30:10Z probe 42 C')->assertNoContent();
+    expect(Device::query()->sole()->value)->toEqual(41);
+    says($probe, '2031-01-01T00:00:00Z probe 43 C')->assertNoContent();
+    says($probe, '2026-05-04T18:30:20Z probe 44 C')->assertNoContent();
+    expect(Device::query()->sole()->value)->toEqual(44);
 });
 
 it('does the step at the knob that the stove asks for', function (): void {
@@ -248,7 +258,11 @@ describe('a stand-in', function (): void {
         $document = asDevice($key, 'GET', '/api/devices/pan')->json();
         $start = Carbon::parse('2026-05-04T18:46:30Z')->getTimestampMs();
         $true = new TruePan($document['pan'], 1.2);
-        $off = fn (int $seed): array => array_map(fn (int $n): float => (new StandIn(1.2, $seed))->read($document, $start + 500 * $n)->value - $true->weight($start + 500 * $n), range(0, 59));
+        $off = function (int $seed) use ($document, $start, $true): array {
+            $scale = new StandIn(1.2, $seed);
+
+            return array_map(static fn (int $n): float => $scale->read($document, $start + 500 * $n)->value - $true->weight($start + 500 * $n), range(0, 59));
+        };
         expect($off(7))->toBe($off(7))->and($off(7))->not->toBe($off(8));
         $spread = sqrt(array_sum(array_map(static fn (float $one): float => $one ** 2, $off(7))) / 60);
         expect($spread)->toBeGreaterThan(2.0)->toBeLessThan(4.5);

@@ -11,8 +11,8 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /**
- * Reads what a scale, a probe or a knob at a ring would read, each with an error that its seed decides, so that the same
- * moment reads the same in every run.
+ * Reads what a scale, a probe or a knob at a ring would read, each with an error that its seed decides: the first, the
+ * second, the third reading of a device err the same in every run.
  */
 final class StandIn
 {
@@ -25,6 +25,9 @@ final class StandIn
     /** A hand is so late at the knob, s, at least and at most (our estimate). */
     private const HAND = [1, 4];
 
+    /** @var array<string, int> readings so far, by device */
+    private array $readings = [];
+
     /**
      * @param  float  $power  how strong the ring truly is, times what its marks say
      */
@@ -36,10 +39,11 @@ final class StandIn
      */
     public function read(array $document, int $at): Reading
     {
+        $this->readings[$document['name']] = ($this->readings[$document['name']] ?? 0) + 1;
         $pan = $document['pan'] === null ? null : new TruePan($document['pan'], $this->power);
 
         return match (Kind::from($document['kind'])) {
-            Kind::Scale => Reading::number(Kind::Scale, max(0.0, round(($pan?->weight($at) ?? 0.0) + ($pan === null ? 0.0 : $this->error($document, $at, self::SCALE_SPREAD)))), $at),
+            Kind::Scale => Reading::number(Kind::Scale, max(0.0, round(($pan?->weight($at) ?? 0.0) + ($pan === null ? 0.0 : $this->error($document, self::SCALE_SPREAD)))), $at),
             Kind::Probe => $this->probe($document, $pan, $at),
             Kind::Knob => Reading::knob($this->mark($document, $pan, $at), $at),
         };
@@ -50,7 +54,7 @@ final class StandIn
     {
         $celsius = $pan?->temperature($at) ?? (float) $document['room_c'];
 
-        return Reading::number(Kind::Probe, round($celsius + $this->error($document, $at, self::PROBE_SPREAD), 1), $at);
+        return Reading::number(Kind::Probe, round($celsius + $this->error($document, self::PROBE_SPREAD), 1), $at);
     }
 
     /**
@@ -80,17 +84,17 @@ final class StandIn
      *
      * @param  array<string, mixed>  $document
      */
-    private function error(array $document, int $at, float $spread): float
+    private function error(array $document, float $spread): float
     {
-        $chance = $this->chance($document, $at);
+        $chance = $this->chance($document, $this->readings[$document['name']]);
         [$a, $b] = [$chance->getInt(1, 1_000_000) / 1e6, $chance->getInt(1, 1_000_000) / 1e6];
 
         return $spread * sqrt(-2 * log($a)) * cos(2 * M_PI * $b);
     }
 
     /** @param  array<string, mixed>  $document */
-    private function chance(array $document, int $at): Randomizer
+    private function chance(array $document, int $which): Randomizer
     {
-        return new Randomizer(new Xoshiro256StarStar(hash('sha256', "{$this->seed} {$document['name']} $at", true)));
+        return new Randomizer(new Xoshiro256StarStar(hash('sha256', "{$this->seed} {$document['name']} $which", true)));
     }
 }

@@ -54,15 +54,18 @@ function Station({ known, lost }: { known: Cook; lost: boolean }) {
 
   const say: Say = (saying) => outbox.touch({ id: crypto.randomUUID(), at: stamp(Date.now()), ...saying });
   const trouble = <Trouble outbox={outbox} lost={lost} />;
-  if (over) {
-    return (
-      <>
-        {trouble}
-        <VerdictForm cook={cook} say={say} />
-      </>
-    );
-  }
-  return <AtTheStove cook={cook} say={say} trouble={trouble} unsent={outbox.unsent} />;
+  return (
+    <div data-unsent={outbox.unsent} className="contents">
+      {over ? (
+        <>
+          {trouble}
+          <VerdictForm cook={cook} say={say} />
+        </>
+      ) : (
+        <AtTheStove cook={cook} say={say} trouble={trouble} />
+      )}
+    </div>
+  );
 }
 
 /** ms that a touch may be on its way before that is worth a word. */
@@ -81,17 +84,7 @@ function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
   return lost || waits ? <Unsent count={outbox.unsent} lost={lost} /> : null;
 }
 
-function AtTheStove({
-  cook,
-  say,
-  trouble,
-  unsent,
-}: {
-  cook: Cook;
-  say: Say;
-  trouble: React.ReactNode;
-  unsent: number;
-}) {
+function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: React.ReactNode }) {
   const { timezone } = useCook();
   const now = useNow(250);
   const [busy, setBusy] = useState(false);
@@ -113,7 +106,6 @@ function AtTheStove({
   return (
     <main
       data-tight={lanes.length > 1}
-      data-unsent={unsent}
       className="group/stove flex flex-1 flex-col bg-iron text-chalk md:h-[calc(100dvh-3.5rem)] md:flex-none md:overflow-y-auto"
     >
       {trouble}

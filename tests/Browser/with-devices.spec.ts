@@ -1,0 +1,173 @@
+import { expect, test, type Page } from '@playwright/test';
+import { Devices, POWER } from './devices';
+import { choose, done, idOf, kept, server, settled, signIn } from './station';
+import { logOf, restOf, served, stageOf } from './truth';
+
+/*
+ * A whole cook a family, by keys and on a clock that runs ahead, beside a scale, a probe and a knob at a ring 20 %
+ * stronger than its marks; in the middle of it the network goes for ten minutes, the page is loaded anew and the server
+ * is killed.
+ */
+
+interface Touched {
+  kind: string;
+  stage: number | null;
+}
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+const atTheTable = (page: Page) => page.getByRole('heading', { name: 'At the table' });
+
+/** What a knock on "done" says at the step that is shown. */
+async function aboutToSay(page: Page): Promise<Touched> {
+  const stage = (await now(page).getAttribute('data-stage')) ?? '';
+  const words = await now(page).innerText();
+  if (stage === 'pan-on') {
+    return { kind: 'start', stage: null };
+  }
+  const [, extra] = /^extra (\w+)/.exec(stage) ?? [];
+  return extra
+    ? { kind: extra === 'pour' ? 'splash' : extra, stage: null }
+    : { kind: /^(Pour|Wine)$/m.test(words) ? 'pour' : 'done', stage: Number(stage) };
+}
+
+/** Minute of the cook; none is left once it is at the table. */
+const minuteNow = async (page: Page): Promise<number> => {
+  if (await atTheTable(page).isVisible()) {
+    return Infinity;
+  }
+  const [, minutes = '-1', seconds = '0'] =
+    /min (−?\d+):(\d\d)/.exec(await page.getByLabel('Clock since the first liquid').innerText()) ?? [];
+  return Number(minutes.replace('−', '-')) + Number(seconds) / 60;
+};
+
+/** `poursOn`: most of its stock is still to be poured when it is weighed; else it is in the pan already. */
+const FAMILIES = [
+  { family: 'risotto', dish: /pea, lovage/, weighAt: 7, poursOn: true, knobTurns: 0 },
+  { family: 'pan rice', dish: /cauliflower/, weighAt: 8, poursOn: false, knobTurns: 1 },
+  { family: 'soupy rice', dish: /hake/, weighAt: 8, poursOn: false, knobTurns: 1 },
+];
+
+for (const { family, dish, weighAt, poursOn, knobTurns } of FAMILIES) {
+  test(`a ${family} is cooked to the end beside its devices: one weighing knows the rest, and its log is whole`, async ({
+    page,
+    context,
+    baseURL,
+  }) => {
+    test.setTimeout(400_000);
+    const devices = Devices.atTheRings(baseURL ?? '', 5);
+    try {
+      await page.clock.install();
+      await signIn(page);
+      await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+      await choose(page, 'Dish', dish);
+      await page.getByRole('button', { name: 'On the fire', exact: true }).click();
+      await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
+      const id = idOf(page.url());
+      const hand: Touched[] = [];
+
+      const knock = async () => {
+        const said = await aboutToSay(page);
+        const stage = (await now(page).getAttribute('data-stage')) ?? '';
+        await done(page);
+        hand.push(said);
+        await expect(now(page).and(page.locator(`[data-stage="${stage}"]`))).toBeHidden();
+      };
+      /** On by five seconds, or the step that calls is done: by the knob where it is one for the knob, else by hand. */
+      const on = async (devicesRead: boolean) => {
+        if ((await now(page).getAttribute('data-calls')) === 'false') {
+          await page.clock.fastForward(5_000);
+          await page.waitForTimeout(20);
+          return;
+        }
+        if (devicesRead) {
+          await settled(page);
+          const stage = (await now(page).getAttribute('data-stage')) ?? '';
+          if (/^(Heat|Crust)$/m.test(await now(page).innerText())) {
+            await page.clock.fastForward(5_000);
+            await devices.read(page);
+            await expect(now(page).and(page.locator(`[data-stage="${stage}"]`))).toBeHidden();
+            return;
+          }
+        }
+        await knock();
+      };
+
+      await knock();
+      while ((await minuteNow(page)) < weighAt) {
+        await on(true);
+      }
+      await settled(page);
+      await devices.read(page);
+      await page.keyboard.press('w');
+      const scale = page.getByRole('dialog', { name: 'The pan on the scale' });
+      await expect(scale.getByRole('status')).toContainText('by the scale');
+      await page.keyboard.press('Enter');
+      hand.push({ kind: 'weigh', stage: null });
+      await expect.poll(async () => (await kept(page, id)).forecast?.power.weighed).toBe(true);
+
+      const { forecast } = await kept(page, id);
+      if (forecast === null) {
+        throw new Error('nothing is forecast');
+      }
+      const log = await logOf(page, id);
+      const rest = restOf(log, POWER, forecast);
+      if (poursOn) {
+        expect(rest.said.toPour / rest.needed.toPour).toBeGreaterThan(0.95);
+        expect(rest.said.toPour / rest.needed.toPour).toBeLessThan(1.05);
+      }
+      const [said, needed] = [rest.said, rest.needed].map(({ toPour, free }) => toPour + free) as [
+        number,
+        number,
+      ];
+      expect(said / needed).toBeGreaterThan(0.95);
+      expect(said / needed).toBeLessThan(1.05);
+
+      // Ten minutes without network; in the middle the page is loaded anew, then the server dies.
+      const cut = await minuteNow(page);
+      await context.setOffline(true);
+      while ((await minuteNow(page)) < cut + 5) {
+        await on(false);
+      }
+      await page.reload();
+      await expect(now(page)).toBeVisible();
+      server('kill');
+      while ((await minuteNow(page)) < cut + 10) {
+        await on(false);
+      }
+      server('serve');
+      await context.setOffline(false);
+      await settled(page);
+
+      while (!(await atTheTable(page).isVisible())) {
+        await on(true);
+        await page.waitForTimeout(100);
+      }
+      await expect.poll(async () => (await kept(page, id)).state.status).toBe('at-table');
+
+      const whole = await logOf(page, id);
+      const knob = `knob, ${whole.working.burner.name}`;
+      const touched = (by: (name: string) => boolean) =>
+        whole.events
+          .filter((one) => by(one.by))
+          .map(({ event }) => event)
+          .sort((a, b) => a.at.localeCompare(b.at))
+          .map((event): Touched => ({
+            kind: event.kind,
+            stage: stageOf(event),
+          }));
+      expect(touched((by) => by !== knob)).toEqual(hand);
+      const turned = touched((by) => by === knob);
+      expect(turned.length).toBe(knobTurns);
+      expect(new Set(whole.events.map(({ event }) => event.id)).size).toBe(hand.length + turned.length);
+
+      // And the plate is what the dish asks for, on the ring as it truly was.
+      const plate = served(whole, POWER);
+      const asked = whole.request.target?.looseness ?? 0;
+      expect(plate.bite).toBe('right');
+      expect(Math.abs(plate.looseness - asked)).toBeLessThan(0.05 + 0.08 * asked);
+    } finally {
+      devices.stop();
+      server('serve'); // for the tests after this one, should it have ended in the dark
+    }
+  });
+}
