@@ -26,7 +26,18 @@ final class Change
             $after->standing === null ? self::pull($before, $after) : null,
         ], static fn (?string $words): bool => $words !== null));
 
-        return $said === [] ? null : implode(', ', $said);
+        return $said === [] ? null : implode(', ', [...self::cause($touch), ...$said]);
+    }
+
+    /** @return list<string> what was touched, where the rest of the line does not tell */
+    private static function cause(Touch $touch): array
+    {
+        return match (true) {
+            $touch->taste !== null => ['by the tooth'],
+            $touch->kind === 'heat' && $touch->mark !== null => ["on {$touch->mark}"],
+            $touch->kind === 'lid' => [$touch->on === true ? 'with the lid on' : 'with the lid off'],
+            default => [],
+        };
     }
 
     private static function strength(float $before, float $after): ?string

@@ -7,7 +7,7 @@ import { Off } from './Off';
 import { OtherAmount } from './OtherAmount';
 import type { Say } from './say';
 import { Heat, Signs, Taste } from './Sayings';
-import { isPour } from './steps';
+import { isPour, stageOf } from './steps';
 import { Weigh } from './Weigh';
 
 type Open = 'amount' | 'taste' | 'weigh' | 'off' | 'heat' | 'sign' | 'give-up';
@@ -54,6 +54,9 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
     }
     say(waiting ? { kind: 'start' } : asDone(step, step.volume_ml));
   };
+  const serve = stageOf(cook, 'serve');
+  const toTable =
+    serve === null || serve === step.stage ? undefined : () => say({ kind: 'done', stage: serve });
   const keys: Record<string, (() => void) | undefined> = {
     d: done,
     o: amounts ? () => setOpen('amount') : undefined,
@@ -64,7 +67,7 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
       !waiting && step.stage !== null
         ? () => step.stage !== null && say({ kind: 'not-yet', stage: step.stage })
         : undefined,
-    h: waiting || off ? undefined : () => setOpen('heat'),
+    h: waiting ? undefined : off ? toTable : () => setOpen('heat'),
     l: begun && !off ? () => say({ kind: 'lid', on: !lidOn }) : undefined,
     s: begun && !off ? () => setOpen('sign') : undefined,
     u: last === null ? undefined : () => say({ kind: 'undo', event: last }),
@@ -124,7 +127,7 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
           I see, I hear
         </Key>
         <Key letter="H" look="small" onPress={() => keys['h']?.()} disabled={!keys['h']}>
-          Heat
+          {off ? 'To the table' : 'Heat'}
         </Key>
         <Key letter="L" look="small" onPress={() => keys['l']?.()} disabled={!keys['l']} pressed={lidOn}>
           {lidOn ? 'Lid is on' : 'Lid'}

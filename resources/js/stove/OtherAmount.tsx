@@ -1,7 +1,7 @@
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useMeasure } from '../cook';
 import { ladles, trimmed } from '../measure';
+import { Drawer } from './Drawer';
 
 const MOST_ML = 20_000;
 
@@ -26,69 +26,64 @@ export function OtherAmount({
     setText(written(Math.max(0, Math.min(MOST_ML, (volume ?? planned) + by * (ladle / 2)))));
 
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/60" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-40 mx-auto max-w-4xl rounded-t-2xl border-2 border-b-0 border-chalk bg-iron p-6 text-chalk"
-        >
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              if (fits) onPour(volume);
-            }}
+    <Drawer title="How much went in?" onClose={onClose}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (fits) onPour(volume);
+        }}
+      >
+        <div className="mt-4 flex items-stretch gap-3">
+          <Nudge onPress={() => nudge(-1)} label="half a ladle less">
+            − ½
+          </Nudge>
+          <label className="flex min-w-0 flex-1 items-baseline gap-3 rounded-lg border-2 border-chalk px-4 focus-within:border-saffron">
+            <span className="sr-only">Amount in {jug.unit}</span>
+            <input
+              autoFocus
+              onFocus={(event) => event.target.select()}
+              inputMode="decimal"
+              value={text}
+              aria-invalid={!fits}
+              onChange={(event) => setText(event.target.value)}
+              onKeyDown={(event) => {
+                if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+                  event.preventDefault();
+                  nudge(event.key === 'ArrowUp' ? 1 : -1);
+                }
+              }}
+              className="w-full min-w-0 bg-transparent text-right text-8xl font-bold shadow-none outline-none max-md:text-6xl"
+            />
+            <span className="text-4xl">{jug.unit}</span>
+          </label>
+          <Nudge onPress={() => nudge(1)} label="half a ladle more">
+            + ½
+          </Nudge>
+        </div>
+        <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
+          {fits ? (
+            `${ladles(volume / ladle)} of ${shown(ladle)}; planned ${shown(planned)}`
+          ) : (
+            <span className="text-tomato-light">a number, up to {shown(MOST_ML)}</span>
+          )}
+        </p>
+        <div className="mt-3 grid grid-cols-2 gap-3">
+          <button
+            type="button"
+            onClick={onClose}
+            className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-3xl font-semibold"
           >
-            <Dialog.Title className="text-3xl font-semibold">How much went in?</Dialog.Title>
-            <div className="mt-4 flex items-stretch gap-3">
-              <Nudge onPress={() => nudge(-1)} label="half a ladle less">
-                − ½
-              </Nudge>
-              <label className="flex min-w-0 flex-1 items-baseline gap-3 rounded-lg border-2 border-chalk px-4 focus-within:border-saffron">
-                <span className="sr-only">Amount in {jug.unit}</span>
-                <input
-                  autoFocus
-                  onFocus={(event) => event.target.select()}
-                  inputMode="decimal"
-                  value={text}
-                  aria-invalid={!fits}
-                  onChange={(event) => setText(event.target.value)}
-                  onKeyDown={(event) => {
-                    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-                      event.preventDefault();
-                      nudge(event.key === 'ArrowUp' ? 1 : -1);
-                    }
-                  }}
-                  className="w-full min-w-0 bg-transparent text-right text-8xl font-bold shadow-none outline-none max-md:text-6xl"
-                />
-                <span className="text-4xl">{jug.unit}</span>
-              </label>
-              <Nudge onPress={() => nudge(1)} label="half a ladle more">
-                + ½
-              </Nudge>
-            </div>
-            <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
-              {fits ? (
-                `${ladles(volume / ladle)} of ${shown(ladle)}; planned ${shown(planned)}`
-              ) : (
-                <span className="text-tomato-light">a number, up to {shown(MOST_ML)}</span>
-              )}
-            </p>
-            <div className="mt-3 grid grid-cols-2 gap-3">
-              <Dialog.Close className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-3xl font-semibold">
-                Back
-              </Dialog.Close>
-              <button
-                disabled={!fits}
-                className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
-              >
-                It went in
-              </button>
-            </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+            Back
+          </button>
+          <button
+            disabled={!fits}
+            className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
+          >
+            It went in
+          </button>
+        </div>
+      </form>
+    </Drawer>
   );
 }
 

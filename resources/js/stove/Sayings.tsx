@@ -1,6 +1,10 @@
 import type { Cook } from '../contracts.generated';
 import { Answers, Drawer } from './Drawer';
 import type { Saying, Say } from './say';
+import { stageOf } from './steps';
+
+/** No ring has a mark without a name. */
+const OFF = '';
 
 interface Props {
   cook: Cook;
@@ -31,22 +35,28 @@ export function Taste({ say, onClose }: Props) {
   );
 }
 
-/** The knob, where it was turned to. */
+/** The knob, where it was turned to; or the pan, taken off it before the plan says so. */
 export function Heat({ cook, say, onClose }: Props) {
   const marks = cook.working.burner.marks;
+  const off = stageOf(cook, 'off');
   return (
     <Drawer title={`${cook.working.burner.name} was turned to`} onClose={onClose}>
       <Answers
-        answers={marks.map((mark) => ({
-          value: mark.mark,
-          words: mark.mark,
-          note: `${mark.measured ? '' : '≈ '}${Math.round(mark.net_w)} W`,
-        }))}
-        columns="grid-cols-5"
+        answers={[
+          ...marks.map((mark) => ({
+            value: mark.mark,
+            words: mark.mark,
+            note: `${mark.measured ? '' : '≈ '}${Math.round(mark.net_w)} W`,
+          })),
+          ...(off !== null && cook.state.first_liquid_at !== null
+            ? [{ value: OFF, words: 'off the heat', note: 'whatever is left undone' }]
+            : []),
+        ]}
+        columns="grid-cols-3"
         now={cook.forecast?.setting ?? cook.working.burner.mark}
         onAnswer={(mark) => {
           onClose();
-          say({ kind: 'heat', mark });
+          say(mark === OFF && off !== null ? { kind: 'done', stage: off } : { kind: 'heat', mark });
         }}
       />
     </Drawer>

@@ -1,4 +1,4 @@
-import type { Plan } from '../contracts.generated';
+import type { Cook, Plan } from '../contracts.generated';
 import type { Step } from './ahead';
 
 export type Stage = Plan['stages'][number];
@@ -23,3 +23,9 @@ export const VERB: Record<Step['kind'], string> = {
 };
 
 export const isPour = (step: { kind: Step['kind'] }): boolean => step.kind === 'pour' || step.kind === 'wine';
+
+/** Index of the plan's stage of a kind, or null. */
+export function stageOf(cook: Cook, kind: Step['kind']): number | null {
+  const index = cook.working.plan.stages.findIndex((stage) => stage.kind === kind);
+  return index < 0 ? null : index;
+}

@@ -110,6 +110,15 @@ it('says in one line what a weighing changed', function (): void {
         ->and(Change::between(OnTheFire::forecast($plan, $done), OnTheFire::forecast($plan, $done), $done[0]))->toBeNull();
 });
 
+it('says by what it changed, where that is not the pan itself', function (): void {
+    $plan = Planner::plan(Kitchens::ask(wine: 100));
+    $done = OnTheFire::doneUntil($plan, 9.0);
+    $said = static fn (Touch $touch): ?string => Change::between(OnTheFire::forecast($plan, $done, 9.0), OnTheFire::forecast($plan, [...$done, $touch]), $touch);
+    expect($said(new Touch('t', 'taste', OnTheFire::at(9.0), taste: Taste::Soft)))->toMatch('/^by the tooth, .*off [\d.]+ min sooner$/')
+        ->and($said(new Touch('h', 'heat', OnTheFire::at(9.0), mark: 'high')))->toMatch('/^on high, \d+ mL more/')
+        ->and($said(new Touch('l', 'lid', OnTheFire::at(9.0), on: true)))->toMatch('/^with the lid on, \d+ mL less/');
+});
+
 it('takes each sign as a rough weighing', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
     $turn = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0]->minute;
