@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
@@ -41,5 +42,9 @@ export default defineConfig({
       },
     }),
   ],
+  // What a tablet remembers is of use while the documents keep their shape.
+  define: {
+    __CONTRACTS__: JSON.stringify(hashOf([readFileSync('resources/js/contracts.generated.ts', 'utf8')])),
+  },
   build: { sourcemap: false, target: 'es2022' },
 });

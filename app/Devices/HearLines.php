@@ -23,36 +23,47 @@ final readonly class HearLines
     /** Two clocks that both mean well are no further apart, ms. */
     private const CLOCKS_APART = 60_000;
 
+    /** In one body: each turn is held against the whole cook. */
+    private const MOST_TURNS = 60;
+
     private function __construct(private Device $device, private int $now) {}
 
     /** @throws BadDocument when a line cannot be read; then none is kept */
     public static function of(Device $device, string $body, CarbonImmutable $now): void
     {
         $readings = Lines::read($device, $body);
+        $turns = array_filter($readings, static fn (Reading $reading, int $i): bool => $i === 0 || $reading->mark !== $readings[$i - 1]->mark, ARRAY_FILTER_USE_BOTH);
+        if (count($turns) > self::MOST_TURNS) {
+            throw BadDocument::at('', 'must turn the knob at most '.self::MOST_TURNS.' times');
+        }
         DB::transaction(static function () use ($device, $readings, $now): void {
             // One body at a time: two that cross would both take the knob for turned.
             DB::table('devices')->where('id', $device->id)->lockForUpdate()->get();
-            $device->refresh();
-            foreach ($readings as $reading) {
-                (new self($device, $now->getTimestampMs()))->hear($reading);
-            }
+            (new self($device->refresh(), $now->getTimestampMs()))->hear($readings);
+            $device->save();
         });
     }
 
     /**
      * What is older than what was heard already, or heard twice, changes nothing; unless what was heard is not to be
      * believed, since the device's clock ran ahead then.
+     *
+     * @param  list<Reading>  $readings
      */
-    private function hear(Reading $reading): void
+    private function hear(array $readings): void
     {
-        $at = $reading->at ?? $this->now;
-        $last = $this->device->read_at;
-        if ($last !== null && $at <= $last && $last <= $this->now + self::CLOCKS_APART) {
-            return;
-        }
-        $this->device->update(['value' => $reading->value, 'mark' => $reading->mark, 'read_at' => $at]);
-        if ($reading->mark !== null && $reading->mark !== Reading::OFF) {
-            $this->turned($reading->mark, $at);
+        $stands = null;
+        foreach ($readings as $reading) {
+            $at = $reading->at ?? $this->now;
+            $last = $this->device->read_at;
+            if ($last !== null && $at <= $last && $last <= $this->now + self::CLOCKS_APART) {
+                continue;
+            }
+            $this->device->fill(['value' => $reading->value, 'mark' => $reading->mark, 'read_at' => $at]);
+            if ($reading->mark !== null && $reading->mark !== Reading::OFF && $reading->mark !== $stands) {
+                $this->turned($reading->mark, $at);
+            }
+            $stands = $reading->mark;
         }
     }
 

@@ -7,6 +7,7 @@ namespace App\Devices;
 use App\Kitchen\KeptCook;
 use App\Models\Cook;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Velko\Core\Live\Status;
 
 /** What stands on a ring: the pan put on last that is not at the table yet. */
@@ -20,9 +21,7 @@ final class Ring
 
     public static function cook(int $burner): ?KeptCook
     {
-        $recent = Cook::query()->with(['plan', 'user', 'events', 'kitchen'])
-            ->whereHas('plan', static fn ($plan) => $plan->where('burner_id', $burner))
-            ->where('created_at', '>', CarbonImmutable::now()->subHours(self::FORGOTTEN));
+        $recent = self::recent($burner)->with(['plan', 'user', 'events', 'kitchen']);
         $recent->orderByDesc('id')->limit(self::LOOKS);
         foreach ($recent->get() as $cook) {
             $kept = new KeptCook($cook);
@@ -32,5 +31,19 @@ final class Ring
         }
 
         return null;
+    }
+
+    /** Whether a cook that is not over stands on it. */
+    public static function carries(int $burner, Cook $cook): bool
+    {
+        return self::recent($burner)->where('id', '>', $cook->id)->doesntExist() || self::cook($burner)?->cook->is($cook) === true;
+    }
+
+    /** @return Builder<Cook> */
+    private static function recent(int $burner): Builder
+    {
+        return Cook::query()
+            ->whereHas('plan', static fn ($plan) => $plan->where('burner_id', $burner))
+            ->where('created_at', '>', CarbonImmutable::now()->subHours(self::FORGOTTEN));
     }
 }

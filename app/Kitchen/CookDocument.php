@@ -149,7 +149,7 @@ final class CookDocument
             return [];
         }
         $devices = Device::query()->where('burner_id', $burner)->where('kitchen_id', $this->cook->kitchen_id)->get()->sortBy('name');
-        if ($devices->isEmpty() || Ring::cook($burner)?->cook->is($this->cook) !== true) {
+        if ($devices->isEmpty() || ! Ring::carries($burner, $this->cook)) {
             return [];
         }
 

@@ -62,7 +62,12 @@ final class KeepThing
         if ($keeps !== null) {
             throw BadDocument::at('', $keeps);
         }
-        $row->delete();
+        DB::transaction(static function () use ($row): void {
+            if ($row instanceof Burner) {
+                $row->devices()->delete(); // what stood at it goes with it
+            }
+            $row->delete();
+        });
     }
 
     private static function retired(Model $like, Kitchen $kitchen, string $column, mixed $name): ?Model

@@ -37,6 +37,12 @@ final class Burner extends Model
         return $tests;
     }
 
+    /** @return HasMany<Device, $this> */
+    public function devices(): HasMany
+    {
+        return $this->hasMany(Device::class);
+    }
+
     /** @return HasMany<BurnerSetting, $this> */
     public function settings(): HasMany
     {

@@ -2,6 +2,9 @@ import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persi
 import type { PersistQueryClientOptions } from '@tanstack/react-query-persist-client';
 import Dexie, { type EntityTable } from 'dexie';
 
+/** Of the documents' shapes, written in by the build. */
+declare const __CONTRACTS__: string;
+
 /** What was last heard of the kitchen, kept on the tablet: with it a reload without network goes on where it was. */
 
 interface Kept {
@@ -27,6 +30,8 @@ export const remembering: Omit<PersistQueryClientOptions, 'queryClient'> = {
     },
   }),
   maxAge: A_DAY_MS,
+  // Of another shape after an update: asked anew.
+  buster: __CONTRACTS__,
   dehydrateOptions: {
     shouldDehydrateQuery: (query) =>
       // What was heard stays known, also while it cannot be asked again.

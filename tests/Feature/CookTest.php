@@ -214,7 +214,7 @@ describe('what really happens', function (): void {
     it('moves the forecast with what happened, says so in a line, and takes it back', function (): void {
         $before = $this->getJson("/api/cooks/{$this->cook['id']}")->json('forecast');
         $hot = ($this->say)('heat', mark: 'high')->json();
-        expect($hot['forecast']['setting'])->toBe('high')->and($hot['forecast']['stock_ml'])->toBeGreaterThan($before['stock_ml'] + 100)->and($hot['forecast']['said'])->toMatch('/^\d+ mL more/');
+        expect($hot['forecast']['setting'])->toBe('high')->and($hot['forecast']['stock_ml'])->toBeGreaterThan($before['stock_ml'] + 100)->and($hot['forecast']['said'])->toMatch('/^on high, \d+ mL more/');
         $undone = ($this->say)('undo', event: $hot['state']['last'], at: '2026-05-04T19:06:01.000Z')->json();
         expect($undone['forecast']['stock_ml'])->toEqualWithDelta($before['stock_ml'], 5.1)->and($undone['forecast']['setting'])->toBe('medium')->and($undone['state']['last'])->not->toBe($hot['state']['last']);
     });

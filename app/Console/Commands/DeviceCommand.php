@@ -116,7 +116,10 @@ final class DeviceCommand extends Command
         }
         if ($answer->successful() || $answer->unprocessableEntity()) {
             foreach ($this->waiting[$key] as $reading) {
-                $this->line("{$document['name']}: {$reading->line()}".($answer->successful() ? '' : ' refused: '.$answer->body()), verbosity: 'v');
+                $this->line("{$document['name']}: {$reading->line()}", verbosity: 'v');
+            }
+            if ($answer->unprocessableEntity()) {
+                $this->line("{$document['name']} was not understood: {$answer->body()}");
             }
             $this->waiting[$key] = [];
         }

@@ -27,6 +27,27 @@ export function Drawer({
   );
 }
 
+/** Under a form in a drawer: back, or kept as typed. */
+export function Foot({ words, fits, onBack }: { words: string; fits: boolean; onBack: () => void }) {
+  return (
+    <div className="mt-3 grid grid-cols-2 gap-3">
+      <button
+        type="button"
+        onClick={onBack}
+        className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-3xl font-semibold"
+      >
+        Back
+      </button>
+      <button
+        disabled={!fits}
+        className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
+      >
+        {words}
+      </button>
+    </div>
+  );
+}
+
 /** Large answers in a row, each with the key that gives it. */
 export function Answers<T extends string>({
   answers,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useMeasure } from '../cook';
 import { ladles, trimmed } from '../measure';
-import { Drawer } from './Drawer';
+import { Drawer, Foot } from './Drawer';
 
 const MOST_ML = 20_000;
 
@@ -67,21 +67,7 @@ export function OtherAmount({
             <span className="text-tomato-light">a number, up to {shown(MOST_ML)}</span>
           )}
         </p>
-        <div className="mt-3 grid grid-cols-2 gap-3">
-          <button
-            type="button"
-            onClick={onClose}
-            className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-3xl font-semibold"
-          >
-            Back
-          </button>
-          <button
-            disabled={!fits}
-            className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
-          >
-            It went in
-          </button>
-        </div>
+        <Foot words="It went in" fits={fits} onBack={onClose} />
       </form>
     </Drawer>
   );

@@ -3,7 +3,7 @@ import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { useNow } from '../time';
-import { Drawer } from './Drawer';
+import { Drawer, Foot } from './Drawer';
 import { minuteAt } from './due';
 import { readingOf } from './readings';
 import type { Say } from './say';
@@ -71,21 +71,7 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
                 ? `about ${weight(expected)} is thought`
                 : ''}
         </p>
-        <div className="mt-3 grid grid-cols-2 gap-3">
-          <button
-            type="button"
-            onClick={onClose}
-            className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-3xl font-semibold"
-          >
-            Back
-          </button>
-          <button
-            disabled={!fits}
-            className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
-          >
-            That is it
-          </button>
-        </div>
+        <Foot words="That is it" fits={fits} onBack={onClose} />
         <p className="mt-3 text-lg text-chalk-soft">
           A full pan is hot and heavy: two hands, a dry cloth, a free way.
         </p>
