@@ -59,4 +59,6 @@ Route::prefix('api')->group(function (): void {
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });
 
-Route::view('{any?}', 'app')->where('any', '.*');
+// The same page for everybody, and no session with it: the service worker fetches it while somebody signs in, and would
+// bring the session from before back.
+Route::view('{any?}', 'app')->where('any', '.*')->withoutMiddleware('web');

@@ -23,6 +23,9 @@ final readonly class HearLines
     /** Two clocks that both mean well are no further apart, ms. */
     private const CLOCKS_APART = 60_000;
 
+    /** A device's clock is no further ahead of the server's, and of the pan's last touch, ms. */
+    private const AHEAD = 300_000;
+
     /** In one body: each turn is held against the whole cook. */
     private const MOST_TURNS = 60;
 
@@ -77,6 +80,9 @@ final readonly class HearLines
         if (! isset($kept->cook->plan->request['burner']['net_w'][$mark])) {
             return; // the ring has got new marks since this pan was put on
         }
+        // A cook lies between touches: a clock far ahead of them all is wrong, and the turn is taken as it is heard.
+        $latest = max($this->now, $kept->replay->last()->at ?? 0);
+        $at = $at > $latest + self::AHEAD ? $latest : $at;
         $stage = $this->asked($kept, $mark, $at);
         $event = ['id' => (string) Str::uuid(), 'at' => CarbonImmutable::createFromTimestampMs($at)->format('Y-m-d\TH:i:s.v\Z')];
         $event += $stage === null ? ['kind' => 'heat', 'mark' => $mark] : ['kind' => 'done', 'stage' => $stage, 'setting' => $mark];

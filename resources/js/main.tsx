@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/react-query';
+import { QueryCache, QueryClient } from '@tanstack/react-query';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -9,7 +9,15 @@ import { remembering } from './tablet';
 
 const A_DAY_MS = 24 * 3600_000;
 
-const client = new QueryClient({
+const client: QueryClient = new QueryClient({
+  queryCache: new QueryCache({
+    // Whoever is not signed in any more is told so, by the door.
+    onError: (fault, query) => {
+      if (fault instanceof Refusal && fault.signedOut && query.queryKey[0] !== 'session') {
+        void client.invalidateQueries({ queryKey: ['session'] });
+      }
+    },
+  }),
   defaultOptions: {
     queries: {
       refetchOnWindowFocus: false,

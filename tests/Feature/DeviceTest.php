@@ -116,6 +116,13 @@ it('takes a knob that turns for a touch, once, and moves the forecast by it', fu
     expect(CookEvent::query()->where('kind', 'heat')->count())->toBe(1);
 });
 
+it('takes a turn as it is heard from a knob whose clock runs far ahead', function (): void {
+    $knob = device('knob');
+    cooking(Carbon::parse('2026-05-04T18:25:00Z'));
+    says($knob, '2026-05-04T18:50:00.000Z knob low')->assertNoContent();
+    expect(CookEvent::query()->where('kind', 'heat')->sole()->payload['at'])->toBe('2026-05-04T18:30:00.000Z');
+});
+
 it('believes a device again once its clock is right', function (): void {
     $probe = device('probe');
     says($probe, '2026-05-04T18:31:00Z probe 41 C')->assertNoContent();

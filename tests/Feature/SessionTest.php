@@ -11,6 +11,11 @@ function signIn(string $email, string $password): Illuminate\Testing\TestRespons
     return test()->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => $email, 'password' => $password]);
 }
 
+it('brings the page without a session, so that fetching it never ends one', function (): void {
+    expect($this->get('/')->assertOk()->headers->getCookies())->toBe([])
+        ->and($this->get('/stove/whatever')->assertOk()->headers->getCookies())->toBe([]);
+});
+
 it('lets a cook in with e-mail and password, and out again', function (): void {
     $cook = User::factory()->create();
     Station::keeps('session', $this->getJson('/api/session')->assertOk()->assertJsonPath('cook', null)->getContent());
