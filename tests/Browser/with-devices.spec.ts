@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { Devices, POWER } from './devices';
-import { choose, done, idOf, kept, server, settled, signIn } from './station';
+import { choose, done, expectAccessible, idOf, kept, server, settled, signIn } from './station';
 import { logOf, restOf, served, stageOf } from './truth';
 
 /*
@@ -171,3 +171,35 @@ for (const { family, dish, weighAt, poursOn, knobTurns } of FAMILIES) {
     }
   });
 }
+
+test('a device is entered at a ring, gets its key, and is heard', async ({ page, baseURL }) => {
+  await signIn(page);
+  await page.goto('/kitchen');
+  const shelf = page.getByRole('region', { name: 'Devices' });
+  await shelf.getByRole('button', { name: 'a device' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('What you call it').fill('bench scale');
+  await sheet.getByRole('combobox', { name: /^At/ }).selectOption('ring 3');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(shelf.getByRole('button', { name: 'bench scale' })).toContainText('has no key yet');
+  await shelf.getByRole('button', { name: 'bench scale' }).click();
+  await sheet.getByRole('button', { name: 'Make its key' }).click();
+  const key = await sheet.getByLabel(/^Its key/).inputValue();
+  await expectAccessible(page);
+
+  const says = (line: string) =>
+    fetch(`${baseURL}/api/devices/lines`, {
+      method: 'POST',
+      headers: { Authorization: `Bearer ${key}`, 'Content-Type': 'text/plain', Accept: 'application/json' },
+      body: line,
+    });
+  expect((await says('scale 1483 g')).status).toBe(204);
+  expect((await says('knob low')).status).toBe(422);
+  await page.keyboard.press('Escape');
+  await expect(shelf.getByRole('button', { name: 'bench scale' })).toContainText('1.48 kg at');
+  await shelf.getByRole('button', { name: 'bench scale' }).click();
+  await sheet.getByRole('button', { name: 'Take it out' }).click();
+  await sheet.getByRole('button', { name: 'Touch again to be sure' }).click();
+  await expect(shelf.getByRole('button', { name: 'bench scale' })).toBeHidden();
+  expect((await says('scale 1483 g')).status).toBe(401);
+});

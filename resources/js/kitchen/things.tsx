@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
@@ -13,9 +13,7 @@ import {
   FAMILIES,
   MARKS,
   VARIETIES,
-  DEVICES,
   type Burner,
-  type Device,
   type Ladle,
   type Pan,
   type Rice,
@@ -25,7 +23,7 @@ import {
 export type Address = 'pans' | 'burners' | 'ladles' | 'rices' | 'stocks' | 'devices';
 
 /** Keeps an entry, new or changed; the answer is the kitchen as it then is. */
-function useKeep(address: Address, id: number | undefined, onKept: () => void) {
+export function useKeep(address: Address, id: number | undefined, onKept: () => void) {
   const client = useQueryClient();
   return {
     save: (values: object) => api.keepThing(address, id, values),
@@ -38,7 +36,7 @@ function useKeep(address: Address, id: number | undefined, onKept: () => void) {
   };
 }
 
-interface FormProps<T> {
+export interface FormProps<T> {
   thing?: T | undefined;
   onDone: () => void;
 }
@@ -310,90 +308,3 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
     </Entry>
   );
 }
-
-export function DeviceForm({ thing, kitchen, onDone }: FormProps<Device> & { kitchen: Kitchen }) {
-  const keep = useKeep('devices', thing?.id, onDone);
-  const rings = kitchen.burners.map((one) => [String(one.id), one.name] as const);
-  return (
-    <Entry
-      values={{
-        format: 'velko.device/1',
-        name: thing?.name ?? '',
-        kind: thing?.kind ?? 'scale',
-        burner_id: String(thing?.burner_id ?? kitchen.burners[0]?.id ?? ''),
-      }}
-      save={(entry) => keep.save({ ...entry, burner_id: Number(entry.burner_id) })}
-      onSaved={keep.onSaved}
-      beside={
-        thing && (
-          <Retire words="Take it out" retire={() => api.retireThing('devices', thing.id)} onDone={onDone} />
-        )
-      }
-    >
-      <Field name="name" label="What you call it" autoFocus maxLength={60} />
-      <div className="grid grid-cols-2 gap-3">
-        <Pick name="kind" label="It is" options={DEVICES} />
-        <Pick name="burner_id" label="At" options={rings} />
-      </div>
-      {thing && <DeviceKey device={thing} />}
-    </Entry>
-  );
-}
-
-/** The key a device speaks with: shown the once that it is made. */
-function DeviceKey({ device }: { device: Device }) {
-  const client = useQueryClient();
-  const made = useMutation({
-    mutationFn: () => api.deviceKey(device.id),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['kitchen'] }),
-  });
-  return (
-    <div className="grid gap-2 rounded-lg border-2 border-rule p-3 text-lg">
-      {made.data ? (
-        <>
-          <label className="grid gap-1">
-            Its key, shown this once: write it into the device
-            <input
-              readOnly
-              value={made.data.key}
-              onFocus={(event) => event.target.select()}
-              className="w-full rounded border border-ink bg-paper px-2 py-2 font-mono text-base"
-            />
-          </label>
-          <p className="text-base text-ink-soft">
-            It sends lines such as <code>{LINES[device.kind]}</code> to{' '}
-            <code>{location.origin}/api/devices/lines</code>, with <code>Authorization: Bearer</code> and this
-            key.
-          </p>
-        </>
-      ) : (
-        <>
-          <p>
-            {device.has_key
-              ? 'It has a key. A new one ends the old.'
-              : 'It needs a key before it can say anything.'}
-          </p>
-          <button
-            type="button"
-            disabled={made.isPending}
-            onClick={() => made.mutate()}
-            className="min-h-14 justify-self-start rounded-lg border-2 border-ink px-6 text-lg font-semibold"
-          >
-            {device.has_key ? 'A new key' : 'Make its key'}
-          </button>
-          {made.isError && (
-            <p role="alert" className="text-tomato">
-              No key was made: {made.error.message}
-            </p>
-          )}
-        </>
-      )}
-    </div>
-  );
-}
-
-const LINES: Record<Device['kind'], string> = {
-  scale: 'scale 2345 g',
-  probe: 'probe 98.4 C',
-  knob: 'knob medium',
-};

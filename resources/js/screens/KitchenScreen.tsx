@@ -1,28 +1,37 @@
 import { useQuery } from '@tanstack/react-query';
-import { Plus } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { BoilOffForm } from '../kitchen/BoilOffForm';
+import { DeviceForm } from '../kitchen/DeviceForm';
+import { Devices } from '../kitchen/Devices';
 import { HouseForm } from '../kitchen/HouseForm';
-import { BurnerForm, DeviceForm, LadleForm, PanForm, RiceForm, StockForm } from '../kitchen/things';
-import { FAMILIES, type Burner, type Device, type Pan } from '../kitchen/words';
-import { useCook, useMeasure } from '../cook';
+import { Rings } from '../kitchen/Rings';
+import { Line, Shelf, type ShelfProps } from '../kitchen/Shelf';
+import { BurnerForm, LadleForm, PanForm, RiceForm, StockForm } from '../kitchen/things';
+import { FAMILIES, type Pan } from '../kitchen/words';
+import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { Sheet } from '../parts/Sheet';
 import { TakeOut } from '../parts/TakeOut';
 import { PanSide } from '../pictures/PanSide';
-import { useReading } from '../parts/useReading';
-import { clock, day, stamp, useNow } from '../time';
 
 type Open =
   | { what: 'house' }
   | { what: 'boil-off'; id: number }
   | { what: 'pan' | 'burner' | 'ladle' | 'rice' | 'stock' | 'device'; id?: number };
 
+/** What devices read is heard anew so often. */
+const LISTEN_MS = 5000;
+
 /** What the kitchen has: pans and rings to scale, ladles, rices, stocks; each a touch away from being changed. */
 export function KitchenScreen() {
-  const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
+  const kitchen = useQuery({
+    queryKey: ['kitchen'],
+    queryFn: api.kitchen,
+    staleTime: 60_000,
+    refetchInterval: ({ state }) => ((state.data?.devices.length ?? 0) > 0 ? LISTEN_MS : false),
+  });
   const [open, setOpen] = useState<Open | null>(null);
   if (!kitchen.data) {
     return (
@@ -128,35 +137,6 @@ function House({ kitchen, onOpen }: { kitchen: Kitchen; onOpen: () => void }) {
   );
 }
 
-function Shelf({
-  title,
-  add,
-  onAdd,
-  children,
-}: {
-  title: string;
-  add: string;
-  onAdd: () => void;
-  children: ReactNode;
-}) {
-  return (
-    <section aria-label={title} className="mt-4">
-      <div className="flex items-center justify-between border-b-2 border-ink">
-        <h2 className="text-2xl font-bold">{title}</h2>
-        <button onClick={onAdd} className="flex min-h-12 items-center gap-2 px-2 text-lg font-semibold">
-          <Plus aria-hidden="true" className="size-5" /> {add}
-        </button>
-      </div>
-      {children}
-    </section>
-  );
-}
-
-interface ShelfProps {
-  kitchen: Kitchen;
-  onOpen: (id?: number) => void;
-}
-
 const takes = (pan: Pan) =>
   pan.takes
     .filter((one) => one.suited)
@@ -188,92 +168,6 @@ function Pans({ kitchen, onOpen }: ShelfProps) {
         </p>
       )}
     </Shelf>
-  );
-}
-
-function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) => void }) {
-  const { length } = useMeasure();
-  const strongest = Math.max(...kitchen.burners.flatMap((one) => one.settings.map((mark) => mark.net_w)), 1);
-  const widest = Math.max(...kitchen.burners.map((one) => one.ring_cm), 1);
-  return (
-    <Shelf title="Rings" add="a ring" onAdd={() => onOpen()}>
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-4 pt-3">
-        {kitchen.burners.map((burner) => (
-          <li key={burner.id} className="flex flex-col">
-            <button
-              onClick={() => onOpen(burner.id)}
-              className="flex-1 rounded-lg p-2 text-left hover:bg-paper-deep"
-            >
-              <span className="flex items-center gap-3">
-                <Flame burner={burner} scale={64 / widest} />
-                <span className="leading-tight">
-                  <b className="block text-lg">{burner.name}</b>
-                  <span className="text-ink-soft">
-                    {length(burner.ring_cm)} {burner.fuel}, {trimmed(burner.rated_w / 1000, 1)} kW
-                  </span>
-                </span>
-              </span>
-              <Knob burner={burner} strongest={strongest} />
-            </button>
-            {kitchen.pans.length > 0 && (
-              <button
-                onClick={() => onTest(burner.id)}
-                className="min-h-12 rounded-lg border-2 border-ink text-base font-semibold"
-              >
-                Boil-off test
-              </button>
-            )}
-          </li>
-        ))}
-      </ul>
-      {kitchen.burners.length > 0 && (
-        <p className="text-sm text-ink-soft">Net watts into the pan. ≈ is estimated until a boil-off test.</p>
-      )}
-    </Shelf>
-  );
-}
-
-function Flame({ burner, scale }: { burner: Burner; scale: number }) {
-  const radius = Math.max(6, (burner.ring_cm / 2) * scale);
-  return (
-    <svg width={72} height={72} aria-hidden="true" className="shrink-0">
-      <circle cx={36} cy={36} r={34} fill="var(--color-steel)" />
-      <circle
-        cx={36}
-        cy={36}
-        r={radius}
-        fill="none"
-        stroke={burner.fuel === 'gas' ? 'var(--color-saffron-deep)' : 'var(--color-ink)'}
-        strokeWidth={5}
-        strokeDasharray={burner.fuel === 'gas' ? '4 3' : undefined}
-      />
-    </svg>
-  );
-}
-
-/** What each mark puts into the pan; a full bar was measured, an open one is estimated. */
-function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
-  return (
-    <span className="mt-1 block">
-      {burner.settings.map((one) => (
-        <span
-          key={one.mark}
-          className="grid grid-cols-[104px_1fr_auto] items-center gap-2 text-base leading-snug"
-        >
-          <span className="truncate">{one.mark}</span>
-          <span className="h-3">
-            <span
-              className={`block h-full border-2 border-tomato ${one.measured ? 'bg-tomato' : ''}`}
-              style={{ width: `${Math.max(3, (100 * one.net_w) / strongest)}%` }}
-            />
-          </span>
-          <span className="text-right tabular-nums">
-            {one.measured ? '' : '≈ '}
-            {Math.round(one.net_w)} W
-          </span>
-        </span>
-      ))}
-    </span>
   );
 }
 
@@ -338,65 +232,5 @@ function Stocks({ kitchen, onOpen }: ShelfProps) {
         ))}
       </ul>
     </Shelf>
-  );
-}
-
-/** What speaks for itself, ring by ring, with what it said last. */
-function Devices({ kitchen, onOpen }: ShelfProps) {
-  const rings = kitchen.burners.filter((ring) => kitchen.devices.some((one) => one.burner_id === ring.id));
-  return (
-    <Shelf title="Devices" add="a device" onAdd={() => onOpen()}>
-      {rings.length === 0 && (
-        <p className="py-2 text-lg text-ink-soft">
-          A scale, a probe or a knob that speaks for itself saves typing at the stove.
-        </p>
-      )}
-      <div className="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-x-4 gap-y-2 pt-2">
-        {rings.map((ring) => (
-          <div key={ring.id}>
-            <h3 className="px-1 text-lg font-bold">{ring.name}</h3>
-            <ul>
-              {kitchen.devices
-                .filter((one) => one.burner_id === ring.id)
-                .map((one) => (
-                  <Line key={one.id} onOpen={() => onOpen(one.id)} name={one.name}>
-                    <DeviceSays device={one} />
-                  </Line>
-                ))}
-            </ul>
-          </div>
-        ))}
-      </div>
-    </Shelf>
-  );
-}
-
-function DeviceSays({ device }: { device: Device }) {
-  const { timezone } = useCook();
-  const today = useNow(60_000);
-  const said = useReading(device.reading, device.kind);
-  if (said === null || device.reading === null) {
-    return <>{device.has_key ? 'not heard yet' : 'has no key yet'}</>;
-  }
-  const isToday = day(device.reading.at, timezone) === day(stamp(today), timezone);
-  return (
-    <>
-      {said} at {isToday ? '' : `${day(device.reading.at, timezone)} `}
-      {clock(device.reading.at, timezone)}
-    </>
-  );
-}
-
-function Line({ name, onOpen, children }: { name: string; onOpen: () => void; children: ReactNode }) {
-  return (
-    <li className="border-b border-rule">
-      <button
-        onClick={onOpen}
-        className="min-h-14 w-full rounded-lg px-1 py-1.5 text-left hover:bg-paper-deep"
-      >
-        <b className="block text-lg leading-tight">{name}</b>
-        <span className="block text-base leading-tight text-ink-soft">{children}</span>
-      </button>
-    </li>
   );
 }

@@ -1,0 +1,91 @@
+import { useMeasure } from '../cook';
+import { trimmed } from '../measure';
+import { Shelf, type ShelfProps } from './Shelf';
+import type { Burner } from './words';
+
+/** Each ring to scale with what its marks put into a pan. */
+export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) => void }) {
+  const { length } = useMeasure();
+  const strongest = Math.max(...kitchen.burners.flatMap((one) => one.settings.map((mark) => mark.net_w)), 1);
+  const widest = Math.max(...kitchen.burners.map((one) => one.ring_cm), 1);
+  return (
+    <Shelf title="Rings" add="a ring" onAdd={() => onOpen()}>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-4 pt-3">
+        {kitchen.burners.map((burner) => (
+          <li key={burner.id} className="flex flex-col">
+            <button
+              onClick={() => onOpen(burner.id)}
+              className="flex-1 rounded-lg p-2 text-left hover:bg-paper-deep"
+            >
+              <span className="flex items-center gap-3">
+                <Flame burner={burner} scale={64 / widest} />
+                <span className="leading-tight">
+                  <b className="block text-lg">{burner.name}</b>
+                  <span className="text-ink-soft">
+                    {length(burner.ring_cm)} {burner.fuel}, {trimmed(burner.rated_w / 1000, 1)} kW
+                  </span>
+                </span>
+              </span>
+              <Knob burner={burner} strongest={strongest} />
+            </button>
+            {kitchen.pans.length > 0 && (
+              <button
+                onClick={() => onTest(burner.id)}
+                className="min-h-12 rounded-lg border-2 border-ink text-base font-semibold"
+              >
+                Boil-off test
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {kitchen.burners.length > 0 && (
+        <p className="text-sm text-ink-soft">Net watts into the pan. ≈ is estimated until a boil-off test.</p>
+      )}
+    </Shelf>
+  );
+}
+
+function Flame({ burner, scale }: { burner: Burner; scale: number }) {
+  const radius = Math.max(6, (burner.ring_cm / 2) * scale);
+  return (
+    <svg width={72} height={72} aria-hidden="true" className="shrink-0">
+      <circle cx={36} cy={36} r={34} fill="var(--color-steel)" />
+      <circle
+        cx={36}
+        cy={36}
+        r={radius}
+        fill="none"
+        stroke={burner.fuel === 'gas' ? 'var(--color-saffron-deep)' : 'var(--color-ink)'}
+        strokeWidth={5}
+        strokeDasharray={burner.fuel === 'gas' ? '4 3' : undefined}
+      />
+    </svg>
+  );
+}
+
+/** What each mark puts into the pan; a full bar was measured, an open one is estimated. */
+function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
+  return (
+    <span className="mt-1 block">
+      {burner.settings.map((one) => (
+        <span
+          key={one.mark}
+          className="grid grid-cols-[104px_1fr_auto] items-center gap-2 text-base leading-snug"
+        >
+          <span className="truncate">{one.mark}</span>
+          <span className="h-3">
+            <span
+              className={`block h-full border-2 border-tomato ${one.measured ? 'bg-tomato' : ''}`}
+              style={{ width: `${Math.max(3, (100 * one.net_w) / strongest)}%` }}
+            />
+          </span>
+          <span className="text-right tabular-nums">
+            {one.measured ? '' : '≈ '}
+            {Math.round(one.net_w)} W
+          </span>
+        </span>
+      ))}
+    </span>
+  );
+}
