@@ -226,6 +226,14 @@ describe('its key', function (): void {
 });
 
 describe('a stand-in', function (): void {
+    it('says what is wrong with how it is called', function (array $with, string $says): void {
+        $this->artisan('velko:device', $with)->expectsOutputToContain($says)->assertExitCode(2);
+    })->with([
+        [['kind' => 'kettle'], 'must be scale, probe or knob'],
+        [['kind' => 'scale', '--keys' => 'nowhere'], 'a device\'s key on each line'],
+        [['kind' => 'scale', '--keys' => __FILE__, '--power' => '0'], 'from 0.2 to 5'],
+    ]);
+
     it('is told what is on its ring', function (): void {
         $key = device('scale');
         $free = asDevice($key, 'GET', '/api/devices/pan')->assertOk();

@@ -29,9 +29,12 @@ final class DeviceCommand extends Command
         {--power=1.2 : how strong the rings truly are, times what their marks say}
         {--seed=1 : of its errors}
         {--every=2 : seconds between two readings}
-        {--clock= : - to take a reading at each moment on standard input instead, and print the lines sent}';
+        {--clock= : - to take a reading at each moment on standard input instead, and say a dot after each}';
 
     protected $description = 'Stands in for a scale, a probe or a knob at the kitchen\'s rings, played by the engine';
+
+    /** Least and most. */
+    private const POWER = [0.2, 5.0];
 
     /** Readings that wait for a Velko that does not answer, a ring. */
     private const WAITING = 900;
@@ -53,20 +56,23 @@ final class DeviceCommand extends Command
     {
         $kind = Kind::tryFrom($this->words('kind'));
         $keys = $this->keys();
-        if ($kind === null || $keys === null) {
-            $this->getOutput()->writeln($kind === null ? 'kind: must be scale, probe or knob' : '--keys: must be a file with a device\'s key on each line');
+        $power = (float) $this->words('power');
+        $fault = match (true) {
+            $kind === null => 'kind: must be scale, probe or knob',
+            $keys === null => '--keys: must be a file with a device\'s key on each line',
+            $power < self::POWER[0] || $power > self::POWER[1] => '--power: must be a number from '.implode(' to ', self::POWER),
+            default => null,
+        };
+        if ($kind === null || $keys === null || $fault !== null) {
+            $this->line($fault);
 
             return self::INVALID;
         }
-        $this->standIn = new StandIn((float) $this->words('power'), (int) $this->words('seed'));
+        $this->standIn = new StandIn($power, (int) $this->words('seed'));
         foreach ($this->moments() as $turn => $at) {
-            foreach ($keys as $key) {
-                if (! $this->isTurn($key, $turn)) {
-                    continue;
-                }
-                if (! $this->tick($kind, $key, $at)) {
-                    return self::FAILURE;
-                }
+            $keys = array_filter($keys, fn (string $key): bool => ! $this->isTurn($key, $turn) || $this->tick($kind, $key, $at));
+            if ($keys === []) {
+                return self::FAILURE;
             }
             if ($this->words('clock') === '-') {
                 $this->line('.');
