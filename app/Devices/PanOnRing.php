@@ -27,18 +27,6 @@ final class PanOnRing
         ];
     }
 
-    /**
-     * Marks called 0, 1, 2 come back from the database as a list.
-     *
-     * @param  array<string, mixed>  $request
-     *
-     * @return array<string, mixed>
-     */
-    private static function request(array $request): array
-    {
-        return [...$request, 'burner' => [...$request['burner'], 'net_w' => (object) $request['burner']['net_w']]];
-    }
-
     /** @return array<string, mixed> */
     private static function pan(KeptCook $kept, CarbonImmutable $now): array
     {
@@ -50,7 +38,7 @@ final class PanOnRing
 
         return [
             'cook' => $kept->cook->uuid,
-            'request' => self::request($kept->cook->plan->request),
+            'request' => $kept->cook->plan->requestDocument(),
             'stages' => $kept->plan['stages'],
             'heat' => $kept->plan['heat'],
             'events' => array_values($kept->cook->events->map(static fn (CookEvent $event): array => $event->payload)->all()),

@@ -37,7 +37,7 @@ final class CookLog
                 'dish' => $names['dish'][$plan->dish_id] ?? null,
                 'pan' => $names['pan'][$plan->pan_id] ?? null,
                 'burner' => $names['burner'][$plan->burner_id] ?? null,
-                'request' => $plan->request,
+                'request' => $plan->requestDocument(),
                 'working' => CookDocument::working($plan->working),
                 'events' => array_values($cook->events->sortBy('id')->map(static fn (CookEvent $event): array => [
                     'event' => $event->payload, 'by' => $event->by(), 'received_at' => CarbonImmutable::createFromTimestampMs($event->server_at)->format('Y-m-d\TH:i:s.v\Z'),

@@ -27,4 +27,14 @@ final class Plan extends Model
     {
         return ['request' => 'array', 'working' => 'array', 'table_at' => 'immutable_datetime'];
     }
+
+    /**
+     * The request as it leaves the house: marks called 0, 1, 2 come back from the database as a list.
+     *
+     * @return array<string, mixed> velko.plan-request/1
+     */
+    public function requestDocument(): array
+    {
+        return [...$this->request, 'burner' => [...$this->request['burner'], 'net_w' => (object) $this->request['burner']['net_w']]];
+    }
 }

@@ -7,6 +7,7 @@ use App\Devices\StandIn\TruePan;
 use App\Models\CookEvent;
 use App\Models\Device;
 use App\Models\Rice;
+use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Tests\Feature\Station;
@@ -121,6 +122,22 @@ it('takes a turn as it is heard from a knob whose clock runs far ahead', functio
     cooking(Carbon::parse('2026-05-04T18:25:00Z'));
     says($knob, '2026-05-04T18:50:00.000Z knob low')->assertNoContent();
     expect(CookEvent::query()->where('kind', 'heat')->sole()->payload['at'])->toBe('2026-05-04T18:30:00.000Z');
+});
+
+it('knows a knob whose marks are called 0, 1, 2, at the ring and in the archive', function (): void {
+    foreach ($this->station->burner->settings()->get()->values() as $i => $setting) {
+        $setting->update(['mark' => (string) $i]);
+    }
+    $knob = device('knob');
+    $cook = cooking(Carbon::parse('2026-05-04T18:25:00Z'));
+    $turned = $cook['forecast']['setting'] === '0' ? '1' : '0';
+    says($knob, "2026-05-04T18:27:00.000Z knob $turned")->assertNoContent();
+    expect($this->getJson("/api/cooks/{$cook['id']}")->assertOk()->json('forecast.setting'))->toBe($turned);
+    Station::keeps('device-pan', asDevice($knob, 'GET', '/api/devices/pan')->assertOk()->getContent());
+    $archive = $this->get('/api/kitchen/archive')->assertOk()->getContent();
+    Station::keeps('archive', $archive);
+    $this->actingAs(User::factory()->create());
+    $this->call('POST', '/api/kitchen/archive', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $archive)->assertCreated();
 });
 
 it('believes a device again once its clock is right', function (): void {
