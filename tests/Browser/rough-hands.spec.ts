@@ -105,3 +105,11 @@ test('a wrong password says so, and lets nobody in', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('do not belong together');
   await expect(page.getByLabel('Kitchen clock')).toHaveCount(0);
 });
+
+test('whoever was signed out elsewhere meets the door', async ({ page }) => {
+  await signIn(page);
+  await expect(page.getByRole('combobox', { name: 'Dish' })).toBeVisible();
+  await page.context().clearCookies();
+  await page.getByLabel('Covers', { exact: true }).fill('9');
+  await expect(page.getByLabel('Password')).toBeVisible();
+});

@@ -203,3 +203,47 @@ test('a device is entered at a ring, gets its key, and is heard', async ({ page,
   await expect(shelf.getByRole('button', { name: 'bench scale' })).toBeHidden();
   expect((await says('scale 1483 g')).status).toBe(401);
 });
+
+test('off the heat and to the table out of turn; the probe warns at the pass, and a quiet one says nothing', async ({
+  page,
+  baseURL,
+}) => {
+  const devices = Devices.atTheRings(baseURL ?? '', 5);
+  try {
+    await page.clock.install();
+    await signIn(page);
+    await choose(page, 'Dish', /pea, lovage/);
+    await page.getByRole('button', { name: 'On the fire', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
+    const id = idOf(page.url());
+    for (const step of ['Toast', 'Wine', 'Pour']) {
+      await done(page);
+      await expect(now(page)).toContainText(step);
+    }
+    await settled(page);
+    await devices.read(page);
+    const signs = page.getByRole('list', { name: 'Heat and spoon' });
+    await expect(signs).toContainText('by the probe');
+    await page.clock.fastForward(20_000);
+    await expect(signs).not.toContainText('by the probe');
+
+    await page.keyboard.press('h');
+    await page
+      .getByRole('dialog')
+      .getByRole('button', { name: /off the heat/ })
+      .click();
+    await expect(signs).toContainText('heat off');
+    const pass = page.getByRole('group', { name: 'At the pass' });
+    await expect(pass).toBeVisible();
+    await expect(pass.getByRole('alert')).toBeHidden();
+    // It stands until it is below what the kitchen's code asks for; half an hour in the open does that.
+    await page.clock.fastForward(40 * 60_000);
+    await devices.read(page);
+    await expect(pass.getByRole('alert')).toContainText(/under 57 °C.*your local code decides/);
+    await page.keyboard.press('h');
+    await expect(atTheTable(page)).toBeVisible();
+    await expect.poll(async () => (await kept(page, id)).state.status).toBe('at-table');
+  } finally {
+    devices.stop();
+  }
+});
