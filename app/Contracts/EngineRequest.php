@@ -119,6 +119,11 @@ abstract class EngineRequest
         return $this->number('kitchen/room_c', Defaults::ROOM_C);
     }
 
+    protected function plates(): float
+    {
+        return $this->number('kitchen/plates_c', Defaults::PLATES_C);
+    }
+
     protected function conditions(Pan $pan): Conditions
     {
         return Conditions::at($this->altitude(), $this->room(), $pan);

@@ -29,6 +29,7 @@ final class PlanDocument
 
         return [
             'format' => 'velko.plan/1',
+            'possible' => $plan->isPossible(),
             'rice_g' => self::r($rice, 1),
             'stock_ml' => self::r($plan->stock, 1),
             'reserve_ml' => self::r($plan->reserve(), 1),
@@ -63,7 +64,7 @@ final class PlanDocument
             'track' => self::track($plan->track),
             'crust' => CrustPart::of($plan),
             'pass' => self::pass($plan),
-            'finish' => ['water_g' => self::r($plan->ask->finish->water(), 1), 'fat_g' => self::r($plan->ask->finish->fat(), 1), 'salt_g' => self::r($plan->ask->finish->salt(), 2)],
+            'finish' => ['butter_g' => self::r($plan->ask->finish->butter, 1), 'cheese_g' => self::r($plan->ask->finish->cheese, 1), 'water_g' => self::r($plan->ask->finish->water(), 1), 'fat_g' => self::r($plan->ask->finish->fat(), 1), 'salt_g' => self::r($plan->ask->finish->salt(), 2)],
             'salt' => ['percent_at_table' => self::r($plan->saltPercent(), 2), 'sodium_mg_per_cover' => self::r($plan->sodiumPerCover(), 0)],
             'alcohol' => ['left_percent' => $plan->ask->wine > 0 ? self::r(100 * $plan->alcoholLeft(), 1) : 0.0, 'g_per_cover' => self::r($plan->alcoholPerCover(), 2)],
             'explain' => self::explain($plan),

@@ -10,6 +10,7 @@ use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Method;
+use Velko\Core\Method\PanHeat;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
@@ -63,7 +64,8 @@ final class PlanRequestDocument extends EngineRequest
             $this->number('wine_ml', 0.0),
             $finish,
             $target,
-            new Place($this->altitude(), $this->room()),
+            new Place($this->altitude(), $this->room(), $this->plates()),
+            $covers * $this->number('extras_g_per_cover', 0.0),
         );
     }
 
@@ -84,7 +86,25 @@ final class PlanRequestDocument extends EngineRequest
             $soak,
             $this->lid(),
             CrustSchool::from($this->text('method/crust', CrustSchool::ShortAndHot->value)),
+            $this->panHeat($family, $burner),
         );
+    }
+
+    private function panHeat(Family $family, Burner $burner): ?PanHeat
+    {
+        /** @var array{hot: string, gentle: string}|null $given */
+        $given = $this->document['method']['pan_heat'] ?? null;
+        if ($given === null) {
+            return null;
+        }
+        if ($family !== Family::PanRice || isset($this->document['method']['heat'])) {
+            $this->refuse('/method/pan_heat', $family === Family::PanRice ? 'does not go with /method/heat' : "is for a pan rice only, not for {$family->words()}");
+        }
+        foreach ($given as $half => $mark) {
+            $this->checkMark("/method/pan_heat/$half", $mark, $burner);
+        }
+
+        return new PanHeat($given['hot'], $given['gentle']);
     }
 
     private function doses(Family $family): ?DoseSchool

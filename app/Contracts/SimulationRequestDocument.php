@@ -19,7 +19,7 @@ final class SimulationRequestDocument extends EngineRequest
 {
     /** What an event can be, and the fields that may stand beside it. */
     private const KINDS = [
-        'pour_ml' => ['temperature_c', 'salt_percent'], 'setting' => [], 'lid' => [], 'off' => ['covered'], 'lift_ml' => [], 'beat_in' => [],
+        'pour_ml' => ['temperature_c', 'salt_percent'], 'setting' => [], 'lid' => [], 'off' => ['covered'], 'lift_ml' => [], 'beat_in' => [], 'plated' => [],
     ];
 
     protected static function contract(): string
@@ -72,7 +72,9 @@ final class SimulationRequestDocument extends EngineRequest
             if (isset($event['setting']) && is_string($event['setting'])) {
                 $this->checkMark("/events/$i/setting", $event['setting'], $burner);
             }
-            $happenings[] = self::happening($kinds[0], $event, $burner, $stock);
+            $happenings[] = $kinds[0] === 'plated'
+                ? Happening::plated((float) $event['at_min'], (int) $this->number('covers', 1), $this->plates())
+                : self::happening($kinds[0], $event, $burner, $stock);
         }
 
         return $happenings;

@@ -12,12 +12,21 @@ use App\Models\Kitchen;
 use App\Models\Pan;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use Velko\Core\Method\Family;
 use Velko\Core\Vessel\Choosing;
 
 /** velko.ask/1 with its ids turned into the kitchen's own rows and its clock time into a moment. */
 final readonly class Asked
 {
-    /** @param  array<string, mixed>  $document  velko.ask/1 */
+    /** A table time that has gone by for no longer than this is still the one that is meant. */
+    private const JUST_GONE_BY_HOURS = 3;
+
+    private const FURTHEST_DAYS = 366;
+
+    /**
+     * @param  array<string, mixed>  $document  velko.ask/1
+     * @param  array{hot: string, gentle: string}|null  $panHeat  of a pan rice without one mark for all of it
+     */
     private function __construct(
         public array $document,
         public Kitchen $kitchen,
@@ -28,6 +37,7 @@ final readonly class Asked
         public int $starters,
         public string $portion,
         public ?string $heat,
+        public ?array $panHeat,
         public CarbonImmutable $tableAt,
     ) {}
 
@@ -58,11 +68,17 @@ final readonly class Asked
         if (is_string($heat) && ! in_array($heat, $marks, true)) {
             throw BadDocument::at('/heat', "must be one of the marks of {$burner->name}: ".implode(', ', $marks).', or null');
         }
+        $panHeat = $dish->family === Family::PanRice->value && $heat === null ? $document['pan_heat'] ?? null : null;
+        foreach (is_array($panHeat) ? $panHeat : [] as $half => $mark) {
+            if (! in_array($mark, $marks, true)) {
+                throw BadDocument::at("/pan_heat/$half", "must be one of the marks of {$burner->name}: ".implode(', ', $marks));
+            }
+        }
 
         return new self(
             $document, $kitchen, $dish, $pan, $burner,
-            self::whole($document['covers']), self::starters($document), self::words($document['portion']), is_string($heat) ? $heat : null,
-            self::moment(self::words($document['table_at']), $kitchen, $now),
+            self::whole($document['covers']), self::starters($document), self::words($document['portion']), is_string($heat) ? $heat : null, $panHeat,
+            self::moment(self::words($document['table_at']), $document['table_on'] ?? null, $kitchen, $now),
         );
     }
 
@@ -122,18 +138,29 @@ final readonly class Asked
         return $id === null ? $rows : $rows->where('id', $id);
     }
 
-    /** The moment nearest to now at which the kitchen's clock shows this time. */
-    private static function moment(string $clock, Kitchen $kitchen, CarbonImmutable $now): CarbonImmutable
+    /**
+     * The moment asked for: on the day that is named, or the next at which the kitchen's clock shows this time. One that has
+     * just gone by is still meant: whoever stands at the pan is late, and does not cook for tomorrow.
+     *
+     * @throws BadDocument when there is no such day
+     */
+    private static function moment(string $clock, mixed $day, Kitchen $kitchen, CarbonImmutable $now): CarbonImmutable
     {
         $here = $now->setTimezone($kitchen->timezone);
-        $today = $here->setTimeFromTimeString($clock);
-        $hours = $today->diffInHours($here);
+        if (is_string($day)) {
+            $on = CarbonImmutable::canBeCreatedFromFormat($day, 'Y-m-d') ? CarbonImmutable::createFromFormat('!Y-m-d', $day, $kitchen->timezone) : null;
+            if ($on === null || $on->format('Y-m-d') !== $day) {
+                throw BadDocument::at('/table_on', 'is not a day of the calendar');
+            }
+            if (abs($on->diffInDays($here)) > self::FURTHEST_DAYS) {
+                throw BadDocument::at('/table_on', 'must be a day within a year from today');
+            }
 
-        return match (true) {
-            $hours > 12 => $today->addDay(),
-            $hours < -12 => $today->subDay(),
-            default => $today,
-        };
+            return $on->setTimeFromTimeString($clock);
+        }
+        $today = $here->setTimeFromTimeString($clock);
+
+        return $today->lessThan($here->subHours(self::JUST_GONE_BY_HOURS)) ? $today->addDay() : ($today->subDay()->greaterThan($here->subHours(self::JUST_GONE_BY_HOURS)) ? $today->subDay() : $today);
     }
 
     private static function whole(mixed $value): int

@@ -23,6 +23,7 @@ final class KeepHouse
         $kitchen->update([
             'name' => $document['name'], 'altitude_m' => round(self::altitude($document), 1),
             'room_c' => $document['room_c'], 'timezone' => $document['timezone'], 'units' => $document['units'],
+            ...(isset($document['plates_c']) ? ['plates_c' => $document['plates_c']] : []),
             ...$safety,
         ]);
     }

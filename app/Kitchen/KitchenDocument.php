@@ -43,6 +43,7 @@ final class KitchenDocument
             'altitude_m' => $kitchen->altitude_m,
             'boiling_c' => round(Steam::boilingPoint(Atmosphere::pressure($kitchen->altitude_m)), 1),
             'room_c' => $kitchen->room_c,
+            'plates_c' => $kitchen->plates_c,
             'timezone' => $kitchen->timezone,
             'units' => $kitchen->units,
             'safety' => $kitchen->safety(),

@@ -6,12 +6,16 @@ namespace App\Kitchen;
 
 use App\Models\Dish;
 use Velko\Core\Method\Family;
+use Velko\Core\Mise\Ingredient;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Vessel\Ladle;
 
 /** From a kitchen's rows to velko.plan-request/1: the one way in which a kitchen asks the engine. */
 final class PlanRequests
 {
+    /** As much as the contract takes, g a plate. */
+    private const MOST_EXTRAS_G = 2000.0;
+
     /** @return array<string, mixed> velko.plan-request/1 */
     public static function for(Asked $asked): array
     {
@@ -21,6 +25,9 @@ final class PlanRequests
         $window = Station::grain($dish->rice)->window;
         $net = Station::netPower($asked->burner);
         ['method' => $method, 'target' => $target] = self::ofDish($dish);
+        if ($asked->panHeat !== null) {
+            $method['pan_heat'] = $asked->panHeat;
+        }
         if ($asked->heat !== null) {
             $method['heat'] = [['from_min' => 0, 'setting' => $asked->heat]];
         }
@@ -30,7 +37,7 @@ final class PlanRequests
             'family' => $dish->family,
             'covers' => $asked->plates(),
             'rice' => ['variety' => $dish->rice->variety, 'grams_per_cover' => $grams, 'window_min' => [$window->low, $window->high]],
-            'kitchen' => ['altitude_m' => $asked->kitchen->altitude_m, 'room_c' => $asked->kitchen->room_c],
+            'kitchen' => ['altitude_m' => $asked->kitchen->altitude_m, 'room_c' => $asked->kitchen->room_c, 'plates_c' => $asked->kitchen->plates_c],
             'pan' => [
                 'base_diameter_cm' => $asked->pan->base_cm,
                 'rim_diameter_cm' => $asked->pan->rim_cm,
@@ -39,6 +46,7 @@ final class PlanRequests
             ],
             'burner' => ['ring_diameter_cm' => $asked->burner->ring_cm, 'net_w' => $net],
             'stock' => ['temperature_c' => $dish->stock->held_at_c, 'salt_percent' => $dish->stock->salt_percent],
+            'extras_g_per_cover' => self::extras($dish, $asked, $rice),
             'wine_ml' => self::wine($dish, $rice),
             'ladle_ml' => self::ladle($asked, $rice),
             'finish' => [
@@ -73,6 +81,15 @@ final class PlanRequests
             ],
             'target' => ['looseness' => $dish->looseness, 'minutes_to_table' => $dish->minutes_to_table, 'crust' => $dish->crust],
         ];
+    }
+
+    /** g of everything that is weighed or measured, a plate; what is counted in pieces is not known. */
+    private static function extras(Dish $dish, Asked $asked, float $rice): float
+    {
+        $floor = Station::pan($asked->pan)->baseArea();
+        $grams = array_map(static fn (Ingredient $one): float => $one->unit === 'pieces' ? 0.0 : $one->for($rice, $dish->grams_main, $asked->plates(), $floor), MiseDocument::ingredients($dish));
+
+        return round(min(self::MOST_EXTRAS_G, array_sum($grams) / $asked->plates()), 1);
     }
 
     private static function wine(Dish $dish, float $rice): float

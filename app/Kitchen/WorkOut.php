@@ -8,6 +8,7 @@ use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
 use Carbon\CarbonImmutable;
 use Velko\Core\Mise\AddIns;
+use Velko\Core\Planning\Checks as PlanChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Warning;
@@ -131,10 +132,11 @@ final readonly class WorkOut
         $offers = [];
         foreach ($this->warnings() as $warning) {
             $offer = match ($warning->code) {
-                'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust' => (new OtherPans($this->asked, $this->plan))->offer(),
+                'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust', 'pan-too-wide', 'flame-too-wide' => (new OtherPans($this->asked, $this->plan))->offer(),
                 'too-wet', 'too-dry' => $this->ourHeat(),
+                'either-mark' => $this->otherMarks(),
                 'does-not-simmer', 'never-done' => $this->anotherMark($this->plan->ask->burner->above($this->plan->heat[0]->mark)),
-                'goes-dry', 'doses-too-close' => $this->anotherMark($this->plan->ask->burner->below($this->plan->heat[0]->mark)),
+                'goes-dry', 'doses-too-close', 'too-fierce' => $this->anotherMark($this->plan->ask->burner->below($this->plan->heat[0]->mark)),
                 default => null,
             };
             if ($offer !== null) {
@@ -154,6 +156,17 @@ final readonly class WorkOut
     private function ourHeat(): ?array
     {
         return $this->asked->heat === null ? null : ['label' => 'Let Velko choose the heat', 'change' => ['heat' => null]];
+    }
+
+    /** @return array{label: string, change: array<string, mixed>}|null */
+    private function otherMarks(): ?array
+    {
+        $other = $this->plan->asGood?->heat;
+        if ($other !== null) {
+            return ['label' => "Take $other->hot, then $other->gentle", 'change' => ['heat' => null, 'pan_heat' => ['hot' => $other->hot, 'gentle' => $other->gentle]]];
+        }
+
+        return $this->anotherMark(PlanChecks::otherMark($this->plan));
     }
 
     /** @return array{label: string, change: array<string, mixed>}|null */

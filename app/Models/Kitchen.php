@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property float $altitude_m
  * @property float $room_c
+ * @property float $plates_c
  * @property string $timezone
  * @property 'metric'|'us' $units
  * @property float $fish_c
@@ -39,7 +40,7 @@ final class Kitchen extends Model
 
     protected function casts(): array
     {
-        return ['altitude_m' => 'float', 'room_c' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer'];
+        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer'];
     }
 
     /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int} */

@@ -6,13 +6,16 @@ namespace Velko\Core\Method;
 
 use Velko\Core\Pan\State;
 
-/** As ladle by ladle, but cooked fully dry each time, with one last full dose. Common practice, no single source. */
+/** As ladle by ladle, but cooked fully dry each time; full doses close together make the sauce at the end. Common practice, no single source. */
 final readonly class CookedDown implements DoseSchool
 {
     /** Free liquid, g per g rice, at which the floor of the pan shows and hisses. */
     private const FULLY_DRY = 0.06;
 
     private const MINUTES_PER_LADLE = 2.0;
+
+    /** The sauce is made in the last minutes. */
+    private const SAUCE_OVER = 3.5;
 
     public function name(): string
     {
@@ -21,7 +24,7 @@ final readonly class CookedDown implements DoseSchool
 
     public function dueAt(Load $load, State $state): float
     {
-        return self::FULLY_DRY * $load->rice;
+        return $load->keeps(self::FULLY_DRY, self::SAUCE_OVER, $state->doneness);
     }
 
     public function dueAfter(): float
@@ -33,7 +36,12 @@ final readonly class CookedDown implements DoseSchool
     {
         $one = $load->ladle->scoops(self::MINUTES_PER_LADLE * $load->usePerMinute());
 
-        return $load->ladle->ml * ($given === 0 ? 2 * $one : $one);
+        if ($given === 0) {
+            return $load->ladle->ml * 2 * $one;
+        }
+        $lacks = $load->keeps(self::FULLY_DRY, self::SAUCE_OVER, $state->doneness + 1.0) + $load->usePerMinute() - $state->free;
+
+        return $load->ladle->ml * max($one, min(2 * $one, (int) round($lacks / $load->ladle->ml)));
     }
 
     public function sign(): string

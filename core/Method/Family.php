@@ -76,6 +76,12 @@ enum Family: string
         return $this === self::PanRice ? 5.0 : 0.0;
     }
 
+    /** Whether it goes to the table on plates; else it stays in its pan. */
+    public function isPlated(): bool
+    {
+        return $this !== self::PanRice;
+    }
+
     /** What a pan must offer, to be chosen for it. */
     public function fit(Grain $grain, float $looseness): Fit
     {

@@ -20,8 +20,11 @@ final readonly class LadleByLadle implements DoseSchool
 
     private const MINUTES_PER_LADLE = 2.0;
 
-    /** Doses are halved in these last minutes before the window. */
+    /** Doses are halved in these last minutes before the window, and whole where the pan is to get looser. */
     private const HALVES_FROM = 5.0;
+
+    /** The pan gets as loose as it will leave the heat over the last minutes. */
+    private const LOOSENS_OVER = 5.0;
 
     public function name(): string
     {
@@ -30,7 +33,7 @@ final readonly class LadleByLadle implements DoseSchool
 
     public function dueAt(Load $load, State $state): float
     {
-        return self::TRAIL_CLOSES_SLOWLY * $load->rice;
+        return $load->keeps(self::TRAIL_CLOSES_SLOWLY, self::LOOSENS_OVER, $state->doneness);
     }
 
     public function dueAfter(): float
@@ -44,9 +47,21 @@ final readonly class LadleByLadle implements DoseSchool
 
         return $load->ladle->ml * match (true) {
             $given === 0 => max(2 * $one, ceil((self::TRAIL_CLOSES_SLOWLY * $load->rice - $state->free) / $load->ladle->ml) + $one),
-            $state->doneness > $load->grain->window->low - self::HALVES_FROM => $one / 2,
+            $state->doneness > $load->grain->window->low - self::HALVES_FROM => $one / 2 * $this->halves($load, $state, $one / 2 * $load->ladle->ml),
             default => $one,
         };
+    }
+
+    /**
+     * Half a dose, or a whole one: what brings the pan to where it is to be a minute from now.
+     *
+     * @param  float  $half  mL
+     */
+    private function halves(Load $load, State $state, float $half): int
+    {
+        $lacks = $load->keeps(self::TRAIL_CLOSES_SLOWLY, self::LOOSENS_OVER, $state->doneness + 1.0) + $load->usePerMinute() - $state->free;
+
+        return max(1, min(2, (int) round($lacks / $half)));
     }
 
     public function sign(): string

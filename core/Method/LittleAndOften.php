@@ -22,6 +22,9 @@ final readonly class LittleAndOften implements DoseSchool
     /** Doses are rounded to what a jug or a ladle can be read to, within this share. */
     private const READABLE = 0.08;
 
+    /** Over the last minutes a dose is more, or less, so that the pan gets as loose as it will leave the heat. */
+    private const TRIMS_OVER = 5.0;
+
     public function name(): string
     {
         return 'little-and-often';
@@ -41,7 +44,17 @@ final readonly class LittleAndOften implements DoseSchool
     {
         $minute = Rounding::to($load->usePerMinute(), Rounding::step(self::READABLE * $load->usePerMinute()));
 
-        return $given === 0 ? self::FIRST_MINUTES * $minute : $minute;
+        if ($given === 0) {
+            return self::FIRST_MINUTES * $minute;
+        }
+        if ($load->landing === null || $state->doneness < $load->landing->doneness - self::TRIMS_OVER) {
+            return $minute;
+        }
+        // As loose a minute from now as it is to be: never under half a dose, never over two.
+        $own = min($state->free, $load->landing->free) / $load->rice;
+        $lacks = $load->keeps($own, self::TRIMS_OVER, $state->doneness + 1.0) + $load->usePerMinute() - $state->free;
+
+        return Rounding::to(max($minute / 2, min(2 * $minute, $lacks)), Rounding::step(self::READABLE * $load->usePerMinute()));
     }
 
     public function sign(): string

@@ -14,10 +14,14 @@ final readonly class Load
     /** What rice drinks a minute, on average over a cook, g per g raw: about 1.45 in 16 min (tests/Core/Method). */
     private const DRINKS_PER_MINUTE = 0.09;
 
+    /** It is as loose as it leaves the heat so long before, minutes at 100 °C: when the last dose goes in. */
+    private const REACHED_BEFORE = 1.25;
+
     /**
      * @param  float  $rice  g raw
      * @param  float  $area  m² of floor
      * @param  float  $net  W, on the setting the cook runs at
+     * @param  Landing|null  $landing  null: not known, a school keeps its own looseness to the end
      */
     public function __construct(
         public float $rice,
@@ -25,7 +29,29 @@ final readonly class Load
         public float $net,
         public Grain $grain,
         public Ladle $ladle,
+        public ?Landing $landing = null,
     ) {}
+
+    /**
+     * Free liquid that a school keeps: its own measure, and towards the end as loose as the pan is to leave the heat, so
+     * that the last dose is a dose like the others. Never tighter than its own measure.
+     *
+     * @param  float  $own  g per g rice
+     * @param  float  $over  the last so many minutes at 100 °C, in which it rises
+     * @param  float  $doneness  minutes at 100 °C
+     *
+     * @return float g
+     */
+    public function keeps(float $own, float $over, float $doneness): float
+    {
+        if ($this->landing === null) {
+            return $own * $this->rice;
+        }
+        $from = $this->landing->doneness - $over;
+        $share = max(0.0, min(1.0, ($doneness - $from) / ($over - self::REACHED_BEFORE)));
+
+        return max($own * $this->rice, (1 - $share) * $own * $this->rice + $share * $this->landing->free);
+    }
 
     /** What the pan uses up in a minute of simmering: the rice drinks by weight, the pan boils off by heat. mL */
     public function usePerMinute(): float

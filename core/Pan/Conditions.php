@@ -16,6 +16,7 @@ final readonly class Conditions
      * @param  float  $room  °C
      * @param  float  $airVapour  Pa, vapour already in the air
      * @param  float  $area  m², the surface counted for evaporation and cooling: the base's
+     * @param  float  $rimArea  m², what a lid covers
      * @param  float  $metal  J/K
      */
     private function __construct(
@@ -23,6 +24,7 @@ final readonly class Conditions
         public float $room,
         public float $airVapour,
         public float $area,
+        public float $rimArea,
         public float $metal,
     ) {}
 
@@ -37,6 +39,7 @@ final readonly class Conditions
             $room,
             Steam::inRoomAir($room),
             $pan->baseArea(),
+            $pan->rimArea(),
             $pan->metal,
         );
     }

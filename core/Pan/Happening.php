@@ -18,6 +18,7 @@ final readonly class Happening
      * @param  float|null  $capacity  J/K of what is beaten in
      * @param  float|null  $saltShare  g salt per g of what is poured; null: the stock's
      * @param  float  $salt  g that what is beaten in brings
+     * @param  int|null  $plates  onto so many plates, out of the pan
      */
     private function __construct(
         public float $minute,
@@ -30,6 +31,7 @@ final readonly class Happening
         public ?float $capacity = null,
         public ?float $saltShare = null,
         public float $salt = 0.0,
+        public ?int $plates = null,
     ) {}
 
     public static function pour(float $minute, float $volume, float $temperature, ?float $saltShare = null): self
@@ -55,6 +57,12 @@ final readonly class Happening
     public static function liftOut(float $minute, float $volume): self
     {
         return new self($minute, lift: $volume);
+    }
+
+    /** @param  float  $temperature  of the plates, °C */
+    public static function plated(float $minute, int $plates, float $temperature): self
+    {
+        return new self($minute, temperature: $temperature, plates: $plates);
     }
 
     /** Butter and cheese: they cool the pan, and bring salt of their own. */

@@ -85,6 +85,10 @@ final class Rehearsal
             $this->pan->beatIn($this->state, $happening->capacity, $happening->temperature ?? $room);
             $this->beatenInSalt += $happening->salt;
         }
+        if ($happening->plates !== null) {
+            $this->pan->plate($this->state, $happening->plates, $happening->temperature ?? $room);
+            $this->off ??= clone $this->state;
+        }
         if ($happening->net !== null) {
             $this->pan->heat($this->state, $happening->net);
         }

@@ -23,13 +23,22 @@ final class Simulation
     /** Rice and metal when the first liquid comes, °C, toasted in fat (common practice: "as hot as the stock"). */
     public const HOT_PAN_C = 100.0;
 
-    /** Share of the steam that a lid or a cloth gives back (our estimate). */
+    /** Share of the vapour of an open surface that a lid or a cloth holds back below the boil (our estimate). */
     public const COVERED = 0.85;
 
     /** Heat lost off the ring, W/(m²·K), covered and open (usual values for still air with radiation; from memory). */
     private const LOSS_COVERED = 15.0;
 
     private const LOSS_OPEN = 30.0;
+
+    /** What a lid over a boiling pan gives to the room, W/(m²·K) of its area (usual value for still air with radiation; from memory). */
+    private const LID_LOSES = 12.0;
+
+    /** A warm dinner plate, J/K: some 500 g of porcelain (our estimate). */
+    private const PLATE_J_PER_K = 420.0;
+
+    /** What lies on one plate shows so much to the air, m²: a round of 24 cm (our estimate). */
+    private const PLATE_M2 = 0.045;
 
     /** s */
     public const STEP_S = 1.0;
@@ -64,8 +73,11 @@ final class Simulation
     public function start(float $temperature, bool $sealed, float $soaked = 0.0): State
     {
         $water = $this->grain->soaked($soaked);
+        $state = new State($temperature, $sealed, $water, $this->grain->minutesToDrink($water));
+        $state->vessel = $this->conditions->metal;
+        $state->surface = $this->conditions->area;
 
-        return new State($temperature, $sealed, $water, $this->grain->minutesToDrink($water));
+        return $state;
     }
 
     /**
@@ -98,7 +110,7 @@ final class Simulation
     }
 
     /**
-     * Pours: mixes at once.
+     * Pours: mixes at once. Nothing liquid is hotter than the local boiling point, whatever it is said to be.
      *
      * @param  float  $volume  mL, ≥ 0
      * @param  float  $temperature  °C
@@ -109,7 +121,7 @@ final class Simulation
         $held = $this->capacity($state);
         $added = Steam::SPECIFIC_HEAT * $volume;
         if ($held + $added > 0) {
-            $state->temperature = ($held * $state->temperature + $added * $temperature) / ($held + $added);
+            $state->temperature = ($held * $state->temperature + $added * min($temperature, $this->conditions->boiling)) / ($held + $added);
         }
         $state->free += $volume;
         $state->poured += $volume;
@@ -172,13 +184,29 @@ final class Simulation
     {
         $state->net = 0.0;
         $state->cover = $covered ? self::COVERED : 0.0;
-        $state->losing = ($covered ? self::LOSS_COVERED : self::LOSS_OPEN) * $this->conditions->area;
+        $state->losing = ($covered ? self::LOSS_COVERED : self::LOSS_OPEN) * $state->surface;
+    }
+
+    /**
+     * Out of the pan and onto plates: it mixes with them, and from then on cools on them.
+     *
+     * @param  int  $plates  ≥ 1
+     * @param  float  $temperature  of the plates, °C
+     */
+    public function plate(State $state, int $plates, float $temperature): void
+    {
+        $state->vessel = 0.0;
+        $held = $this->capacity($state);
+        $state->vessel = self::PLATE_J_PER_K * $plates;
+        $state->temperature = ($held * $state->temperature + $state->vessel * $temperature) / ($held + $state->vessel);
+        $state->surface = self::PLATE_M2 * $plates;
+        $this->off($state, false);
     }
 
     /** Heat that warms pan and contents by one kelvin, J/K. */
     public function capacity(State $state): float
     {
-        return $this->conditions->metal + $state->extras + Grain::SPECIFIC_HEAT * $this->rice
+        return $state->vessel + $state->extras + Grain::SPECIFIC_HEAT * $this->rice
             + Steam::SPECIFIC_HEAT * ($state->free + $this->rice * $state->drunk);
     }
 
@@ -198,13 +226,15 @@ final class Simulation
         $boiling = $this->conditions->boiling;
         $room = $this->conditions->room;
         $airVapour = $this->conditions->airVapour;
-        $metal = $this->conditions->metal + $state->extras + Grain::SPECIFIC_HEAT * $rice;
+        $metal = $state->vessel + $state->extras + Grain::SPECIFIC_HEAT * $rice;
         $rate = $this->grain->rate * $dt / 60;
         $hot = $this->grain->hot;
         $halfWet = Kinetics::HALF_WET * $rice;
         $opening = exp(-$dt / (60 * Kinetics::SEAL_MINUTES));
-        $open = 1 - $state->cover;
-        $surface = Steam::givenOffPerPascal() * $this->conditions->area * $open * $dt;
+        $surface = Steam::givenOffPerPascal() * $state->surface * (1 - $state->cover) * $dt;
+        $dryPace = $state->cover > 0.0 ? Kinetics::DRY_PACE_COVERED : Kinetics::DRY_PACE_OPEN;
+        // At the boil a lid gives back only what it can lose to the room itself.
+        $lidLoses = $state->cover > 0.0 && $state->losing <= 0.0 ? self::LID_LOSES * $this->conditions->rimArea * ($boiling - $room) * $dt : 0.0;
         $heat = $state->net * $dt;
         $losing = $state->losing * $dt;
         $track = $this->track;
@@ -216,6 +246,7 @@ final class Simulation
         $done = $state->doneness;
         $sealed = $state->sealed;
         $boiledOff = $state->boiledOff;
+        $lost = $state->lost;
         $end = $second - $dt / 2;
         $stop = Stop::Time;
         $from = $t;
@@ -243,9 +274,14 @@ final class Simulation
                 }
                 $sealed *= $opening;
             }
-            if ($temperature > Kinetics::SOFTENS_FROM_C && $wet > 0.0) {
+            if ($temperature > Kinetics::SOFTENS_FROM_C) {
                 $touched = Kinetics::WET_MARGIN * $wet;
-                $done += $pace * ($touched < 1.0 ? $touched : 1.0) * $dt / 60;
+                if ($touched > 1.0) {
+                    $touched = 1.0;
+                } elseif ($touched < $dryPace && $drunk > Kinetics::COLD_UPTAKE) {
+                    $touched = $dryPace;
+                }
+                $done += $pace * $touched * $dt / 60;
             }
 
             $vapour = $surface * $wet * $pressure;
@@ -253,10 +289,18 @@ final class Simulation
                 $vapour = 0.0;
             }
             $capacity = $metal + Steam::SPECIFIC_HEAT * ($free + $rice * $drunk);
-            $temperature += ($heat - $losing * ($temperature - $room) - $vapour * Steam::LATENT_HEAT) / $capacity;
+            $cools = $losing * ($temperature - $room);
+            $lost += $cools;
+            $temperature += ($heat - $cools - $vapour * Steam::LATENT_HEAT) / $capacity;
             if ($temperature > $boiling) {
-                // All heat beyond warming leaves as steam; a lid gives its share of the whole back.
-                $vapour = ($vapour + ($temperature - $boiling) * $capacity / Steam::LATENT_HEAT) * $open;
+                // All heat beyond warming leaves as steam, but for what a lid loses.
+                $beyond = ($temperature - $boiling) * $capacity;
+                if ($lidLoses > 0.0) {
+                    $throughTheLid = $beyond < $lidLoses ? $beyond : $lidLoses;
+                    $lost += $throughTheLid;
+                    $beyond -= $throughTheLid;
+                }
+                $vapour += $beyond / Steam::LATENT_HEAT;
                 $temperature = $boiling;
             }
             $left = $free - $drinks;
@@ -289,6 +333,7 @@ final class Simulation
         $state->doneness = $done;
         $state->sealed = $sealed;
         $state->boiledOff = $boiledOff;
+        $state->lost = $lost;
 
         return $stop;
     }

@@ -43,14 +43,23 @@ final class State
     /** Heat that warms what was beaten in by one kelvin, J/K. */
     public float $extras = 0.0;
 
+    /** Heat that warms what holds the contents by one kelvin, J/K: the pan's metal, then the plates. */
+    public float $vessel = 0.0;
+
+    /** Open surface, m²: the pan's floor, then the plates. */
+    public float $surface = 0.0;
+
     /** Net power into the contents, W. */
     public float $net = 0.0;
 
-    /** Share of the steam that the cover gives back, 0 when open. */
+    /** Share of the vapour below the boil that the cover holds back, 0 when open. */
     public float $cover = 0.0;
 
     /** Heat lost per kelvin above the room once off the heat, W/K; 0 on the ring, where net power counts it already. */
     public float $losing = 0.0;
+
+    /** Heat lost to the room so far, through a lid at the boil and off the ring, J. */
+    public float $lost = 0.0;
 
     /**
      * @param  float  $soaked  g per g that the rice took up before the cook

@@ -24,6 +24,7 @@ final readonly class Ask
     /**
      * @param  float  $gramsPerCover  raw rice
      * @param  float  $wine  mL
+     * @param  float  $extras  g of everything else on all plates together: it takes up salt
      */
     public function __construct(
         public Family $family,
@@ -39,6 +40,7 @@ final readonly class Ask
         public Finish $finish,
         public Target $target,
         public Place $place,
+        public float $extras = 0.0,
     ) {}
 
     /** g raw */
@@ -52,12 +54,12 @@ final readonly class Ask
         return Conditions::at($this->place->altitude, $this->place->room, $this->pan);
     }
 
-    /** The same ask for another number of covers; wine, butter and cheese in proportion. */
+    /** The same ask for another number of covers; wine, butter, cheese and what else is on the plate in proportion. */
     public function forCovers(int $covers): self
     {
         $times = $covers / $this->covers;
 
-        return $this->with(['covers' => $covers, 'wine' => $this->wine * $times, 'finish' => $this->finish->times($times)]);
+        return $this->with(['covers' => $covers, 'wine' => $this->wine * $times, 'finish' => $this->finish->times($times), 'extras' => $this->extras * $times]);
     }
 
     public function in(Pan $pan, Burner $burner): self

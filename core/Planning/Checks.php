@@ -7,8 +7,6 @@ namespace Velko\Core\Planning;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Season\Salt;
-use Velko\Core\Vessel\Burner;
-use Velko\Core\Vessel\Pan;
 
 /** What can go wrong with a choice in any family, each with its way out. */
 final class Checks
@@ -18,6 +16,12 @@ final class Checks
 
     /** Below this, under the boiling point, a pan does not simmer, K. */
     private const SIMMER_MARGIN = 7.0;
+
+    /** Marks that are no further apart than this in e-folds from the heat looked for are as good. */
+    private const AS_NEAR = 0.1;
+
+    /** No thermometer at a stove is read finer than this, K. */
+    private const READS_TO = 0.5;
 
     /** Over this much of the plate the sauce is wine. */
     private const MUCH_WINE_PER_G = 1.2;
@@ -33,12 +37,12 @@ final class Checks
     {
         return [
             self::neverDone($plan),
-            self::overRim($plan),
-            self::ringTooSmall($plan),
+            ...FitChecks::of($plan),
             self::doesNotSimmer($plan),
             self::biteNotRight($plan),
-            self::finishesOnTheWay($plan),
+            ...WayChecks::of($plan),
             self::coldStock($plan),
+            self::stockAboveTheBoil($plan),
             self::salty($plan),
             self::alcohol($plan),
         ];
@@ -54,31 +58,34 @@ final class Checks
         return array_values(array_filter($found));
     }
 
-    /**
-     * @param  float  $limit  mm
-     * @param  string  $why  why so much is too much
-     */
-    public static function tooDeep(Plan $plan, float $limit, string $why): ?Warning
+    public static function isNeverDone(Plan $plan): bool
     {
-        $layer = $plan->layer();
-        if ($layer <= $limit) {
+        return $plan->bite() !== Bite::Right && $plan->pulled->minute() > self::NEVER;
+    }
+
+    /** Another mark that is as near to the heat a cook looks for, where the ring has none between the two. */
+    public static function otherMark(Plan $plan): ?string
+    {
+        $ask = $plan->ask;
+        $wish = $ask->family->fit($ask->grain, $ask->target->looseness)->heat * $ask->pan->baseArea();
+
+        return $ask->method->heat === null ? $ask->burner->asNear($plan->heat[count($plan->heat) - 1]->mark, $wish, self::AS_NEAR) : null;
+    }
+
+    public static function eitherMark(Plan $plan): ?Warning
+    {
+        $other = self::otherMark($plan);
+        if ($other === null) {
             return null;
         }
-        $covers = (int) floor($plan->ask->pan->riceForLayer($limit, $plan->pulled->drunk) / $plan->ask->gramsPerCover);
-        $base = $plan->ask->pan->base * sqrt($layer / $limit);
+        $stronger = $plan->ask->burner->net[$other] > $plan->ask->burner->net[$plan->heat[count($plan->heat) - 1]->mark];
 
-        return new Warning(
-            'layer-too-deep',
-            sprintf('%d mm deep, %d too many %s', (int) round($layer), (int) ceil($layer - $limit), $why),
-            $covers >= 1
-                ? sprintf('At most %d covers in this pan, or a base of %d cm, or split into %d pans', $covers, (int) ceil($base), (int) ceil($plan->ask->covers / $covers))
-                : sprintf('A base of %d cm or wider', (int) ceil($base)),
-        );
+        return new Warning('either-mark', sprintf('%s would do as well: %s stock and %s minutes', ucfirst($other), $stronger ? 'more' : 'less', $stronger ? 'fewer' : 'more'), 'Take the mark your ring holds better');
     }
 
     private static function neverDone(Plan $plan): ?Warning
     {
-        if (in_array($plan->bite(), [Bite::Crunchy, Bite::FirmHeart], true) && $plan->pulled->minute() > self::NEVER) {
+        if (self::isNeverDone($plan)) {
             return new Warning('never-done', sprintf('On %s the rice is not done after %d min: the pan stays at %d °C', $plan->heat[0]->mark, (int) $plan->pulled->minute(), (int) round($plan->pulled->temperature)), self::stronger($plan));
         }
 
@@ -106,38 +113,6 @@ final class Checks
             : sprintf('A ring that puts %s W into this pan, or a narrower pan', Rounding::plain(ceil($needed / 50) * 50, 0));
     }
 
-    private static function overRim(Plan $plan): ?Warning
-    {
-        $room = $plan->ask->pan->workingVolume();
-        $most = 0.0;
-        foreach ($plan->track->free as $row => $free) {
-            $most = max($most, $plan->rice() * (1 + $plan->track->drunk[$row]) / Pan::COOKED_G_PER_ML, Pan::volumeAtPour($plan->rice(), $free + $plan->rice() * $plan->track->drunk[$row]));
-        }
-        if ($most <= $room) {
-            return null;
-        }
-
-        return new Warning(
-            'over-the-rim',
-            sprintf('%s in a pan that takes %s up to %d mm under the rim', self::litres($most), self::litres($room), (int) (Pan::FREEBOARD_CM * 10)),
-            sprintf('At most %d covers in this pan, or a larger one', max(0, (int) floor($plan->ask->covers * $room / $most))),
-        );
-    }
-
-    private static function ringTooSmall(Plan $plan): ?Warning
-    {
-        $pan = $plan->ask->pan;
-        if ($plan->ask->burner->reaches($pan)) {
-            return null;
-        }
-
-        return new Warning(
-            'ring-too-small',
-            sprintf('The %s cm ring leaves the rim of a %s cm base cold', Rounding::plain($plan->ask->burner->ring, 0), Rounding::plain($pan->base, 0)),
-            sprintf('A ring of %d cm or wider', (int) ceil(Burner::SMALLEST_RING_SHARE * $pan->base)),
-        );
-    }
-
     private static function doesNotSimmer(Plan $plan): ?Warning
     {
         $boiling = $plan->ask->conditions()->boiling;
@@ -158,7 +133,7 @@ final class Checks
     private static function biteNotRight(Plan $plan): ?Warning
     {
         $bite = $plan->bite();
-        if ($bite === Bite::Right || $plan->pulled->minute() > self::NEVER) {
+        if ($bite === Bite::Right || self::isNeverDone($plan) || WayChecks::cooksOn($plan)) {
             return null;
         }
         $fix = match ($bite) {
@@ -168,22 +143,6 @@ final class Checks
         };
 
         return new Warning('bite-not-right', sprintf('At the table the bite is %s', $bite->value), $fix);
-    }
-
-    /** It is solved to be right at the table; this is about a way so long that it leaves the heat half raw. */
-    private static function finishesOnTheWay(Plan $plan): ?Warning
-    {
-        $pulled = Bite::of($plan->ask->grain, $plan->pulled->doneness, $plan->pulled->drunk);
-        if ($pulled !== Bite::Crunchy || $plan->bite() !== Bite::Right) {
-            return null;
-        }
-        $minutes = $plan->atTable->minute() - $plan->pulled->minute();
-
-        return new Warning(
-            'finishes-on-the-way',
-            sprintf('%s min from the heat to the table: it comes off crunchy and finishes on the way', Rounding::plain($minutes, 1)),
-            'Fire it later and carry it at once; a lid on the lowest heat holds it a few minutes at most',
-        );
     }
 
     private static function coldStock(Plan $plan): ?Warning
@@ -197,6 +156,21 @@ final class Checks
             'stock-cold',
             sprintf('Stock at %d °C stops the boil at every dose', (int) round($temperature)),
             sprintf('Keep it steaming, about %d °C', (int) Defaults::STOCK_C),
+        );
+    }
+
+    private static function stockAboveTheBoil(Plan $plan): ?Warning
+    {
+        $boiling = $plan->ask->conditions()->boiling;
+        $temperature = $plan->ask->stock->temperature;
+        if ($temperature <= $boiling + self::READS_TO) {
+            return null;
+        }
+
+        return new Warning(
+            'stock-above-boiling',
+            sprintf('Stock at %d °C: here it boils at %d °C and is no hotter', (int) round($temperature), (int) round($boiling)),
+            sprintf('Say %d °C', (int) floor($boiling)),
         );
     }
 

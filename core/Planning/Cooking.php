@@ -22,6 +22,9 @@ final class Cooking
     /** Free liquid, g per g rice, at which a spoon leaves a dry trail in the wine. */
     public const WINE_GONE = 0.10;
 
+    /** Rice that would have to finish more than this off the heat is not pulled half raw for it, minutes at 100 °C (our limit). */
+    public const MOST_OFF_THE_HEAT = 4.0;
+
     /** The wine is given up on after this long, s. */
     private const WINE_AT_MOST = 360.0;
 
@@ -100,7 +103,7 @@ final class Cooking
     /** Hot water in place of stock. */
     public function pourWater(State $state, float $volume): void
     {
-        $this->simulation->pour($state, $volume, min(self::HOT_WATER_C, $this->ask->conditions()->boiling));
+        $this->simulation->pour($state, $volume, self::HOT_WATER_C);
     }
 
     public function liftOut(State $state, float $volume): void
@@ -166,7 +169,7 @@ final class Cooking
         return $this->ask->method->finish + $this->ask->method->rest;
     }
 
-    /** The same, eaten at a given second. */
+    /** The same, eaten at a given second; one that is not ready by then has not left its pan. */
     public function toTableAt(State $state, float $table): void
     {
         $method = $this->ask->method;
@@ -179,7 +182,19 @@ final class Cooking
         $this->simulation->cover($state, $method->restCovered);
         $this->simulation->run($state, min($table, $state->second + 60 * $method->rest));
         $this->simulation->cover($state, false);
+        if ($this->ask->family->isPlated() && $state->second < $table) {
+            $this->simulation->plate($state, $this->ask->covers, $this->ask->place->plates);
+        }
         $this->simulation->run($state, $table);
+    }
+
+    /**
+     * Minutes at 100 °C that count as right at the table: what it has when it is eaten, but no more than a few beyond
+     * what it had on the heat. A way so long that more would have to come off the heat is not solved for.
+     */
+    public static function landed(State $pulled, State $atTable): float
+    {
+        return min($atTable->doneness, $pulled->doneness + self::MOST_OFF_THE_HEAT);
     }
 
     /** Stands open at the pass until a second. */
@@ -224,6 +239,8 @@ final class Cooking
         $watch = function (float $second) use ($state, &$dry): void {
             if ($dry === null && $state->poured > $this->ask->wine && $this->runTo($state, $second, Simulation::DRY * $this->rice) === Stop::Dry) {
                 $dry = $state->minute();
+                // The knob is turned for the crust the moment it is dry.
+                $this->settle($state);
             }
             $this->runTo($state, $second);
         };

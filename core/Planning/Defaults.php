@@ -17,6 +17,9 @@ final class Defaults
 
     public const ROOM_C = 24.0;
 
+    /** Plates from the warmer, °C: "at once, on warm flat plates". */
+    public const PLATES_C = 65.0;
+
     /** Rim against base when only one is said. */
     public const PAN_RIM_RATIO = 28 / 26;
 

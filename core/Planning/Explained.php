@@ -87,6 +87,7 @@ final class Explained
             'drunk by it' => $plan->rice() * $plan->atTable->drunk,
             'sauce' => $plan->atTable->free,
             'butter and cheese' => $plan->ask->finish->weight(),
+            'everything else' => $plan->ask->extras,
         ]);
     }
 

@@ -10,15 +10,20 @@ use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\PanRice\CrustResult;
+use Velko\Core\Planning\PanRice\Setting;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Body;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Season\Alcohol;
 use Velko\Core\Season\Salt;
+use Velko\Core\Vessel\Pan;
 
 /** The answer: a simulated cook that lands where it should, and all that follows from it. */
 final readonly class Plan
 {
+    /** @var non-empty-list<HeatChange> up to the pull */
+    public array $heat;
+
     public Track $track;
 
     /** The pan as it leaves the heat. */
@@ -36,20 +41,24 @@ final readonly class Plan
      * @param  float  $cost  pan-seconds simulated to find it
      * @param  CrustResult|null  $crust  of a pan rice
      * @param  float|null  $nearest  mL that would have fitted, when the stock was given and does not
+     * @param  Setting|null  $asGood  other marks of a pan rice on which the plate would be as good
      * @param  list<Warning>  $warnings
      */
     public function __construct(
         public Ask $ask,
         public float $stock,
-        public array $heat,
+        array $heat,
         public array $stages,
         public Walked $walked,
         public Standing $standing,
         public float $cost,
         public ?CrustResult $crust = null,
         public ?float $nearest = null,
+        public ?Setting $asGood = null,
         public array $warnings = [],
     ) {
+        // Nothing is turned once it is off the heat.
+        $this->heat = [$heat[0], ...array_values(array_filter(array_slice($heat, 1), static fn (HeatChange $change): bool => 60 * $change->fromMinute < $walked->pulled->second - 1e-6))];
         $this->track = $walked->track;
         $this->pulled = $walked->pulled;
         $this->atTable = $walked->atTable;
@@ -59,7 +68,7 @@ final readonly class Plan
     /** @param  list<Warning>  $warnings */
     public function with(array $warnings): self
     {
-        return new self($this->ask, $this->stock, $this->heat, $this->stages, $this->walked, $this->standing, $this->cost, $this->crust, $this->nearest, $warnings);
+        return new self($this->ask, $this->stock, $this->heat, $this->stages, $this->walked, $this->standing, $this->cost, $this->crust, $this->nearest, $this->asGood, $warnings);
     }
 
     /** The same ask to be worked out on the same heat, so that only what is changed about it makes the difference. */
@@ -99,6 +108,24 @@ final readonly class Plan
     public function make(): float
     {
         return ceil(($this->stock + $this->reserve() + $this->sidePotGivesOff()) / 50) * 50;
+    }
+
+    /** Whether it can be cooked at all: it stays in its pan, and the rice gets done. */
+    public function isPossible(): bool
+    {
+        return $this->mostInThePan() <= $this->ask->pan->fullVolume() && ! Checks::isNeverDone($this);
+    }
+
+    /** The most that stands in the pan at any time, rice and all, mL. */
+    public function mostInThePan(): float
+    {
+        $most = 0.0;
+        foreach ($this->track->free as $row => $free) {
+            $drunk = $this->track->drunk[$row];
+            $most = max($most, $this->rice() * (1 + $drunk) / Pan::COOKED_G_PER_ML, Pan::volumeAtPour($this->rice(), $free + $this->rice() * $drunk));
+        }
+
+        return $most;
     }
 
     /** g */
@@ -153,7 +180,7 @@ final readonly class Plan
     /** What is on all plates together, g. */
     public function plate(): float
     {
-        return $this->rice() * (1 + $this->atTable->drunk) + $this->atTable->free + $this->ask->finish->weight();
+        return $this->rice() * (1 + $this->atTable->drunk) + $this->atTable->free + $this->ask->finish->weight() + $this->ask->extras;
     }
 
     /** g, from the stock and from what was beaten in */

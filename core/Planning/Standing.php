@@ -51,7 +51,7 @@ final readonly class Standing
             if ($latest === null) {
                 $then = match (true) {
                     $looseness < $tight => 'tight',
-                    $state->doneness > $ask->grain->window->high => 'soft',
+                    $state->doneness > $ask->grain->window->rightTo() => 'soft',
                     default => null,
                 };
                 $latest = $then === null ? null : $second / 60;

@@ -30,15 +30,15 @@ enum Bite: string
     public static function of(Grain $grain, float $doneness, float $drunk): self
     {
         $window = $grain->window;
-        if ($doneness >= $window->low && $drunk < self::ENOUGH_DRUNK * $grain->drunkInAmpleLiquid($window->low)) {
+        if ($doneness >= $window->rightFrom() && $drunk < self::ENOUGH_DRUNK * $grain->drunkInAmpleLiquid($window->low)) {
             return self::HardHeart;
         }
 
         return match (true) {
-            $doneness < $window->low - self::FIRM_MINUTES => self::Crunchy,
-            $doneness < $window->low => self::FirmHeart,
-            $doneness <= $window->high => self::Right,
-            $doneness <= $window->high + self::SOFT_MINUTES => self::Soft,
+            $doneness < $window->rightFrom() - self::FIRM_MINUTES => self::Crunchy,
+            $doneness < $window->rightFrom() => self::FirmHeart,
+            $doneness <= $window->rightTo() => self::Right,
+            $doneness <= $window->rightTo() + self::SOFT_MINUTES => self::Soft,
             default => self::Mush,
         };
     }

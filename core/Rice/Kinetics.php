@@ -45,6 +45,11 @@ final class Kinetics
     /** Doneness runs at full pace while at least 1/1.05 of the grain's surface is wet. */
     public const WET_MARGIN = 1.05;
 
+    /** Pace at which a grain without liquid softens on in its own moisture, open and covered, against one in liquid (our estimates). */
+    public const DRY_PACE_OPEN = 0.25;
+
+    public const DRY_PACE_COVERED = 0.40;
+
     /** Pace at a temperature relative to 100 °C. */
     public static function pace(float $celsius): float
     {

@@ -48,7 +48,24 @@ final readonly class Burner
         return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net));
     }
 
-    /** @return non-empty-list<string> weakest first */
+    /**
+     * Marks that heat, weakest first: a mark of nothing is off, and no setting. All of them where none heats.
+     *
+     * @return non-empty-list<string>
+     */
+    public function settings(): array
+    {
+        $heating = array_map(strval(...), array_keys(array_filter($this->net, static fn (float $net): bool => $net > 0.0)));
+
+        return $heating === [] ? $this->marks() : $heating;
+    }
+
+    public function weakest(): string
+    {
+        return $this->settings()[0];
+    }
+
+    /** @return non-empty-list<string> all of them, weakest first */
     public function marks(): array
     {
         return array_map(strval(...), array_keys($this->net));
@@ -68,22 +85,34 @@ final readonly class Burner
     /** The mark whose net power is nearest to the wish, by ratio. */
     public function nearest(float $watts): string
     {
-        $best = $this->marks()[0];
-        $miss = INF;
-        foreach ($this->net as $mark => $net) {
-            $off = abs(log(max($net, 1.0) / $watts));
-            if ($off < $miss) {
-                [$best, $miss] = [(string) $mark, $off];
+        $settings = $this->settings();
+        usort($settings, fn (string $a, string $b): int => $this->off($a, $watts) <=> $this->off($b, $watts));
+
+        return $settings[0];
+    }
+
+    /** How far a mark is from a wish, in e-folds of the power either way. */
+    public function off(string $mark, float $watts): float
+    {
+        return abs(log(max($this->net[$mark], 1.0) / $watts));
+    }
+
+    /** Another mark that is as near to the wish as this one, but for so much in e-folds; null where there is none. */
+    public function asNear(string $mark, float $watts, float $within): ?string
+    {
+        foreach ($this->settings() as $other) {
+            if ($other !== $mark && $this->off($other, $watts) <= $this->off($mark, $watts) + $within) {
+                return $other;
             }
         }
 
-        return $best;
+        return null;
     }
 
     /** The next stronger mark, or null at the strongest. */
     public function above(string $mark): ?string
     {
-        $marks = $this->marks();
+        $marks = $this->settings();
         $at = array_search($mark, $marks, true);
 
         return $at === false ? null : ($marks[$at + 1] ?? null);
@@ -92,7 +121,7 @@ final readonly class Burner
     /** The next weaker mark, or null at the weakest. */
     public function below(string $mark): ?string
     {
-        $marks = $this->marks();
+        $marks = $this->settings();
         $at = array_search($mark, $marks, true);
 
         return $at === false || $at === 0 ? null : $marks[$at - 1];

@@ -13,8 +13,8 @@ final readonly class Fit
     /** On top of the looseness wanted, a stew boils off about so much on the way, g per g raw. */
     private const STEW_EXTRA = 0.6;
 
-    /** A pan rice drinks so much of what it would in ample liquid, since it ends dry (tests/Core/Planning). */
-    private const OF_AMPLE = 0.93;
+    /** A pan rice drinks so much of what it would in ample liquid, since it ends dry and finishes in its own moisture (tests/Core/Planning). */
+    private const OF_AMPLE = 0.86;
 
     /** A pan rice boils off about so much on top of what it drinks, g per g raw, most of it in the pan at the pour. */
     private const PAN_RICE_EXTRA = 1.8;

@@ -58,6 +58,12 @@ final readonly class Pan
         return M_PI * ($this->base / 200) ** 2;
     }
 
+    /** What a lid covers, m². */
+    public function rimArea(): float
+    {
+        return M_PI * ($this->rim / 200) ** 2;
+    }
+
     /**
      * Depth of the cooked rice, mm.
      *
@@ -82,7 +88,18 @@ final readonly class Pan
     /** What it holds up to the free rim, mL. */
     public function workingVolume(): float
     {
-        $height = max(0.0, $this->height - self::FREEBOARD_CM);
+        return $this->volumeTo(max(0.0, $this->height - self::FREEBOARD_CM));
+    }
+
+    /** What it holds to the very rim, mL. */
+    public function fullVolume(): float
+    {
+        return $this->volumeTo($this->height);
+    }
+
+    /** @param  float  $height  of the liquid, cm */
+    private function volumeTo(float $height): float
+    {
         $bottom = $this->base / 2;
         $top = $bottom + ($this->rim - $this->base) / 2 * $height / $this->height;
 

@@ -162,6 +162,10 @@ export interface Archive {
      */
     room_c: number;
     /**
+     * °C, of the plates as they are held
+     */
+    plates_c?: number;
+    /**
      * IANA name
      */
     timezone: string;
@@ -620,6 +624,10 @@ export interface PlanRequest {
      * °C
      */
     room_c?: number;
+    /**
+     * °C, of the plates it is served on; a pan rice stays in its pan
+     */
+    plates_c?: number;
   };
   pan?: {
     /**
@@ -728,6 +736,19 @@ export interface PlanRequest {
      * how the crust of a pan rice is made
      */
     crust?: 'short-and-hot' | 'long-and-gentle';
+    /**
+     * the two marks of a pan rice, when only the moment of turning is to be found
+     */
+    pan_heat?: {
+      /**
+       * until the grains show
+       */
+      hot: string;
+      /**
+       * until the pan is dry
+       */
+      gentle: string;
+    };
   };
   finish?: {
     /**
@@ -755,6 +776,10 @@ export interface PlanRequest {
     minutes_to_table?: number;
     crust?: 'none' | 'gold' | 'dark';
   };
+  /**
+   * g of everything else on the plate: it takes up salt
+   */
+  extras_g_per_cover?: number;
 }
 /**
  * The worked-out pan, on the kitchen's clock.
@@ -848,6 +873,15 @@ export interface Working {
       heat?: string | null;
       covers?: number;
       table_at?: string;
+      /**
+       * the two marks of a pan rice; null lets Velko choose
+       */
+      pan_heat?: {
+        hot: string;
+        gentle: string;
+      } | null;
+      table_on?: string | null;
+      starters?: number;
     };
   }[];
   batches: {
@@ -951,6 +985,17 @@ export interface Ask {
    * starters of the same dish in the same pan, besides the mains
    */
   starters?: number;
+  /**
+   * the two marks of a pan rice; null lets Velko choose
+   */
+  pan_heat?: {
+    hot: string;
+    gentle: string;
+  } | null;
+  /**
+   * day in the kitchen's time zone; null: the next time the clock shows table_at
+   */
+  table_on?: string | null;
 }
 /**
  * The answer to a plan request.
@@ -1114,6 +1159,14 @@ export interface Plan {
     water_g: number;
     fat_g: number;
     salt_g: number;
+    /**
+     * g, all covers
+     */
+    butter_g?: number;
+    /**
+     * g, all covers
+     */
+    cheese_g?: number;
   };
   salt: {
     percent_at_table: number;
@@ -1151,6 +1204,10 @@ export interface Plan {
   assumed: {
     [k: string]: unknown | undefined;
   };
+  /**
+   * false: it does not stay in its pan, or never gets done; its numbers are no plan to cook by
+   */
+  possible?: boolean;
 }
 export interface CookEventStart {
   /**
@@ -1994,6 +2051,10 @@ export interface PlanRequest1 {
      * °C
      */
     room_c?: number;
+    /**
+     * °C, of the plates it is served on; a pan rice stays in its pan
+     */
+    plates_c?: number;
   };
   pan?: {
     /**
@@ -2102,6 +2163,19 @@ export interface PlanRequest1 {
      * how the crust of a pan rice is made
      */
     crust?: 'short-and-hot' | 'long-and-gentle';
+    /**
+     * the two marks of a pan rice, when only the moment of turning is to be found
+     */
+    pan_heat?: {
+      /**
+       * until the grains show
+       */
+      hot: string;
+      /**
+       * until the pan is dry
+       */
+      gentle: string;
+    };
   };
   finish?: {
     /**
@@ -2129,6 +2203,10 @@ export interface PlanRequest1 {
     minutes_to_table?: number;
     crust?: 'none' | 'gold' | 'dark';
   };
+  /**
+   * g of everything else on the plate: it takes up salt
+   */
+  extras_g_per_cover?: number;
 }
 /**
  * A scale, a probe or a knob as it is entered.
@@ -2191,6 +2269,10 @@ export interface House {
    */
   room_c: number;
   /**
+   * °C, of the plates as they are held
+   */
+  plates_c?: number;
+  /**
    * IANA name
    */
   timezone: string;
@@ -2222,6 +2304,10 @@ export interface Kitchen {
   altitude_m: number;
   boiling_c: number;
   room_c: number;
+  /**
+   * °C
+   */
+  plates_c: number;
   timezone: string;
   units: 'metric' | 'us';
   safety: Safety;
@@ -2599,6 +2685,10 @@ export interface SimulationRequest {
      * °C
      */
     room_c?: number;
+    /**
+     * °C, of the plates
+     */
+    plates_c?: number;
   };
   pan?: {
     /**
@@ -2698,6 +2788,10 @@ export interface SimulationRequest {
        */
       butter_temperature_c?: number;
     };
+    /**
+     * out of the pan and onto as many plates as there are covers
+     */
+    plated?: true;
   }[];
   /**
    * min of the cook

@@ -58,12 +58,14 @@ final class Kitchens
         float $butter = 0,
         float $cheese = 0,
         array $lid = [],
+        float $plates = Defaults::PLATES_C,
+        float $extras = 0,
     ): Ask {
         return new Ask(
             Family::Risotto,
             $covers, $grams, $variety->grain(), new Pan($base, $base * 1.08, $height, $metal), new Burner($ring, $net), new Ladle($ladle),
             new Method(Schools::named($doses), Stirring::Constant, $track ?? ($mark === null ? null : [new HeatChange(0, $mark)]), $sealed, $finish, $rest, $restCovered, $toasting, false, $soak, $lid),
-            new Stock($stock, $salt), $wine, new Finish($butter * $covers, $cheese * $covers), new Target($looseness, $toTable), new Place($altitude, $room),
+            new Stock($stock, $salt), $wine, new Finish($butter * $covers, $cheese * $covers), new Target($looseness, $toTable), new Place($altitude, $room, $plates), $extras * $covers,
         );
     }
 
@@ -92,11 +94,12 @@ final class Kitchens
         float $altitude = 0,
         float $room = 24,
         float $soak = 0,
+        array $lid = [],
     ): Ask {
         return new Ask(
             Family::PanRice,
             $covers, $grams, $variety->grain(), new Pan($base, $base * 1.16, $height, $metal), new Burner($ring, $net), new Ladle(150),
-            new Method(null, $stirring, $track, $sealed, 0, $rest, $restCovered, soak: $soak, crust: $school),
+            new Method(null, $stirring, $track, $sealed, 0, $rest, $restCovered, soak: $soak, lid: $lid, crust: $school),
             new Stock($stock, $salt, $given), $wine, new Finish, new Target(0, $toTable, $crust), new Place($altitude, $room),
         );
     }
@@ -122,11 +125,12 @@ final class Kitchens
         float $altitude = 0,
         float $room = 24,
         float $soak = 0,
+        array $lid = [],
     ): Ask {
         return new Ask(
             Family::SoupyRice,
             $covers, $grams, $variety->grain(), new Pan($base, $base, $height, $metal), new Burner($ring, $net), new Ladle(150),
-            new Method(null, Stirring::NowAndThen, $track, $sealed, 0, $rest, false, soak: $soak),
+            new Method(null, Stirring::NowAndThen, $track, $sealed, 0, $rest, false, soak: $soak, lid: $lid),
             new Stock($stock, $salt), $wine, new Finish, new Target($looseness, $toTable), new Place($altitude, $room),
         );
     }

@@ -30,7 +30,7 @@ function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float 
     }
     $case = [
         'rice' => $rice, 'rate' => $ask->grain->rate, 'most' => $ask->grain->hot, 'sealed' => $ask->method->sealed,
-        'area' => $conditions->area, 'metal' => $conditions->metal, 'room' => $ask->place->room, 'net' => $off ? 0 : $net, 'boiling' => $boiling,
+        'area' => $conditions->area, 'rimArea' => $conditions->rimArea, 'boilsAt' => $conditions->boiling, 'metal' => $conditions->metal, 'room' => $ask->place->room, 'net' => $off ? 0 : $net, 'boiling' => $boiling,
         'open' => 1 - $state->cover, 'losing' => $state->losing,
         'state' => [$state->free, $state->drunk, $state->temperature, $state->doneness, $state->boiledOff], 'seconds' => $seconds,
     ];

@@ -37,16 +37,20 @@ function solver(unknowns) {
 }
 
 /** y = [free, drunk, temperature, doneness, boiled off]; x in seconds since the pour. */
-function run({ rice, rate, most, sealed, area, metal, room, net, boiling, open, losing, state, seconds }) {
+function run({ rice, rate, most, sealed, area, rimArea, metal, room, net, boiling, boilsAt, open, losing, state, seconds }) {
   const air = 0.5 * saturation(room);
   const surface = (1.8 / (saturation(90) - 0.5 * saturation(20))) * area * open;
   const change = (x, [free, drunk, T]) => {
     const wet = free / (free + 0.05 * rice);
     const lag = sealed ? 1 - Math.exp(-x / 120) : 1;
     const drinks = (rate / 60) * pace(T) * (equilibrium(T, most) - drunk) * lag * wet;
-    const cooks = T > 60 ? (pace(T) * Math.min(1, 1.05 * wet)) / 60 : 0;
+    // Without liquid a grain softens on in its own moisture, slower.
+    const dry = drunk > 0.35 ? (open < 1 ? 0.4 : 0.25) : 0;
+    const cooks = T > 60 ? (pace(T) * Math.max(dry, Math.min(1, 1.05 * wet))) / 60 : 0;
     const capacity = metal + 1.6 * rice + 4.18 * (free + rice * drunk);
-    const vapour = boiling ? (net / LATENT) * open : surface * wet * (saturation(T) - air);
+    // At the boil a lid gives back what it loses to the room, and no more.
+    const lid = open < 1 ? Math.min(net, 12 * rimArea * (boilsAt - room)) : 0;
+    const vapour = boiling ? (net - lid) / LATENT : surface * wet * (saturation(T) - air);
     const warms = boiling ? 0 : (net - losing * (T - room) - vapour * LATENT) / capacity;
     return [-rice * drinks - vapour, drinks, warms, cooks, vapour];
   };

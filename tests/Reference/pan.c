@@ -10,8 +10,8 @@
 
 static const double GAS = 8.314462618, ZERO_C = 273.15, LATENT = 2257.0, WATER = 4.18, RICE_HEAT = 1.6;
 
-typedef struct { double second, free, drunk, temperature, doneness, sealed, boiled_off, net; } state;
-typedef struct { double rice, rate, hot, boiling, room, air, area, metal; } pan;
+typedef struct { double second, free, drunk, temperature, doneness, sealed, boiled_off, net, cover, losing, lost; } state;
+typedef struct { double rice, rate, hot, boiling, room, air, area, rim_area, metal; } pan;
 
 static double saturation(double c) { return 101325.0 / 760.0 * pow(10.0, 8.07131 - 1730.63 / (233.426 + c)); }
 
@@ -36,11 +36,13 @@ static void pour(const pan *p, state *s, double volume, double temperature) {
 
 static void run(const pan *p, state *s, double until) {
     const double dt = 1.0, rate = p->rate * dt / 60, half_wet = 0.05 * p->rice, opening = exp(-dt / 120.0);
-    const double surface = 1.8 / (saturation(90.0) - 0.5 * saturation(20.0)) * p->area * dt, heat = s->net * dt;
+    const double dry_pace = s->cover > 0 ? 0.40 : 0.25;
+    const double lid_loses = s->cover > 0 && s->losing <= 0 ? 12.0 * p->rim_area * (p->boiling - p->room) * dt : 0;
+    const double surface = 1.8 / (saturation(90.0) - 0.5 * saturation(20.0)) * p->area * (1 - s->cover) * dt, heat = s->net * dt;
     const double metal = p->metal + RICE_HEAT * p->rice;
     double was = NAN, speed = 0, most = 0, pressure = 0;
     while (s->second < until - dt / 2) {
-        double wet = s->free > 0 ? s->free / (s->free + half_wet) : 0, drinks = 0, vapour, capacity, left, touched;
+        double wet = s->free > 0 ? s->free / (s->free + half_wet) : 0, drinks = 0, vapour, capacity, left, touched, cools, beyond, through;
         if (s->temperature != was) {
             speed = pace(s->temperature);
             most = equilibrium(s->temperature, p->hot);
@@ -56,13 +58,25 @@ static void run(const pan *p, state *s, double until) {
             s->sealed *= opening;
         }
         touched = 1.05 * wet;
-        if (s->temperature > 60.0 && wet > 0) s->doneness += speed * (touched < 1 ? touched : 1) * dt / 60;
+        if (s->temperature > 60.0) {
+            if (touched > 1) touched = 1;
+            else if (touched < dry_pace && s->drunk > 0.35) touched = dry_pace;
+            s->doneness += speed * touched * dt / 60;
+        }
         vapour = surface * wet * pressure;
         if (vapour < 0) vapour = 0;
         capacity = metal + WATER * (s->free + p->rice * s->drunk);
-        s->temperature += (heat - vapour * LATENT) / capacity;
+        cools = s->losing * dt * (s->temperature - p->room);
+        s->lost += cools;
+        s->temperature += (heat - cools - vapour * LATENT) / capacity;
         if (s->temperature > p->boiling) {
-            vapour += (s->temperature - p->boiling) * capacity / LATENT;
+            beyond = (s->temperature - p->boiling) * capacity;
+            if (lid_loses > 0) {
+                through = beyond < lid_loses ? beyond : lid_loses;
+                s->lost += through;
+                beyond -= through;
+            }
+            vapour += beyond / LATENT;
             s->temperature = p->boiling;
         }
         left = s->free - drinks;
@@ -76,15 +90,16 @@ static void run(const pan *p, state *s, double until) {
 
 int main(int argc, char **argv) {
     long repeats = argc > 1 ? atol(argv[1]) : 1000;
-    pan p = {320.0, 0.0660, 2.40, 0, 24.0, 0, 0, 900.0};
+    pan p = {320.0, 0.0660, 2.40, 0, 24.0, 0, 0, 0, 900.0};
     state s = {0};
     struct timespec from, to;
     p.boiling = 1730.63 / (8.07131 - log10(101325.0 / (101325.0 / 760.0))) - 233.426;
     p.air = 0.5 * saturation(24.0);
     p.area = M_PI * 0.13 * 0.13;
+    p.rim_area = M_PI * 0.14 * 0.14;
     clock_gettime(CLOCK_MONOTONIC, &from);
     for (long i = 0; i < repeats; i++) {
-        s = (state){0, 0, 0, 100.0, 0, 1.0, 0, 800.0};
+        s = (state){0, 0, 0, 100.0, 0, 1.0, 0, 800.0, 0, 0, 0};
         for (int dose = 0; dose < 9; dose++) {
             run(&p, &s, 110.0 * dose);
             pour(&p, &s, 125.0, 90.0);

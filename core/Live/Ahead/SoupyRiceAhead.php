@@ -107,7 +107,7 @@ final readonly class SoupyRiceAhead implements Ahead
             $this->pan->runTo($state, self::LONGEST_COOK, -1.0, $pull);
             $pulled = clone $state;
             $this->pan->toTable($state);
-            $late = $state->doneness - $wanted;
+            $late = Cooking::landed($pulled, $state) - $wanted;
             if (abs($late) <= self::DONENESS_TOLERANCE || $pulled->second <= $start->second) {
                 break;
             }

@@ -220,7 +220,7 @@ final readonly class Rescue
 
     private function dryEarly(): WayBack
     {
-        $lowest = $this->ask->burner->marks()[0];
+        $lowest = $this->ask->burner->weakest();
         $trial = new Trial($this->ask, $this->seen(dry: true, hard: true), $lowest);
         $stock = max(10.0, self::jug($trial->pourForDoneness(self::LONGEST_REST)));
         [$minutes, $atTable] = $trial->untilDry($stock, self::LONGEST_REST);
@@ -232,7 +232,7 @@ final readonly class Rescue
 
     private function topHard(): WayBack
     {
-        $lowest = $this->ask->burner->marks()[0];
+        $lowest = $this->ask->burner->weakest();
         $state = $this->forecast->now;
         $depth = $this->ask->pan->layer($this->rice, $state->drunk);
         $pace = min(1 - 0.15, TopLayer::pace($depth, false, false));

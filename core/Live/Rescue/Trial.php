@@ -53,8 +53,9 @@ final readonly class Trial
             $state = $this->begun($pour, $covered, $pull);
             $this->pan->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
             $pulledAt = $state->second;
+            $pulled = clone $state;
             $this->pan->toTable($state);
-            $late = $state->doneness - $this->wanted;
+            $late = Cooking::landed($pulled, $state) - $this->wanted;
             if (abs($late) <= self::DONENESS_TOLERANCE || $pulledAt <= $this->from->second) {
                 break;
             }
@@ -112,7 +113,7 @@ final readonly class Trial
     public function standing(float $minutes): State
     {
         $state = clone $this->from;
-        $rested = new Cooking($this->ask->withMethod(['lid' => [], 'rest' => $minutes, 'restCovered' => true]), [new HeatChange(0.0, $this->ask->burner->marks()[0])]);
+        $rested = new Cooking($this->ask->withMethod(['lid' => [], 'rest' => $minutes, 'restCovered' => true]), [new HeatChange(0.0, $this->ask->burner->weakest())]);
         $rested->toTable($state);
 
         return $state;

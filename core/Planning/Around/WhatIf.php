@@ -68,7 +68,7 @@ final class WhatIf
     {
         $place = $plan->ask->place;
         $altitude = $place->altitude >= self::HILLS_M / 2 ? 0.0 : self::HILLS_M;
-        $after = Planner::plan(self::solved($plan)->at(new Place($altitude, $place->room)));
+        $after = Planner::plan(self::solved($plan)->at(new Place($altitude, $place->room, $place->plates)));
         $minutes = abs($after->pulled->minute() - $plan->pulled->minute());
 
         return new Compared($altitude > 0 ? 'at 1,600 m' : 'at sea level', $plan, $after, sprintf(

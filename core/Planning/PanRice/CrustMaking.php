@@ -21,7 +21,9 @@ use Velko\Core\Vessel\Burner;
 final class CrustMaking
 {
     /** Shifts tried, shares of the floor's radius. */
-    private const SHIFTS = [0.25, 0.4, 0.55, 0.7, 0.8, 0.9];
+    private const SHIFTS = [0.25, 0.4, 0.55, 0.7, 0.8, 0.9, 1.0, 1.1];
+
+    private const HALF_A_STEP = 0.05;
 
     /** A pan whose middle lies further outside the ring than this would tip, cm (our estimate). */
     private const TIPS = 6.0;
@@ -108,20 +110,30 @@ final class CrustMaking
             return $best;
         }
         foreach (self::SHIFTS as $share) {
-            $shift = $share * $this->floor->radius;
-            if ($shift > $this->ask->burner->ring / 2 + self::TIPS) {
-                break;
-            }
-            if ($shift + $this->ask->burner->ring / 2 + 2 * $this->floor->spread < $this->floor->radius) {
-                continue; // the rim would stay cold
-            }
-            $plan = $this->judged($mark, $this->shifted($net, $shift));
-            if (self::evenness($plan) > self::evenness($best)) {
-                $best = $plan;
-            }
+            $best = $this->better($best, $mark, $net, $share);
+        }
+        $share = $best->shift() / $this->floor->radius;
+        if ($share > 0.0 && ! $best->even) {
+            // The best lies near: half a step to either side.
+            $best = $this->better($best, $mark, $net, $share - self::HALF_A_STEP);
+            $best = $this->better($best, $mark, $net, $share + self::HALF_A_STEP);
         }
 
         return $best;
+    }
+
+    /** The more even of a crust and another with the pan shifted by a share of its radius. */
+    private function better(CrustPlan $best, string $mark, float $net, float $share): CrustPlan
+    {
+        $shift = $share * $this->floor->radius;
+        $tips = $shift > $this->ask->burner->ring / 2 + self::TIPS;
+        $rimStaysCold = $shift + $this->ask->burner->ring / 2 + 2 * $this->floor->spread < $this->floor->radius;
+        if ($tips || $rimStaysCold) {
+            return $best;
+        }
+        $plan = $this->judged($mark, $this->shifted($net, $shift));
+
+        return self::evenness($plan) > self::evenness($best) ? $plan : $best;
     }
 
     /**

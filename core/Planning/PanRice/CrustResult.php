@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\PanRice;
 
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\CrustWish;
 
 /** What the floor of a pan rice comes to, and what each setting would do to it. */
 final readonly class CrustResult
@@ -25,7 +26,7 @@ final readonly class CrustResult
     {
         $this->rings = $making->rings($plan->legs, self::RINGS);
         $this->byMark = array_map($making->minutes(...), $ask->burner->net);
-        $this->nearestRing = $plan->even ? null : $making->nearestRing();
+        $this->nearestRing = $plan->even || $ask->target->crust === CrustWish::None ? null : $making->nearestRing();
     }
 
     /** @return array{centre_gold: float|null, centre_burnt: float|null, rim_gold: float|null, rim_burnt: float|null} minutes from dry on the plan's setting, the pan left in the middle */

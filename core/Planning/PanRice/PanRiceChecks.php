@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning\PanRice;
 
+use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\CrustWish;
+use Velko\Core\Planning\FitChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Rounding;
@@ -15,6 +17,14 @@ use Velko\Core\Vessel\Pan;
 /** What will go wrong with this choice for a pan rice, each with the nearest that works. */
 final class PanRiceChecks
 {
+    /** Heat that scorches the floor before the rice has drunk, W/m²; what may stand on it without harm, min (common practice: "too hot and it is soft outside, hard inside"; our limits). */
+    public const FIERCE = 30000.0;
+
+    private const FIERCE_FOR = 3.0;
+
+    /** Covered for this share of the time until it is dry, it was covered all through. */
+    private const ALL_THROUGH = 0.8;
+
     /** Under the window by more than this the heart is hard, min. */
     private const HARD_HEART = 0.25;
 
@@ -29,9 +39,12 @@ final class PanRiceChecks
         }
 
         return Checks::found([
-            Checks::tooDeep($plan, Pan::PAN_RICE_LAYER_MM, 'to cook evenly'),
+            FitChecks::tooDeep($plan, Pan::PAN_RICE_LAYER_MM, 'to cook evenly'),
             $wetOrDry,
             self::noCrust($plan),
+            self::fierce($plan),
+            self::lidAllThrough($plan),
+            self::eitherMark($plan),
             self::stirred($plan),
             self::wrongRice($plan),
             Checks::rinsedOrSoaked($plan),
@@ -96,6 +109,53 @@ final class PanRiceChecks
         return $plan->ask->method->stirring->share() <= 0
             ? null
             : new Warning('stirred', 'Stirred, it turns creamy and the crust does not form', 'Level it once, then leave it alone');
+    }
+
+    private static function fierce(Plan $plan): ?Warning
+    {
+        $end = $plan->pulled->minute();
+        foreach ($plan->heat as $i => $change) {
+            $minutes = min($end, $plan->heat[$i + 1]->fromMinute ?? INF) - max(0.0, $change->fromMinute);
+            if ($minutes > self::FIERCE_FOR && $plan->ask->burner->net[$change->mark] > self::FIERCE * $plan->ask->pan->baseArea()) {
+                return FitChecks::tooFierce($plan, $change->mark, self::FIERCE, 'the floor browns before the rice has drunk');
+            }
+        }
+
+        return null;
+    }
+
+    /** Covered from the pour until it is dry. */
+    private static function lidAllThrough(Plan $plan): ?Warning
+    {
+        $on = false;
+        $covered = 0.0;
+        $since = 0.0;
+        $end = $plan->dryMinute ?? $plan->pulled->minute();
+        foreach ([...$plan->ask->method->lid, new LidChange(INF, false)] as $change) {
+            $covered += $on ? max(0.0, min($end, $change->fromMinute) - $since) : 0.0;
+            [$on, $since] = [$change->on, max(0.0, $change->fromMinute)];
+        }
+        if ($covered < self::ALL_THROUGH * $end) {
+            return null;
+        }
+
+        return new Warning('lid-all-through', 'Under a lid from the pour on it steams: the rim stays wet and the crust uneven', 'Lid off until the liquid is gone; at the end two minutes under it finish a hard top');
+    }
+
+    /** Two marks that cost the same, between which the ring has none. */
+    private static function eitherMark(Plan $plan): ?Warning
+    {
+        $other = $plan->asGood;
+        if ($other === null) {
+            return null;
+        }
+        $by = $other->stock - $plan->stock;
+
+        return new Warning(
+            'either-mark',
+            sprintf('As good on %s until the grains show, then %s: %s of stock, %s %s', $other->heat->hot, $other->heat->gentle, Checks::litres($other->stock), Checks::litres(abs($by)), $by > 0 ? 'more' : 'less'),
+            'Take the marks your ring holds better',
+        );
     }
 
     private static function wrongRice(Plan $plan): ?Warning

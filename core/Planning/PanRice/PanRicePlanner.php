@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\PanRice;
 
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
@@ -35,8 +36,23 @@ final class PanRicePlanner
     /** On a weaker setting than this it no longer boils right out to the rim, W/m² (our estimate). */
     private const BOILS_TO_THE_RIM = 12000.0;
 
-    /** The grains should show by then, s (common practice: about minute 8 to 10). */
-    private const GRAINS_SHOW_BY = 660.0;
+    /** What it costs, in e-folds of heat: a pour that does not fit the pan, grains that show late (for all of the time until it is dry), a rim that is quiet, heat that is fierce (our estimates). */
+    private const OVER_THE_RIM = 3.0;
+
+    private const LATE = 4.0;
+
+    private const QUIET_RIM = 0.5;
+
+    private const FIERCE = 0.5;
+
+    /** So many pairs of marks are cooked, the nearest to the heat looked for first; more while nothing fits the pan. */
+    private const MARKS_TRIED = 3;
+
+    /** Marks that cost no more than this apart are as good. */
+    private const AS_GOOD = 0.1;
+
+    /** The grains should show by this share of the time until it is dry (common practice: about minute 8 to 10 of 18 to 20). */
+    private const GRAINS_SHOW_BY = 0.58;
 
     private const DONENESS_TOLERANCE = 0.03;
 
@@ -50,8 +66,10 @@ final class PanRicePlanner
     /** Rounding the stock may change it by this share of the rice, g/g. */
     private const ROUNDING = 0.015;
 
-    /** For the first guess, min: the hot half and the gentle half. */
-    private const HALF = 9.0;
+    /** For a first guess: minutes of the hot half and of the gentle half, and what it will have drunk of what it would in ample liquid. */
+    private const HALF = 8.5;
+
+    private const OF_AMPLE = 0.86;
 
     /** A minute of doneness costs about so much stock, g per g rice, on top of what boils off. */
     private const DRINKS_PER_MINUTE = 0.04;
@@ -91,11 +109,14 @@ final class PanRicePlanner
         }
         [$hot, $gentle] = [$this->hot(), $this->gentle()];
         if ($given === null) {
-            [$hot, $gentle, $stock] = $this->ask->method->panHeat === null
-                ? $this->settingsAndStock($hot, $gentle)
-                : [$hot, $gentle, $this->stockFor($hot, $gentle)];
+            if ($this->ask->method->panHeat !== null) {
+                $stock = $this->stockFor($hot, $gentle);
 
-            return $this->asPlanned($stock, $this->turned($stock, $hot, $gentle, null));
+                return $this->asPlanned($stock, $this->turned($stock, $hot, $gentle, null));
+            }
+            [$best, $asGood] = $this->settings();
+
+            return $this->asPlanned($best->stock, $this->turned($best->stock, $best->heat->hot, $best->heat->gentle, null), asGood: $asGood);
         }
         $track = $this->trackFor($given, $hot, $gentle);
 
@@ -105,48 +126,100 @@ final class PanRicePlanner
     }
 
     /**
-     * The settings a cook would choose; weaker ones where so much would boil off that the pour does not fit the pan, or
-     * that the grains show too late.
+     * The two marks that cost least, and the next that costs hardly more: how far each is from the heat a cook looks for,
+     * and what is wrong with the pan it makes. Marks further off than the best one costs are not cooked.
      *
-     * @return array{string, string, float} hot, gentle, mL
+     * @return array{Setting, Setting|null}
      */
-    private function settingsAndStock(string $hot, string $gentle): array
+    private function settings(): array
     {
-        $stock = $this->stockFor($hot, $gentle);
-        while (Pan::volumeAtPour($this->rice, $stock) > $this->ask->pan->workingVolume() || $this->cook($stock, $hot, $gentle, null)['turnedAt'] > self::GRAINS_SHOW_BY) {
-            $weaker = $this->ask->burner->below($hot);
-            if ($weaker === null || $weaker === $gentle || $this->ask->burner->net[$weaker] < self::BOILS_TO_THE_RIM * $this->ask->pan->baseArea()) {
+        $found = [];
+        $least = INF;
+        foreach ($this->byHeat() as [$heat, $off]) {
+            $enough = $least < self::OVER_THE_RIM ? self::MARKS_TRIED : 2 * self::MARKS_TRIED;
+            if ($off > $least + self::AS_GOOD || count($found) >= $enough) {
                 break;
             }
-            $less = $this->stockFor($weaker, $gentle);
-            if ($less >= $stock) {
-                break;
-            }
-            [$hot, $stock] = [$weaker, $less];
+            $stock = $this->stockFor($heat->hot, $heat->gentle, $found[count($found) - 1] ?? null);
+            $found[] = $one = new Setting($heat, $stock, $off + $this->costs($heat, $stock));
+            $least = min($least, $one->cost);
         }
+        usort($found, static fn (Setting $a, Setting $b): int => $a->cost <=> $b->cost);
+        $next = $found[1] ?? null;
 
-        return [$hot, $gentle, $stock];
+        return [$found[0], $next !== null && $next->cost <= $found[0]->cost + self::AS_GOOD ? $next : null];
     }
 
-    /** Stock that is gone just in time, hot until the grains show and gentle from then on, mL. */
-    private function stockFor(string $hot, string $gentle): float
+    /**
+     * Every two marks of which the second is the weaker, by how far they are from the heat looked for, in e-folds.
+     *
+     * @return non-empty-list<array{PanHeat, float}>
+     */
+    private function byHeat(): array
     {
-        return $this->solved(fn (float $stock): float => $this->cook($stock, $hot, $gentle, null)['atTable']->doneness);
+        $burner = $this->ask->burner;
+        $area = $this->ask->pan->baseArea();
+        $pairs = [];
+        foreach ($burner->settings() as $hot) {
+            foreach ($burner->settings() as $gentle) {
+                if ($burner->net[$gentle] < $burner->net[$hot]) {
+                    $pairs[] = [new PanHeat($hot, $gentle), $burner->off($hot, Fit::HOT * $area) + $burner->off($gentle, self::GENTLE * $area)];
+                }
+            }
+        }
+        usort($pairs, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+
+        return $pairs === [] ? [[new PanHeat($this->hot(), $this->hot()), 0.0]] : $pairs;
+    }
+
+    /** What is wrong with the pan that two marks make, in the same measure as an e-fold of heat. */
+    private function costs(PanHeat $heat, float $stock): float
+    {
+        $cooked = $this->cook($stock, $heat->hot, $heat->gentle, null);
+        $flux = $this->ask->burner->net[$heat->hot] / $this->ask->pan->baseArea();
+
+        return (Pan::volumeAtPour($this->rice, $stock) > $this->ask->pan->workingVolume() ? self::OVER_THE_RIM : 0.0)
+            + self::LATE * max(0.0, $cooked['turnedAt'] / $cooked['dryAt'] - self::GRAINS_SHOW_BY)
+            + ($flux < self::BOILS_TO_THE_RIM ? self::QUIET_RIM : 0.0)
+            + ($flux > PanRiceChecks::FIERCE ? self::FIERCE : 0.0);
+    }
+
+    /**
+     * Stock that is gone just in time, hot until the grains show and gentle from then on, mL.
+     *
+     * @param  Setting|null  $near  other marks for which it was found before: what boils off more on these is a good first guess
+     */
+    private function stockFor(string $hot, string $gentle, ?Setting $near = null): float
+    {
+        $net = $this->ask->burner->net;
+        $doneness = fn (float $stock): float => $this->cook($stock, $hot, $gentle, null)['landed'];
+        if ($near === null) {
+            return $this->solved($doneness, $net[$hot], $net[$gentle]);
+        }
+        $more = $net[$hot] + $net[$gentle] - $net[$near->heat->hot] - $net[$near->heat->gentle];
+
+        return $this->solved($doneness, $net[$hot], $net[$gentle], max(0.0, $near->stock + $more / Steam::LATENT_HEAT * 60 * self::HALF));
     }
 
     /** Stock that is gone just in time under the track that was asked for, mL. */
     private function stockOnTrack(): float
     {
-        return $this->solved(fn (float $stock): float => $this->cookOnTrack($stock)['atTable']->doneness);
+        $area = $this->ask->pan->baseArea();
+
+        return $this->solved(fn (float $stock): float => $this->cookOnTrack($stock)['landed'], Fit::HOT * $area, self::GENTLE * $area);
     }
 
-    /** @param  callable(float): float  $doneness  at the table, by stock */
-    private function solved(callable $doneness): float
+    /**
+     * @param  callable(float): float  $doneness  at the table, by stock
+     * @param  float  $hot  W, about what the first half will take, for a first guess
+     * @param  float  $gentle  W, the second
+     * @param  float|null  $guess  mL, where there is a better one
+     */
+    private function solved(callable $doneness, float $hot, float $gentle, ?float $guess = null): float
     {
-        $area = $this->ask->pan->baseArea();
-        $boilsOff = (Fit::HOT + self::GENTLE) * $area / Steam::LATENT_HEAT * 60 * self::HALF;
-        $guess = $this->rice * $this->ask->grain->drunkInAmpleLiquid($this->wanted) * 0.95 + $boilsOff;
-        $slope = 1 / (self::DRINKS_PER_MINUTE * $this->rice + self::GENTLE * $area / Steam::LATENT_HEAT * 60);
+        $boilsOff = ($hot + $gentle) / Steam::LATENT_HEAT * 60 * self::HALF;
+        $guess ??= $this->rice * $this->ask->grain->drunkInAmpleLiquid($this->wanted) * self::OF_AMPLE + $boilsOff;
+        $slope = 1 / (self::DRINKS_PER_MINUTE * $this->rice + $gentle / Steam::LATENT_HEAT * 60);
         $stock = Root::of($doneness, $this->wanted, $guess, $slope, 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
 
         return Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
@@ -161,7 +234,7 @@ final class PanRicePlanner
     {
         $burner = $this->ask->burner;
         $allHot = $this->cook($stock, $hot, $hot, 0.0);
-        while ($allHot['atTable']->doneness > $this->wanted) {
+        while ($allHot['landed'] > $this->wanted) {
             $stronger = $burner->above($hot);
             if ($stronger === null) {
                 return null;
@@ -169,7 +242,7 @@ final class PanRicePlanner
             $hot = $stronger;
             $allHot = $this->cook($stock, $hot, $hot, 0.0);
         }
-        while ($this->cook($stock, $hot, $gentle, 0.0)['atTable']->doneness < $this->wanted) {
+        while ($this->cook($stock, $hot, $gentle, 0.0)['landed'] < $this->wanted) {
             $weaker = $burner->below($gentle);
             if ($weaker === null) {
                 return null;
@@ -178,7 +251,7 @@ final class PanRicePlanner
         }
         $longest = $allHot['dryAt'];
         $early = Root::of(
-            fn (float $early): float => $this->cook($stock, $hot, $gentle, max(0.0, $longest - $early))['atTable']->doneness,
+            fn (float $early): float => $this->cook($stock, $hot, $gentle, max(0.0, $longest - $early))['landed'],
             $this->wanted, $longest / 2, 1 / 120, 0.0, self::DONENESS_TOLERANCE,
         );
 
@@ -194,9 +267,9 @@ final class PanRicePlanner
     {
         $marks = $this->ask->burner->marks();
         $strongest = $marks[count($marks) - 1];
-        $tooWet = $this->cook($stock, $strongest, $strongest, 0.0)['atTable']->doneness > $this->wanted;
+        $tooWet = $this->cook($stock, $strongest, $strongest, 0.0)['landed'] > $this->wanted;
 
-        return [new HeatChange(0.0, $tooWet ? $strongest : $marks[0])];
+        return [new HeatChange(0.0, $tooWet ? $strongest : $this->ask->burner->weakest())];
     }
 
     /**
@@ -222,7 +295,7 @@ final class PanRicePlanner
     /**
      * @param  float|null  $turnAt  s at which the knob is turned down; null: when the grains show
      *
-     * @return array{atTable: State, turnedAt: float, dryAt: float, pullAt: float}
+     * @return array{atTable: State, landed: float, turnedAt: float, dryAt: float, pullAt: float}
      */
     private function cook(float $stock, string $hot, string $gentle, ?float $turnAt): array
     {
@@ -246,7 +319,7 @@ final class PanRicePlanner
         return $this->crustAndRest($state, $turnedAt, $dryAt, $dryAt + $crust->seconds());
     }
 
-    /** @return array{atTable: State, turnedAt: float, dryAt: float, pullAt: float} */
+    /** @return array{atTable: State, landed: float, turnedAt: float, dryAt: float, pullAt: float} */
     private function cookOnTrack(float $stock): array
     {
         $this->pan->under($this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
@@ -258,13 +331,14 @@ final class PanRicePlanner
         return $this->crustAndRest($state, 0.0, $dryAt, $dryAt + $this->crustOnTrack($dryAt)->seconds());
     }
 
-    /** @return array{atTable: State, turnedAt: float, dryAt: float, pullAt: float} */
+    /** @return array{atTable: State, landed: float, turnedAt: float, dryAt: float, pullAt: float} */
     private function crustAndRest(State $state, float $turnedAt, float $dryAt, float $pullAt): array
     {
         $this->pan->runTo($state, $pullAt);
+        $pulled = clone $state;
         $this->pan->toTable($state);
 
-        return ['atTable' => $state, 'turnedAt' => $turnedAt, 'dryAt' => $dryAt, 'pullAt' => $pullAt];
+        return ['atTable' => $state, 'landed' => Cooking::landed($pulled, $state), 'turnedAt' => $turnedAt, 'dryAt' => $dryAt, 'pullAt' => $pullAt];
     }
 
     private function crust(): CrustPlan
@@ -297,8 +371,9 @@ final class PanRicePlanner
      *
      * @param  non-empty-list<HeatChange>|null  $heat  null: the track that was asked for
      * @param  float|null  $nearest  mL that would have fitted, when these do not
+     * @param  Setting|null  $asGood  other marks that cost hardly more
      */
-    private function asPlanned(float $stock, ?array $heat, ?float $nearest = null): Plan
+    private function asPlanned(float $stock, ?array $heat, ?float $nearest = null, ?Setting $asGood = null): Plan
     {
         $heat ??= $this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())];
         $this->pan->under($heat);
@@ -310,7 +385,7 @@ final class PanRicePlanner
         $dry = $state->free <= Simulation::DRY * $this->rice;
         $crust = $this->ask->method->heat === null ? $this->crust() : $this->crustOnTrack($state->second);
         if (! $dry) {
-            $crust = new CrustPlan($crust->mark, [], false, 0.0, 0.0);
+            $crust = new CrustPlan($crust->mark, [], $this->ask->target->crust === CrustWish::None, 0.0, 0.0);
             $state = $this->pulledWet($poured);
         }
         $walked = $this->pan->walk([$firstStock], [$stock], $state->second + $crust->seconds());
@@ -320,6 +395,7 @@ final class PanRicePlanner
             $walked, Standing::of($this->ask, $this->pan, $walked->pulled), $this->pan->cost(),
             new CrustResult($crust, $this->making, $this->ask),
             $nearest,
+            $asGood,
         );
 
         return $plan->with(PanRiceChecks::of($plan));
@@ -335,7 +411,7 @@ final class PanRicePlanner
             $this->pan->runTo($state, self::LONGEST_COOK, -1.0, $pull);
             $eaten = clone $state;
             $this->pan->toTable($eaten);
-            $late = $eaten->doneness - $this->wanted;
+            $late = Cooking::landed($state, $eaten) - $this->wanted;
             if (abs($late) <= self::DONENESS_TOLERANCE) {
                 break;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\Risotto;
 
 use Velko\Core\Method\DoseSchool;
+use Velko\Core\Method\Landing;
 use Velko\Core\Method\Load;
 use Velko\Core\Method\Schools;
 use Velko\Core\Pan\Simulation;
@@ -51,10 +52,18 @@ final readonly class Doses
 
     private const DONENESS_TOLERANCE = 0.03;
 
+    /** For a first look at the way to the table: what rice has drunk of what it would in ample liquid, and g/g that the table takes. */
+    private const OF_AMPLE = 0.93;
+
+    private const TABLE_TAKES = 0.2;
+
     private const MOST_PULLS = 8;
 
     /** Rounding the last dose may move looseness by this much, g/g. */
     private const ROUNDING = 0.01;
+
+    /** A last dose that is less than this share of the one before is no dose of its own. */
+    private const WORTH_A_DOSE = 0.3;
 
     /** A pan that is so little too tight is left alone, g/g. */
     private const NEAR_ENOUGH = 0.04;
@@ -72,8 +81,8 @@ final readonly class Doses
     {
         $this->rice = $ask->rice();
         $this->school = $ask->method->doses ?? Schools::all()[Schools::DEFAULT];
-        $this->load = new Load($this->rice, $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle);
         $this->wanted = $ask->grain->window->middle();
+        $this->load = new Load($this->rice, $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle, $this->landing());
     }
 
     /** From the first stock, which goes in at once. */
@@ -154,14 +163,14 @@ final readonly class Doses
      */
     private function solved(array $doses, State $start, int $least): Dosed
     {
-        $pull = $this->wanted - $this->carryOverGuess();
+        $pull = $this->load->landing->doneness ?? $this->wanted - $this->carryOverGuess();
         $given = $doses;
         $volume = null;
-        $tail = [clone $start, $start->second, 0.0];
+        $tail = [clone $start, $start->second, 0.0, $start->doneness];
         for ($try = 0; $try < self::MOST_PULLS; $try++) {
             [$given, $volume] = $this->withLast($doses, $start, $least, $pull, $volume);
             $tail = $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
-            $late = $tail[0]->doneness - $this->wanted;
+            $late = $tail[3] - $this->wanted;
             if (abs($late) <= self::DONENESS_TOLERANCE) {
                 break;
             }
@@ -250,25 +259,24 @@ final readonly class Doses
     /**
      * From one dose to the table. A pan that runs dry comes off there: its rice would not get done any more.
      *
-     * @return array{State, float, float} the pan when it is eaten, the second it came off, minutes of doneness missing then
+     * @return array{State, float, float, float} the pan when it is eaten, the second it came off, minutes of doneness missing then, and those it counts for at the table
      */
     private function tail(State $before, float $volume, float $pull): array
     {
         $state = clone $before;
         $this->pan->pourStock($state, $volume);
         $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $pull);
-        $pulledAt = $state->second;
-        $missing = max(0.0, $pull - $state->doneness);
+        $pulled = clone $state;
         $this->pan->toTable($state);
 
-        return [$state, $pulledAt, $missing];
+        return [$state, $pulled->second, max(0.0, $pull - $pulled->doneness), Cooking::landed($pulled, $state)];
     }
 
     /**
      * The last dose in what a jug can measure; where too little of it is left to measure, the dose before is the last.
      *
      * @param  list<Dose>  $given
-     * @param  array{State, float, float}  $tail
+     * @param  array{State, float, float, float}  $tail
      */
     private function measured(array $given, float $last, array $tail, int $least): Dosed
     {
@@ -279,14 +287,37 @@ final readonly class Doses
             return new Dosed([], $pullAt, $atTable);
         }
         $before = array_slice($given, 0, -1);
+        $one = $before[count($before) - 1] ?? null;
+        if ($one !== null && count($given) > $least && $last < self::WORTH_A_DOSE * $one->volume) {
+            // Nobody pours a drop: it goes in with the dose before.
+            return new Dosed([...array_slice($before, 0, -1), new Dose($one->second, $one->volume + $last, $one->before)], $pullAt, $atTable);
+        }
 
         return new Dosed($last <= 0.0 && count($given) > $least ? $before : [...$before, new Dose($solved->second, $last, $solved->before)], $pullAt, $atTable);
+    }
+
+    /** Roughly where it is to leave the heat: a pan that is about done, carried to the table once. */
+    private function landing(): Landing
+    {
+        $pulled = $this->pan->start();
+        $pulled->temperature = $this->ask->conditions()->boiling;
+        $pulled->doneness = $this->wanted - $this->carryOverGuess();
+        $pulled->drunk = $this->ask->grain->drunkInAmpleLiquid($pulled->doneness) * self::OF_AMPLE;
+        $pulled->sealed = 0.0;
+        $pulled->free = ($this->ask->target->looseness + self::TABLE_TAKES) * $this->rice;
+        $eaten = clone $pulled;
+        $this->pan->toTable($eaten);
+
+        return new Landing(
+            $this->wanted - min(Cooking::MOST_OFF_THE_HEAT, $eaten->doneness - $pulled->doneness),
+            $this->ask->target->looseness * $this->rice + $pulled->free - $eaten->free,
+        );
     }
 
     private function carryOverGuess(): float
     {
         $method = $this->ask->method;
 
-        return 0.7 * ($method->finish + $method->rest + $this->ask->target->minutesToTable);
+        return min(Cooking::MOST_OFF_THE_HEAT, 0.8 * ($method->finish + $method->rest) + 0.4 * $this->ask->target->minutesToTable);
     }
 }

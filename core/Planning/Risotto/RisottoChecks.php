@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\Risotto;
 
 use Velko\Core\Planning\Checks;
+use Velko\Core\Planning\FitChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Warning;
@@ -17,6 +18,9 @@ final class RisottoChecks
     /** Doses nearer to each other than this cannot be kept up by hand, min. */
     private const CLOSEST_DOSES = 0.5;
 
+    /** Heat that boils a risotto too hard, W/m² (common practice: "too hot, sticks"; our limit). */
+    private const FIERCE = 28000.0;
+
     /** Looseness further off than this is not what was asked, g/g. */
     private const OFF_TARGET = 0.06;
 
@@ -24,9 +28,12 @@ final class RisottoChecks
     public static function of(Plan $plan): array
     {
         return Checks::found([
-            Checks::tooDeep($plan, Pan::RISOTTO_LAYER_MM, 'to stir evenly'),
+            FitChecks::tooDeep($plan, Pan::RISOTTO_LAYER_MM, 'to stir evenly'),
             self::goesDry($plan),
             self::dosesTooClose($plan),
+            self::fierce($plan),
+            FitChecks::ladle($plan),
+            Checks::eitherMark($plan),
             Checks::offTarget($plan, self::OFF_TARGET),
             self::wrongRice($plan),
             Checks::rinsedOrSoaked($plan),
@@ -64,6 +71,17 @@ final class RisottoChecks
             sprintf('A dose is gone in %d s: more than one pair of hands can pour', (int) round($gap * 60)),
             'A larger ladle, or a lower setting',
         );
+    }
+
+    private static function fierce(Plan $plan): ?Warning
+    {
+        foreach ($plan->heat as $change) {
+            if ($plan->ask->burner->net[$change->mark] > self::FIERCE * $plan->ask->pan->baseArea()) {
+                return FitChecks::tooFierce($plan, $change->mark, self::FIERCE, 'outside soft and heart hard, and it catches');
+            }
+        }
+
+        return null;
     }
 
     private static function wrongRice(Plan $plan): ?Warning

@@ -20,6 +20,7 @@ final class SoupyRiceChecks
         return Checks::found([
             self::thin($plan),
             Checks::offTarget($plan, self::OFF_TARGET),
+            Checks::eitherMark($plan),
             ...Checks::common($plan),
         ]);
     }

@@ -63,9 +63,13 @@ final class SoupyRicePlanner
     private function __construct(private readonly Ask $ask)
     {
         $this->rice = $ask->rice();
-        $this->heat = $ask->method->heat ?? $this->simmer();
-        $this->pan = new Cooking($ask, $this->heat);
+        [$strong, $simmer, $back] = $this->marks();
+        $this->pan = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $back > 0 ? $strong : $simmer)]);
         $this->before = $this->pan->atFirstStock();
+        $this->heat = $ask->method->heat ?? ($back > 0
+            ? [new HeatChange(0.0, $strong), new HeatChange(($this->before->second + $back) / 60, $simmer)]
+            : [new HeatChange(0.0, $simmer)]);
+        $this->pan->under($this->heat);
     }
 
     public static function plan(Ask $ask): Plan
@@ -84,8 +88,8 @@ final class SoupyRicePlanner
                 fn (float $volume): float => $this->loosenessWith($volume, $pull),
                 $this->ask->target->looseness, $stock, 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE,
             ) ?? 0.0;
-            [$atTable, $pulledAt] = $this->cook($stock, $pull);
-            $late = $atTable->doneness - $wanted;
+            [, $pulledAt, , $landed] = $this->cook($stock, $pull);
+            $late = $landed - $wanted;
             if (abs($late) <= self::DONENESS_TOLERANCE) {
                 break;
             }
@@ -110,25 +114,24 @@ final class SoupyRicePlanner
         return $atTable->free / $this->rice - $missing * self::DRY_COSTS_PER_MINUTE;
     }
 
-    /** @return array{State, float, float} the pot when it is eaten, the second it came off, minutes of doneness missing then */
+    /** @return array{State, float, float, float} the pot when it is eaten, the second it came off, minutes of doneness missing then, and those it counts for at the table */
     private function cook(float $stock, float $pull): array
     {
         $state = clone $this->before;
         $this->pan->pourStock($state, $stock);
         $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $pull);
-        $pulledAt = $state->second;
-        $missing = max(0.0, $pull - $state->doneness);
+        $pulled = clone $state;
         $this->pan->toTable($state);
 
-        return [$state, $pulledAt, $missing];
+        return [$state, $pulled->second, max(0.0, $pull - $pulled->doneness), Cooking::landed($pulled, $state)];
     }
 
     /**
-     * A simmer; with a pot that would take long to boil again, a stronger setting until it does.
+     * A simmer; with a pot that would take long to boil again once the stock is in, a stronger setting until it does.
      *
-     * @return non-empty-list<HeatChange>
+     * @return array{string, string, float} the stronger mark, the simmer's, and seconds from the stock on until the knob is turned; 0: it need not be
      */
-    private function simmer(): array
+    private function marks(): array
     {
         $ask = $this->ask;
         $area = $ask->pan->baseArea();
@@ -137,11 +140,11 @@ final class SoupyRicePlanner
         $capacity = $ask->pan->metal + Grain::SPECIFIC_HEAT * $this->rice + Steam::SPECIFIC_HEAT * $this->guess();
         $joules = $capacity * max(0.0, $ask->conditions()->boiling - $ask->stock->temperature);
         if ($joules <= self::SOON * $ask->burner->net[$simmer] || $ask->burner->net[$strong] <= $ask->burner->net[$simmer]) {
-            return [new HeatChange(0.0, $simmer)];
+            return [$strong, $simmer, 0.0];
         }
         $back = max(1.0, round($joules / $ask->burner->net[$strong] / self::TURNED_AT)) * self::TURNED_AT;
 
-        return [new HeatChange(0.0, $strong), new HeatChange($back / 60, $simmer)];
+        return [$strong, $simmer, $back];
     }
 
     /** mL */

@@ -20,6 +20,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         altitude_m: kitchen.altitude_m,
         boiling_c: null as number | null,
         room_c: kitchen.room_c,
+        plates_c: kitchen.plates_c,
         timezone: kitchen.timezone,
         units: kitchen.units,
         safety: kitchen.safety,
@@ -34,10 +35,11 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
       }}
     >
       <Field name="name" label="Kitchen" maxLength={120} />
-      <div className="grid grid-cols-3 items-end gap-3">
+      <div className="grid grid-cols-4 items-end gap-3 max-md:grid-cols-2">
         <Field name="altitude_m" label="Above the sea" unit="m" kind="number" />
         <Field name="boiling_c" label="or water boils at" unit="°C" kind="number" />
         <Field name="room_c" label="Room" unit="°C" kind="number" />
+        <Field name="plates_c" label="Plates" unit="°C" kind="number" />
       </div>
       <p className="text-base text-ink-soft">
         One of the two: clear the altitude if you measured the boiling point.

@@ -191,7 +191,8 @@ it('counts heat, lid, water and what was lifted as they were said', function ():
     $with = static fn (Touch ...$touches): State => (new Played($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 6.0), ...$touches])))->until(60 * 10.0);
     $plain = $with();
     expect($with(new Touch('h', 'heat', OnTheFire::at(6.0), mark: 'high'))->boiledOff)->toBeGreaterThan($plain->boiledOff + 40)
-        ->and($with(new Touch('l', 'lid', OnTheFire::at(6.0), on: true))->boiledOff)->toBeLessThan($plain->boiledOff - 20)
+        // A lid of 28 cm loses 56 W: some 6 g of steam in four minutes.
+        ->and($with(new Touch('l', 'lid', OnTheFire::at(6.0), on: true))->boiledOff)->toBeLessThan($plain->boiledOff - 4)
         ->and($with(new Touch('l', 'lid', OnTheFire::at(6.0), on: true), new Touch('m', 'lid', OnTheFire::at(6.1), on: false))->boiledOff)->toEqualWithDelta($plain->boiledOff, 4)
         ->and($with(new Touch('w', 'splash', OnTheFire::at(6.0), volume: 50.0, water: true))->salt)->toEqualWithDelta($plain->salt, 1e-9)
         ->and($with(new Touch('w', 'splash', OnTheFire::at(6.0), volume: 50.0))->salt)->toBeGreaterThan($plain->salt + 0.1)

@@ -16,9 +16,9 @@ function load(float $rice = 320, float $net = 800, float $ladle = 90): Load
 }
 
 /** @return list<float> mL */
-function poursOf(string $school): array
+function poursOf(string $school, float ...$with): array
 {
-    $plan = Planner::plan(Kitchens::ask(doses: $school));
+    $plan = Planner::plan(Kitchens::ask(...['doses' => $school, ...$with]));
 
     return array_values(array_map(static fn ($stage) => $stage->volume, array_filter($plan->stages, static fn ($stage) => $stage->kind === 'pour')));
 }
@@ -41,7 +41,10 @@ it('starts with more, then pours single ladles, then halves (ladle by ladle)', f
     $pours = poursOf('ladle-by-ladle');
     expect($pours[0])->toBeGreaterThanOrEqual(180.0)
         ->and(array_slice($pours, 1, 5))->toBe([90.0, 90.0, 90.0, 90.0, 90.0])
-        ->and($pours[count($pours) - 2])->toBe(45.0);
+        ->and(max(array_slice($pours, 1)))->toBeLessThanOrEqual(90.0);
+    // A plate that stands needs no loosening at the end: there the halves come.
+    $stands = poursOf('ladle-by-ladle', looseness: 0.3, toTable: 0);
+    expect($stands[count($stands) - 2])->toBe(45.0);
 });
 
 it('pours every minute by the clock (little and often)', function (): void {

@@ -40,6 +40,9 @@ function replayed(Plan $plan): Rehearsed
         $happenings[] = Happening::lid($pull + $method->finish, true);
         $happenings[] = Happening::lid($pull + $method->finish + $method->rest, false);
     }
+    if ($ask->family->isPlated() && $ask->target->minutesToTable > 0) {
+        $happenings[] = Happening::plated($pull + $method->finish + $method->rest, $ask->covers, $ask->place->plates);
+    }
     $setup = new Setup(
         $ask->grain, $ask->conditions(), $ask->pan, $ask->burner->ring, $ask->rice(),
         $method->sealed ? $method->toasting->grain() : null, $method->soak, $ask->stock->saltPercent / 100,
@@ -111,7 +114,7 @@ it('holds in random kitchens: mass, numbers, order, and the plan does what it sa
 })->with([1001, 2002, 3003]);
 
 it('hits what was asked wherever nothing is wrong with the choice', function (): void {
-    $harmless = ['alcohol-stays', 'too-salty', 'doses-too-close', 'over-the-rim', 'no-crust', 'layer-too-deep', 'stock-cold'];
+    $harmless = ['alcohol-stays', 'too-salty', 'doses-too-close', 'over-the-rim', 'no-crust', 'layer-too-deep', 'stock-cold', 'stock-above-boiling', 'either-mark', 'too-fierce', 'ladle-too-small', 'ladle-too-big', 'pan-too-wide', 'flame-too-wide', 'cold-plate'];
     $met = ['risotto' => 0, 'pan-rice' => 0, 'soupy-rice' => 0];
     foreach (Kitchens::ofEveryFamily(120, 31) as $name => $ask) {
         $plan = Planner::plan($ask);

@@ -37,7 +37,7 @@ it('tells pans by their shape', function (): void {
 it('puts a pan rice into a flat pan, a risotto into a broad one, and takes another shape only where there is none', function (): void {
     expect(Choosing::smallest(stationPans(), stationRings(), 200, paella()))->toBe([4, 4])
         ->and(Choosing::smallest(stationPans(), stationRings(), 200, Fit::stirred(0.85)))->toBe([1, 1])
-        ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 200, paella()))->toBe(null)
+        ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 230, paella()))->toBe(null)
         ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 80, paella()))->not->toBeNull();
 });
 

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning;
+
+use Velko\Core\Method\Family;
+use Velko\Core\Quantity\Rounding;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Pan;
+
+/** Where pan, ring and ladle do not fit what is cooked in them. Limits are common practice, no single source, or our own. */
+final class FitChecks
+{
+    /** A layer that is over its limit by less is as deep as the limit, mm. */
+    private const NOT_WORTH_A_WORD = 0.5;
+
+    /** A layer thinner than this is a pan far too wide, mm, */
+    private const THIN_MM = 5.0;
+
+    /** and so is more stock than this to a gram of rice, mL. */
+    private const MUCH_STOCK_PER_G = 12.0;
+
+    /** A flame that is wider than the floor by a third heats the wall and the handle. */
+    private const FLAME_TOO_WIDE = 4 / 3;
+
+    /** A risotto in fewer doses than this is no risotto in stages, */
+    private const FEWEST_DOSES = 3;
+
+    /** and nobody takes more scoops than this to it with a ladle smaller than the largest of the line, mL (common practice: 90 to 150). */
+    private const MOST_SCOOPS = 30;
+
+    private const LARGEST_LADLE = 150.0;
+
+    /** Half-ladles and doses for which another ladle would be right. */
+    private const GOOD_DOSES = 8;
+
+    /** @return list<Warning|null> */
+    public static function of(Plan $plan): array
+    {
+        return [self::overRim($plan), self::ringTooSmall($plan), self::flameTooWide($plan), self::tooWide($plan)];
+    }
+
+    /**
+     * @param  float  $limit  mm
+     * @param  string  $why  why so much is too much
+     */
+    public static function tooDeep(Plan $plan, float $limit, string $why): ?Warning
+    {
+        $layer = $plan->layer();
+        if ($layer < $limit + self::NOT_WORTH_A_WORD) {
+            return null;
+        }
+        $covers = (int) floor($plan->ask->pan->riceForLayer($limit, $plan->pulled->drunk) / $plan->ask->gramsPerCover);
+        $base = $plan->ask->pan->base * sqrt($layer / $limit);
+
+        return new Warning(
+            'layer-too-deep',
+            sprintf('%d mm deep, %d too many %s', (int) round($layer), (int) (round($layer) - $limit), $why),
+            $covers >= 1
+                ? sprintf('At most %d covers in this pan, or a base of %d cm, or split into %d pans', $covers, (int) ceil($base), (int) ceil($plan->ask->covers / $covers))
+                : sprintf('A base of %d cm or wider', (int) ceil($base)),
+        );
+    }
+
+    private static function overRim(Plan $plan): ?Warning
+    {
+        $room = $plan->ask->pan->workingVolume();
+        $most = $plan->mostInThePan();
+        if ($most <= $room) {
+            return null;
+        }
+
+        return new Warning(
+            'over-the-rim',
+            sprintf('%s in a pan that takes %s up to %d mm under the rim', Checks::litres($most), Checks::litres($room), (int) (Pan::FREEBOARD_CM * 10)),
+            $most >= 2 * $room * $plan->ask->covers ? 'A larger pan' : sprintf('At most %d covers in this pan, or a larger one', max(1, (int) floor($plan->ask->covers * $room / $most))),
+        );
+    }
+
+    private static function ringTooSmall(Plan $plan): ?Warning
+    {
+        $pan = $plan->ask->pan;
+        if ($plan->ask->burner->reaches($pan)) {
+            return null;
+        }
+
+        return new Warning(
+            'ring-too-small',
+            sprintf('The %s cm ring leaves the rim of a %s cm base cold', Rounding::plain($plan->ask->burner->ring, 0), Rounding::plain($pan->base, 0)),
+            sprintf('A ring of %d cm or wider', (int) ceil(Burner::SMALLEST_RING_SHARE * $pan->base)),
+        );
+    }
+
+    private static function flameTooWide(Plan $plan): ?Warning
+    {
+        $ring = $plan->ask->burner->ring;
+        $pan = $plan->ask->pan;
+        if ($ring <= self::FLAME_TOO_WIDE * $pan->base) {
+            return null;
+        }
+
+        return new Warning(
+            'flame-too-wide',
+            sprintf('The %s cm ring is wider than a %s cm base: flames go up the wall and the handle', Rounding::plain($ring, 0), Rounding::plain($pan->base, 0)),
+            sprintf('A ring of %d cm or narrower, or a base of %d cm', (int) floor(self::FLAME_TOO_WIDE * $pan->base), (int) ceil($ring / self::FLAME_TOO_WIDE)),
+        );
+    }
+
+    private static function tooWide(Plan $plan): ?Warning
+    {
+        $layer = $plan->layer();
+        $ratio = $plan->millilitresPerGram();
+        if ($layer >= self::THIN_MM && $ratio <= self::MUCH_STOCK_PER_G) {
+            return null;
+        }
+        $covers = max($plan->ask->covers + 1, (int) ceil($plan->ask->covers * self::THIN_MM / $layer));
+
+        return new Warning(
+            'pan-too-wide',
+            $layer < self::THIN_MM
+                ? sprintf('Only %s mm of rice on so wide a floor', Rounding::plain($layer, 1))
+                : sprintf('%s mL of stock to a gram of rice: nearly all of it boils off', Rounding::plain($ratio, 1)),
+            sprintf('A base of %d cm or narrower, or %d covers and more', max((int) Pan::MIN_DIAMETER_CM, (int) floor($plan->ask->pan->base * sqrt(min(1.0, $layer / self::THIN_MM)))), $covers),
+        );
+    }
+
+    /** @param  float  $most  W/m² of floor */
+    public static function tooFierce(Plan $plan, string $mark, float $most, string $why): Warning
+    {
+        $area = $plan->ask->pan->baseArea();
+        $weaker = $plan->ask->burner->below($mark);
+
+        return new Warning(
+            'too-fierce',
+            sprintf('On %s this floor takes %d kW a square metre: %s', $mark, (int) round($plan->ask->burner->net[$mark] / $area / 1000), $why),
+            $weaker === null ? sprintf('A ring that can be turned down to %s W, or a wider pan', Rounding::plain(floor($most * $area / 50) * 50, 0)) : "Set it to $weaker",
+        );
+    }
+
+    /** A ladle that makes one dose of a whole risotto, or dozens of scoops. */
+    public static function ladle(Plan $plan): ?Warning
+    {
+        $pours = count(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
+        $ladle = $plan->ask->ladle->ml;
+        $scoops = $plan->stock / $ladle;
+        $tooSmall = $scoops > self::MOST_SCOOPS && $ladle < self::LARGEST_LADLE;
+        if ($plan->ask->family !== Family::Risotto || ($pours >= self::FEWEST_DOSES && ! $tooSmall)) {
+            return null;
+        }
+        $better = min(self::LARGEST_LADLE, Rounding::to($plan->stock / self::GOOD_DOSES, 10.0));
+
+        return match (true) {
+            $tooSmall => new Warning('ladle-too-small', sprintf('%d scoops of this ladle', (int) round($scoops)), sprintf('A ladle of about %s', Checks::litres($better))),
+            $ladle > $plan->stock / self::FEWEST_DOSES => new Warning('ladle-too-big', sprintf('One ladle of %s is most of the stock', Checks::litres($ladle)), sprintf('A ladle of about %s', Checks::litres($better))),
+            default => null,
+        };
+    }
+}

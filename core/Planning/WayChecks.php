@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Planning;
+
+use Velko\Core\Pan\State;
+use Velko\Core\Quantity\Rounding;
+
+/** What the way from the heat to the table does to the rice: it cooks on, and it gets cold. */
+final class WayChecks
+{
+    /** Rice that is eaten cooler than this is cold, °C (common practice, no single source). */
+    public const COLD_C = 60.0;
+
+    /** Longest way looked at, min. */
+    private const LONGEST = 60.0;
+
+    private const CLOSE = 0.25;
+
+    /** What a tooth does not tell, minutes at 100 °C. */
+    private const NOT_TOLD = 0.1;
+
+    /** @return list<Warning|null> */
+    public static function of(Plan $plan): array
+    {
+        return [self::goesSoft($plan), self::coldPlate($plan)];
+    }
+
+    /** It softens by more than a pull can make up for. */
+    public static function cooksOn(Plan $plan): bool
+    {
+        return $plan->atTable->doneness - $plan->pulled->doneness > Cooking::MOST_OFF_THE_HEAT + self::NOT_TOLD;
+    }
+
+    private static function goesSoft(Plan $plan): ?Warning
+    {
+        if (! self::cooksOn($plan)) {
+            return null;
+        }
+        $window = $plan->ask->grain->window;
+        $within = self::within($plan, static fn (State $eaten): bool => $eaten->doneness <= $window->rightTo());
+
+        return new Warning(
+            'cooks-on',
+            sprintf('%s from the heat to the table: it cooks on by %d min, more than a pull can make up for', self::minutes($plan->atTable->minute() - $plan->pulled->minute()), (int) round($plan->atTable->doneness - $plan->pulled->doneness)),
+            sprintf('Cook it nearer to the table: eaten within %s of the heat it is right', self::minutes($within)),
+        );
+    }
+
+    private static function coldPlate(Plan $plan): ?Warning
+    {
+        $temperature = $plan->atTable->temperature;
+        if ($temperature >= self::COLD_C) {
+            return null;
+        }
+        $place = $plan->ask->place;
+        $warm = self::eaten($plan->ask->at(new Place($place->altitude, $place->room, Defaults::PLATES_C)), $plan, $plan->atTable->second);
+        $within = self::within($plan, static fn (State $eaten): bool => $eaten->temperature >= self::COLD_C);
+
+        return new Warning(
+            'cold-plate',
+            sprintf('%d °C when it is eaten', (int) round($temperature)),
+            $place->plates < Defaults::PLATES_C && $warm->temperature > $temperature + 1.0 && $plan->ask->family->isPlated()
+                ? sprintf('Warm plates: %d °C; or eat it within %s of the heat', (int) round($warm->temperature), self::minutes($within))
+                : sprintf('Eaten within %s of the heat it is still %d °C', self::minutes($within), (int) self::COLD_C),
+        );
+    }
+
+    /**
+     * The longest way, from off the heat until it is eaten, that keeps it so; by halving, since it only gets worse.
+     *
+     * @param  callable(State): bool  $right
+     *
+     * @return float min
+     */
+    private static function within(Plan $plan, callable $right): float
+    {
+        [$low, $high] = [0.0, self::LONGEST];
+        while ($high - $low > self::CLOSE) {
+            $middle = ($low + $high) / 2;
+            $right(self::eaten($plan->ask, $plan, $plan->pulled->second + 60 * $middle)) ? $low = $middle : $high = $middle;
+        }
+
+        return $low;
+    }
+
+    /** The pan as it left the heat, eaten at a second. */
+    private static function eaten(Ask $ask, Plan $plan, float $second): State
+    {
+        $state = clone $plan->pulled;
+        (new Cooking($ask, $plan->heat))->toTableAt($state, $second);
+
+        return $state;
+    }
+
+    private static function minutes(float $minutes): string
+    {
+        return Rounding::plain(floor($minutes + 0.05), 0).' min';
+    }
+}
