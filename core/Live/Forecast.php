@@ -24,8 +24,8 @@ use Velko\Core\Rice\Bite;
  */
 final readonly class Forecast
 {
-    /** A step so much overdue is taken as not done yet, and the pan followed to now without it, s. */
-    private const OVERDUE = 20.0;
+    /** Sooner than this is now, s. */
+    private const AT_ONCE = 1.0;
 
     /**
      * @param  list<Step>  $steps  still to do, in order of time
@@ -64,21 +64,49 @@ final readonly class Forecast
             return null;
         }
         $estimate = Estimating::of($ask, $heat, $replay);
-        $second = max(0.0, 60 * ($replay->minute($last->at) ?? 0.0));
-        $nowSecond = min(Played::LONGEST, 60 * ($replay->minute($now) ?? 0.0));
-        $first = self::at($ask, $heat, $replay, $estimate, $second);
-        $due = $first->steps[0] ?? null;
-        if ($due === null || $nowSecond - 60 * $due->minute < self::OVERDUE || $replay->minuteOf('off') !== null) {
-            return $first;
-        }
-        // Nobody has done it yet: the pan goes on without it. When it was due stays said.
-        $late = self::at($ask, $heat, $replay, $estimate, max($second, $nowSecond));
-        $steps = $late->steps;
-        if (($steps[0]->stage ?? null) === $due->stage && isset($steps[0])) {
-            $steps[0] = new Step($due->stage, $due->minute, $steps[0]->kind, $steps[0]->say, $steps[0]->volume, $steps[0]->mark);
+        $said = max(0.0, 60 * ($replay->minute($last->at) ?? 0.0));
+        $nowSecond = max($said, min(Played::LONGEST, 60 * ($replay->minute($now) ?? 0.0)));
+        $current = self::at($ask, $heat, $replay, $estimate, $said, $nowSecond);
+        $first = $current->steps[0] ?? null;
+        if ($first === null || $replay->minuteOf('off') !== null || $nowSecond <= $said || 60 * $first->minute > $nowSecond + self::AT_ONCE) {
+            return $current;
         }
 
-        return new self($ask, $steps, $late->now, $late->coming, $late->estimate, $late->stockSpread, $late->pullSpread, $late->shift, $late->standing, $late->mark, $late->floor);
+        // It is due, or overdue: when it was due is known from what was said last.
+        return $current->with(self::stepsFrom($ask, $heat, $replay, $estimate, $said));
+    }
+
+    /**
+     * The same, its first step due when these say.
+     *
+     * @param  list<Step>  $before  as they were when something was said last
+     */
+    private function with(array $before): self
+    {
+        $first = $this->steps[0] ?? null;
+        $same = array_filter($before, static fn (Step $step): bool => $step->stage === $first?->stage && $step->kind === $first?->kind);
+        $due = array_values($same)[0] ?? null;
+        if ($first === null || $due === null || $due->minute >= $first->minute) {
+            return $this;
+        }
+        $steps = [new Step($first->stage, $due->minute, $first->kind, $first->say, $first->volume, $first->mark), ...array_slice($this->steps, 1)];
+
+        return new self($this->ask, $steps, $this->now, $this->coming, $this->estimate, $this->stockSpread, $this->pullSpread, $this->shift, $this->standing, $this->mark, $this->floor);
+    }
+
+    /**
+     * What was to be done, as it stood at a second.
+     *
+     * @param  non-empty-list<HeatChange>  $heat
+     *
+     * @return list<Step>
+     */
+    private static function stepsFrom(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second): array
+    {
+        $played = new Played($ask, $heat, $replay, $estimate);
+        $state = $played->until($second);
+
+        return (new Steps($replay, self::ahead($played, $replay, $second)->from($state), $second / 60, $second / 60))->all();
     }
 
     /** Free liquid per raw rice at the table, g/g. */
@@ -94,14 +122,15 @@ final readonly class Forecast
 
     /**
      * @param  non-empty-list<HeatChange>  $heat
-     * @param  float  $second  from which the rest is counted
+     * @param  float  $said  s, when something was said last
+     * @param  float  $second  from which the rest is counted: now
      */
-    private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second): self
+    private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $said, float $second): self
     {
         $played = new Played($ask, $heat, $replay, $estimate);
         $state = $played->until($second);
         if ($replay->minuteOf('off') !== null) {
-            return self::offTheHeat($ask, $played, $replay, $state, $estimate);
+            return self::offTheHeat($ask, $played, $replay, $state, $estimate, $second);
         }
         $ahead = self::ahead($played, $replay, $second);
         $coming = $ahead->from($state);
@@ -113,7 +142,7 @@ final readonly class Forecast
         }, [-1, 1]);
 
         return new self(
-            $ask, (new Steps($replay, $coming, $second / 60))->all(), $state, $coming, $estimate,
+            $ask, (new Steps($replay, $coming, $said / 60, $second / 60))->all(), $state, $coming, $estimate,
             [min($weak->lacks, $coming->lacks, $strong->lacks), max($weak->lacks, $coming->lacks, $strong->lacks)],
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
             $played->shift, null, $played->markAt($second), $ahead instanceof PanRiceAhead ? $ahead->floor() : null,
@@ -131,18 +160,20 @@ final readonly class Forecast
         };
     }
 
-    private static function offTheHeat(Ask $ask, Played $played, Replay $replay, State $pulled, Estimate $estimate): self
+    /** @param  float  $second  now: what is not on the table yet is eaten then at the earliest */
+    private static function offTheHeat(Ask $ask, Played $played, Replay $replay, State $pulled, Estimate $estimate, float $second): self
     {
         $track = new Track;
         $played->pan->record($track);
         $state = clone $pulled;
-        $played->pan->toTable($state);
+        $table = $pulled->second + 60 * ($played->pan->toPass() + $ask->target->minutesToTable);
+        $played->pan->toTableAt($state, max($table, $second));
         $played->pan->record(null);
         $coming = new Coming([], [], [], [], 0.0, null, $pulled, $state, $state, $track);
         $minute = $pulled->minute();
 
         return new self(
-            $ask, (new Steps($replay, $coming, $minute))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
+            $ask, (new Steps($replay, $coming, $minute, $minute))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
             $played->shift, Standing::of($played->ask, $played->pan, $pulled), $played->markAt($pulled->second),
         );
     }

@@ -14,6 +14,12 @@ use Velko\Core\Planning\Stage;
  */
 final readonly class Replay
 {
+    /** ms after a stated trouble within which what is said is its way back. */
+    private const WAY_BACK_MS = 3000;
+
+    /** Steps beyond its plan that a cook is asked for without a stated trouble. */
+    public const MOST_BEYOND = 2;
+
     /**
      * @param  list<Stage>  $stages
      * @param  array<int, Touch>  $done  by stage, in order of stage
@@ -130,6 +136,36 @@ final readonly class Replay
         }
 
         return $pours;
+    }
+
+    /**
+     * Pours, lifts and turns so far that the plan does not have and no stated trouble asked for.
+     *
+     * What follows a stated trouble at once is its way back.
+     */
+    public function beyond(): int
+    {
+        $count = 0;
+        $trouble = -INF;
+        foreach ($this->counted as $touch) {
+            $trouble = $touch->kind === 'trouble' ? $touch->at : $trouble;
+            if (in_array($touch->kind, ['splash', 'lift'], true) && $touch->at - $trouble > self::WAY_BACK_MS) {
+                $count++;
+            }
+        }
+
+        return $count;
+    }
+
+    /** The last "not yet" said of a stage that is still to come, or null. */
+    public function notYet(int $stage): ?Touch
+    {
+        if (($this->now() ?? PHP_INT_MAX) > $stage) {
+            return null;
+        }
+        $said = array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === 'not-yet' && $touch->stage === $stage);
+
+        return $said === [] ? null : $said[array_key_last($said)];
     }
 
     /** As it was said last. */

@@ -10,14 +10,23 @@ use Velko\Core\Planning\Stage;
 /** The steps of a plan that are still to come, each moved to where the pan now wants it. */
 final readonly class Steps
 {
+    /** What is done off the heat. */
+    private const AFTER_OFF = ['finish', 'rest', 'serve'];
+
+    /** Sooner than this is now, min. */
+    private const AT_ONCE = 1 / 60;
+
     /** Minute of the plan's pull. */
     private float $plannedPull;
 
     /** Minute up to which the plan has happened, by the plan. */
     private float $plannedSoFar;
 
-    /** @param  float  $now  minute of the cook from which the rest is counted */
-    public function __construct(private Replay $replay, private Coming $coming, private float $now)
+    /**
+     * @param  float  $said  minute of the cook at which something was said last
+     * @param  float  $now  minute of the cook from which the rest is counted
+     */
+    public function __construct(private Replay $replay, private Coming $coming, private float $said, private float $now)
     {
         $this->plannedPull = self::minuteOf($replay->stages, 'off');
         $furthest = $replay->done === [] ? null : array_key_last($replay->done);
@@ -62,7 +71,25 @@ final readonly class Steps
         $steps = array_values(array_filter($steps, static fn (?Step $step): bool => $step !== null));
         usort($steps, static fn (Step $a, Step $b): int => [$a->minute, $a->stage ?? -1] <=> [$b->minute, $b->stage ?? -1]);
 
-        return $steps;
+        return $this->offFirst($steps);
+    }
+
+    /**
+     * Once the pan has to come off, nothing outranks that: what should have been done before is passed over.
+     *
+     * @param  list<Step>  $steps  in order of time
+     *
+     * @return list<Step>
+     */
+    private function offFirst(array $steps): array
+    {
+        $off = array_values(array_filter($steps, static fn (Step $step): bool => $step->kind === 'off'))[0] ?? null;
+        if ($off === null || $off->minute > $this->now + self::AT_ONCE) {
+            return $steps;
+        }
+        $after = array_filter($steps, static fn (Step $step): bool => $step !== $off && in_array($step->kind, self::AFTER_OFF, true));
+
+        return [$off, ...array_values($after)];
     }
 
     /** What is after the pull keeps its distance from it; what is before keeps its share of the way there. */
@@ -77,7 +104,7 @@ final readonly class Steps
         $planned = $this->plannedPull - $this->plannedSoFar;
         $share = $planned > 0 ? ($stage->minute - $this->plannedSoFar) / $planned : 1.0;
 
-        return $this->now + max(0.0, $share) * max(0.0, $pull - $this->now);
+        return $this->said + max(0.0, $share) * max(0.0, $pull - $this->said);
     }
 
     /** @param  list<Stage>  $stages */

@@ -52,6 +52,9 @@ final readonly class PanRiceAhead implements Ahead
     /** Where the knob goes when the grains show, while that is still to come. */
     private ?string $gentle;
 
+    /** Something that the plan does not have may still be asked for. */
+    private bool $mayAdd;
+
     /** Legs of the crust that have begun. */
     private int $begun;
 
@@ -102,6 +105,7 @@ final readonly class PanRiceAhead implements Ahead
             $gentle ??= $stage->kind === 'heat' ? $stage->mark : null;
         }
         $this->toPour = $toPour;
+        $this->mayAdd = $replay->beyond() < Replay::MOST_BEYOND;
         $this->gentle = $begun > 0 ? null : $gentle;
         $this->begun = $begun;
         $this->since = $since;
@@ -177,7 +181,7 @@ final readonly class PanRiceAhead implements Ahead
         $more = 0.0;
         $extras = [];
         $off = $left['atTable']->doneness - $this->wanted;
-        if ($off < -self::NEAR_ENOUGH && $this->toPour === null) {
+        if ($off < -self::NEAR_ENOUGH && $this->toPour === null && $this->mayAdd) {
             $more = max(Rounding::JUG, Rounding::to($this->lacks($start, $off), Rounding::JUG));
             $extras[] = new Extra($start->second, 'pour', 'hot, sprinkled all over; cover it and leave it', $more);
         }

@@ -13,6 +13,7 @@ use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Risotto\Dose;
 use Velko\Core\Planning\Risotto\Doses;
+use Velko\Core\Planning\Stage;
 
 /** The doses still to come, the last one and the pull solved anew from the pan as it is. */
 final readonly class RisottoAhead implements Ahead
@@ -21,8 +22,10 @@ final readonly class RisottoAhead implements Ahead
 
     private Doses $doses;
 
-    /** Doses given so far. */
+    /** Doses given so far, and those that may still be asked for. */
     private int $given;
+
+    private int $most;
 
     /** s, of the last of them */
     private float $since;
@@ -41,12 +44,14 @@ final readonly class RisottoAhead implements Ahead
             }
         }
         $this->given = $given;
+        $toCome = count(array_filter($replay->toCome(), static fn (Stage $stage): bool => $stage->kind === 'pour'));
+        $this->most = $toCome + max(0, Replay::MOST_BEYOND - $replay->beyond());
         $this->since = min($since, Played::LONGEST);
     }
 
     public function from(State $state): Coming
     {
-        $dosed = $this->doses->goingOn($state, $this->given, $this->since);
+        $dosed = $this->doses->goingOn($state, $this->given, $this->since, $this->most);
         $track = new Track;
         [$pulled, $atTable] = $this->walk($state, $dosed->doses, $dosed->pullAt, $track);
         [, $left] = $dosed->doses === [] ? [$pulled, $atTable] : $this->walk($state, [], max($state->second, $dosed->pullAt), null);

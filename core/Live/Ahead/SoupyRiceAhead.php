@@ -20,6 +20,9 @@ final readonly class SoupyRiceAhead implements Ahead
 
     private const MOST_PULLS = 6;
 
+    /** Nothing is poured any more so shortly before the pull, s. */
+    private const TOO_LATE = 30.0;
+
     private const DONENESS_TOLERANCE = 0.03;
 
     private const LOOSENESS_TOLERANCE = 0.01;
@@ -33,6 +36,9 @@ final readonly class SoupyRiceAhead implements Ahead
 
     /** mL of the one pour, while it is still to come */
     private ?float $toPour;
+
+    /** Something that the plan does not have may still be asked for. */
+    private bool $mayAdd;
 
     /** @var list<HeatChange> of the plan, still to come */
     private array $turns;
@@ -50,6 +56,7 @@ final readonly class SoupyRiceAhead implements Ahead
             }
         }
         $this->toPour = $toPour;
+        $this->mayAdd = $replay->beyond() < Replay::MOST_BEYOND;
         $this->turns = $turns;
         $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark), ...$turns]);
     }
@@ -63,8 +70,9 @@ final readonly class SoupyRiceAhead implements Ahead
             $doses[] = ['second' => $start->second, 'volume' => $this->toPour];
             $this->pan->pourStock($start, $this->toPour);
         }
-        [$left] = $this->cook($start, 0.0, null);
-        $needs = $this->needs($start, $left);
+        [$left, $pulledAsItIs] = $this->cook($start, 0.0, null);
+        // Off before anything else: what is missing loosens it at the pass.
+        $needs = $this->mayAdd && $pulledAsItIs->second > $start->second + self::TOO_LATE ? $this->needs($start, $left) : 0.0;
         $track = new Track;
         [$atTable, $pulled] = $this->cook($start, max(0.0, $needs), $track);
         $extras = [];

@@ -14,6 +14,7 @@ use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Root;
 use Velko\Core\Quantity\Rounding;
+use Velko\Core\Rice\Kinetics;
 
 /**
  * The doses of a risotto from a moment on: by the school's rule, and the last one solved together with the pull.
@@ -27,6 +28,9 @@ final readonly class Doses
 {
     /** The last dose goes in at least so long before the pull, minutes at 100 °C. */
     private const LAST_DOSE_LEAD = 1.25;
+
+    /** Nothing is poured any more so shortly before the pull, minutes at 100 °C. */
+    private const TOO_LATE = 0.5;
 
     /** The dose before the last keeps so far away from it, minutes at 100 °C. */
     private const BETWEEN_DOSES = 0.6;
@@ -72,6 +76,8 @@ final readonly class Doses
 
     private Load $load;
 
+    private Landing $landing;
+
     private DoseSchool $school;
 
     private float $wanted;
@@ -82,7 +88,8 @@ final readonly class Doses
         $this->rice = $ask->rice();
         $this->school = $ask->method->doses ?? Schools::all()[Schools::DEFAULT];
         $this->wanted = $ask->grain->window->middle();
-        $this->load = new Load($this->rice, $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle, $this->landing());
+        $this->landing = $this->landing();
+        $this->load = new Load($this->rice, $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle, $this->landing);
     }
 
     /** From the first stock, which goes in at once. */
@@ -98,8 +105,9 @@ final readonly class Doses
      *
      * @param  int  $given  doses given so far
      * @param  float  $since  s, of the last of them
+     * @param  int  $most  doses that may still be asked for
      */
-    public function goingOn(State $state, int $given, float $since): Dosed
+    public function goingOn(State $state, int $given, float $since, int $most = self::MOST_DOSES): Dosed
     {
         $start = clone $state;
         $state = clone $state;
@@ -108,9 +116,9 @@ final readonly class Doses
 
             return $this->fromTheFirst($start);
         }
-        $due = $this->runUntilDue($state, $since);
+        $due = $most > 0 && $this->runUntilDue($state, $since);
 
-        return $this->solved($due ? $this->until($state, $given) : [], $start, 0);
+        return $this->solved($due ? $this->until($state, $given, $most) : [], $start, 0, $most);
     }
 
     /**
@@ -118,12 +126,12 @@ final readonly class Doses
      *
      * @return list<Dose>
      */
-    private function until(State $from, int $given = 0): array
+    private function until(State $from, int $given = 0, int $most = self::MOST_DOSES): array
     {
         $state = clone $from;
         $doses = [];
-        while ($state->doneness < $this->wanted && $state->second < self::LONGEST_COOK && count($doses) < self::MOST_DOSES) {
-            $volume = $this->school->dose($this->load, $state, $given + count($doses));
+        while ($state->doneness < $this->wanted && $state->second < self::LONGEST_COOK && count($doses) < $most) {
+            $volume = $this->dose($state, $given + count($doses), $most - count($doses));
             $doses[] = new Dose($state->second, $volume, clone $state);
             $this->pan->pourStock($state, $volume);
             if (! $this->runUntilDue($state, $state->second)) {
@@ -132,6 +140,27 @@ final readonly class Doses
         }
 
         return $doses;
+    }
+
+    /**
+     * The school's dose; more where a late hand let the pan fall behind, or where more steps than may be asked for would be
+     * needed. In what a ladle can measure.
+     *
+     * @param  int  $given  doses given before
+     * @param  int  $left  doses that may still be asked for, this one too
+     */
+    private function dose(State $state, int $given, int $left): float
+    {
+        $school = $this->school->dose($this->load, $state, $given);
+        if ($given === 0) {
+            return $school;
+        }
+        $half = $this->ask->ladle->ml / 2;
+        $behind = is_finite($this->school->dueAfter()) ? 0.0 : $this->school->dueAt($this->load, $state) - $state->free;
+        $minutes = max(0.0, $this->landing->doneness - $state->doneness) / Kinetics::pace($this->ask->conditions()->boiling);
+        $toCome = ($this->landing->free + $minutes * $this->load->usePerMinute() - $state->free) / $left;
+
+        return $school + $half * max(0.0, floor(max($behind, $toCome - $school) / $half));
     }
 
     /**
@@ -160,15 +189,16 @@ final readonly class Doses
      * @param  list<Dose>  $doses  by the school
      * @param  State  $start  the pan as it stands
      * @param  int  $least  doses that go in whatever comes
+     * @param  int  $most  doses that may be asked for
      */
-    private function solved(array $doses, State $start, int $least): Dosed
+    private function solved(array $doses, State $start, int $least, int $most = self::MOST_DOSES): Dosed
     {
-        $pull = $this->load->landing->doneness ?? $this->wanted - $this->carryOverGuess();
+        $pull = $this->landing->doneness;
         $given = $doses;
         $volume = null;
         $tail = [clone $start, $start->second, 0.0, $start->doneness];
         for ($try = 0; $try < self::MOST_PULLS; $try++) {
-            [$given, $volume] = $this->withLast($doses, $start, $least, $pull, $volume);
+            [$given, $volume] = $this->withLast($doses, $start, $least, $most, $pull, $volume);
             $tail = $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
             $late = $tail[3] - $this->wanted;
             if (abs($late) <= self::DONENESS_TOLERANCE) {
@@ -188,8 +218,12 @@ final readonly class Doses
      *
      * @return array{list<Dose>, float} the doses given, the last one's mL
      */
-    private function withLast(array $doses, State $start, int $least, float $pull, ?float $guess): array
+    private function withLast(array $doses, State $start, int $least, int $most, float $pull, ?float $guess): array
     {
+        if ($least === 0 && ($most === 0 || $start->doneness > $pull - self::TOO_LATE)) {
+            // Off before anything else: what is missing loosens it at the pass.
+            return [[], 0.0];
+        }
         $latest = max(0.0, $pull - self::LAST_DOSE_LEAD);
         $byTheClock = is_finite($this->school->dueAfter());
         $n = count($doses);
@@ -201,7 +235,7 @@ final readonly class Doses
             return [[], 0.0];
         }
         $begins = $candidates[0]->before ?? $start;
-        if (! $byTheClock && $begins->doneness < $latest) {
+        if (! $byTheClock && $begins->doneness < $latest && $n < $most) {
             $before = $candidates[count($candidates) - 1] ?? null;
             $candidates[] = $before === null ? $this->doseFrom(clone $start, $latest) : $this->doseAfter($before, $latest);
         } elseif ($n === 0) {

@@ -1,0 +1,369 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Live;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\OnTheFire;
+use Velko\Core\Live\Forecast;
+use Velko\Core\Live\Replay;
+use Velko\Core\Live\Sign;
+use Velko\Core\Live\Status;
+use Velko\Core\Live\Step;
+use Velko\Core\Live\Taste;
+use Velko\Core\Live\Touch;
+use Velko\Core\Live\Weighing;
+use Velko\Core\Method\Family;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\Load;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Grain;
+
+/**
+ * A cook with rough hands beside a true pan: what the stove asks for is done late, early, by too much or too little, and
+ * what is said of the pan may be wrong. The stove sees only what it is told.
+ */
+final class RoughCook
+{
+    /** No cook is followed for longer, s. */
+    private const LONGEST = 5400.0;
+
+    private const TARE = 1500.0;
+
+    private const EXTRAS = 300.0;
+
+    /** A sign that is not there is waited for so long, s, so many times. */
+    private const WAITS = 40.0;
+
+    private const MOST_WAITS = 6;
+
+    /** Whoever looks into the pan looks so often, s. */
+    private const LOOKS_EVERY = 15.0;
+
+    private readonly Randomizer $chance;
+
+    private readonly Cooking $pan;
+
+    private readonly State $true;
+
+    private readonly float $rice;
+
+    /** @var list<Touch> */
+    private array $touches = [];
+
+    private float $second = 0.0;
+
+    private bool $weighed = false;
+
+    private bool $awayStill;
+
+    private int $waited = 0;
+
+    /** @var array<string, true> signs said so far */
+    private array $said = [];
+
+    /** Pours, lifts and turns that the plan does not have. */
+    private int $beyond = 0;
+
+    /** @var list<string> what must never be, as it was seen */
+    private array $wrong = [];
+
+    private ?State $eaten = null;
+
+    /** @param  float  $power  how strong the ring truly is, times what its marks say */
+    public function __construct(private readonly Plan $plan, private readonly float $power, private readonly Hands $hands, int $seed)
+    {
+        $this->chance = new Randomizer(new Mt19937($seed));
+        $this->pan = new Cooking($plan->ask->on($plan->ask->burner->times($power))->withMethod(['lid' => []]), [new HeatChange(0.0, $plan->heat[0]->mark)]);
+        $this->true = $this->pan->start();
+        $this->rice = $plan->ask->rice();
+        $this->awayStill = $hands->calledAway;
+    }
+
+    public function cook(): Outcome
+    {
+        $this->beforeTheFirstLiquid();
+        while ($this->second < self::LONGEST && ($forecast = $this->forecast()) !== null) {
+            $this->look($forecast);
+            $step = $forecast->steps[0] ?? null;
+            if ($step === null) {
+                break;
+            }
+            $actAt = max($this->second, 60 * $step->minute) + $this->lateness();
+            $weighAt = 60 * 0.4 * $this->plan->pulled->minute();
+            if (! $this->weighed && $this->hands->weighs !== 'never' && $actAt > $weighAt && $this->second >= 1.0) {
+                $this->goOn(max($this->second, $weighAt));
+                $this->weigh();
+
+                continue;
+            }
+            if ($this->awayStill && $actAt > 60 * 0.5 * $this->plan->pulled->minute()) {
+                $this->awayStill = false;
+                $actAt = max($actAt, $this->second + 300.0);
+            }
+            if ($this->glances(max($this->second + 1.0, $actAt))) {
+                continue;
+            }
+            $this->act();
+        }
+
+        return new Outcome($this->plan, $this->eaten ?? $this->true, $this->eaten !== null, $this->second / 60, $this->beyond, $this->wrong);
+    }
+
+    private function beforeTheFirstLiquid(): void
+    {
+        foreach ($this->plan->stages as $i => $stage) {
+            if ($stage->minute > 0.0) {
+                break;
+            }
+            $this->touches[] = new Touch("s$i", $stage->volume === null ? 'done' : 'pour', OnTheFire::at(min(0.0, $stage->minute)), $i, $stage->volume);
+            if ($stage->volume !== null) {
+                $stage->kind === 'wine' ? $this->pan->pourWine($this->true, $stage->volume) : $this->pan->pourStock($this->true, $stage->volume);
+                if ($stage->mark !== null) {
+                    $this->pan->set($this->true, $stage->mark);
+                }
+            }
+        }
+    }
+
+    private function forecast(): ?Forecast
+    {
+        $replay = Replay::of($this->plan->stages, $this->touches);
+
+        return $replay->status === Status::Cooking ? Forecast::of($this->plan->ask, $this->plan->heat, $replay, $this->now()) : null;
+    }
+
+    /** What must never be seen at a stove. */
+    private function look(Forecast $forecast): void
+    {
+        $step = $forecast->steps[0] ?? null;
+        if ($step === null || $forecast->standing !== null) {
+            return;
+        }
+        $calls = 60 * $step->minute <= $this->second + 1.0;
+        $past = $forecast->now->doneness > $this->plan->ask->grain->window->rightTo();
+        if ($calls && $past && in_array($step->kind, ['pour', 'wine', 'taste', 'level'], true)) {
+            $this->wrong[] = sprintf('minute %.1f: %s asked for with the bite past', $this->second / 60, $step->kind);
+        }
+    }
+
+    /** Does what the stove shows by the time the hand gets there. */
+    private function act(): void
+    {
+        $forecast = $this->forecast();
+        $step = $forecast->steps[0] ?? null;
+        if ($forecast === null || $step === null) {
+            return;
+        }
+        $this->look($forecast);
+        // Early hands are there a little before the call; what is not due for longer is left alone.
+        if (60 * $step->minute > $this->second + 25.0) {
+            return;
+        }
+        match ($step->kind) {
+            'pour' => $this->pour($step),
+            'lift' => $this->lift($step),
+            'heat', 'crust' => $this->turn($step),
+            'taste' => $this->taste($step),
+            default => $this->done($step),
+        };
+    }
+
+    private function pour(Step $step): void
+    {
+        if ($this->signIsMissing($step)) {
+            return;
+        }
+        $poured = round(($step->volume ?? 0.0) * (1 + $this->between(-$this->hands->pours, $this->hands->pours)), 1);
+        $this->pan->pourStock($this->true, $poured);
+        // What is told is what was asked for: nobody measures what was spilt.
+        $this->say($step->stage === null ? 'splash' : 'pour', $step->stage, volume: $step->volume);
+        if ($step->stage === null) {
+            $this->beyond++;
+        }
+    }
+
+    private function lift(Step $step): void
+    {
+        $this->pan->liftOut($this->true, $step->volume ?? 0.0);
+        $this->say('lift', null, volume: $step->volume);
+        $this->beyond++;
+    }
+
+    private function turn(Step $step): void
+    {
+        if ($this->signIsMissing($step)) {
+            return;
+        }
+        $forgets = $step->kind === 'heat' && $this->between(0.0, 1.0) < $this->hands->forgetsKnob;
+        if (! $forgets && $step->mark !== null) {
+            $this->pan->set($this->true, $step->mark);
+        }
+        $this->say($step->stage === null ? 'heat' : 'done', $step->stage, mark: $step->mark);
+        if ($step->stage === null) {
+            $this->beyond++;
+        }
+    }
+
+    private function taste(Step $step): void
+    {
+        if ($this->between(0.0, 1.0) >= $this->hands->skipsTaste) {
+            $window = $this->plan->ask->grain->window;
+            $felt = $this->true->doneness + $this->between(-1.0, 1.0);
+            $this->say('taste', null, taste: match (true) {
+                $felt < $window->low - 3.0 => Taste::Crunchy,
+                $felt < $window->rightFrom() => Taste::Nearly,
+                $felt <= $window->rightTo() => Taste::Right,
+                default => Taste::Soft,
+            });
+        }
+        $this->say('done', $step->stage);
+    }
+
+    private function done(Step $step): void
+    {
+        if ($step->kind === 'off') {
+            $this->true->second = round($this->true->second);
+            $this->say('done', $step->stage);
+            $this->pulled();
+
+            return;
+        }
+        $this->say('done', $step->stage);
+    }
+
+    /** Off the heat: finish, rest and walk with the same hands. */
+    private function pulled(): void
+    {
+        $off = $this->second;
+        while (($forecast = $this->forecast()) !== null && ($step = $forecast->steps[0] ?? null) !== null) {
+            $this->second = max($this->second, 60 * $step->minute) + max(0.0, $this->lateness());
+            $this->say('done', $step->stage);
+            if ($this->second > $off + 3600) {
+                break;
+            }
+        }
+        $this->eaten = clone $this->true;
+        $this->pan->toTableAt($this->eaten, $this->second);
+        $this->second = self::LONGEST + $this->second;
+    }
+
+    /** A sign that is looked for and not there: "not yet" is said, and the hand waits. */
+    private function signIsMissing(Step $step): bool
+    {
+        $level = match ($step->kind) {
+            'heat' => Grain::gaps($this->rice, $this->true->drunk),
+            'crust' => 2 * Simulation::DRY * $this->rice,
+            'pour' => $this->true->poured <= $this->plan->ask->wine ? 1.5 * Cooking::WINE_GONE * $this->rice : $this->dueLevel(),
+            default => INF,
+        };
+        $missing = $this->true->free > 1.15 * $level;
+        $says = match ($this->hands->signs) {
+            'never' => false,
+            'wrongly' => $this->between(0.0, 1.0) < 0.3 ? ! $missing : $missing,
+            default => $missing,
+        };
+        if (! $says || $step->stage === null || $this->waited >= self::MOST_WAITS || is_infinite($level)) {
+            return false;
+        }
+        $this->waited++;
+        $this->say('not-yet', $step->stage);
+        $this->goOn($this->second + self::WAITS);
+
+        return true;
+    }
+
+    /**
+     * On to a second; hands that say what they see look into the pan meanwhile, and say a sign when it shows.
+     *
+     * @return bool whether something was said before the second came
+     */
+    private function glances(float $second): bool
+    {
+        while (in_array($this->hands->signs, ['rightly', 'late', 'wrongly'], true) && $this->second + self::LOOKS_EVERY < $second) {
+            $this->goOn($this->second + self::LOOKS_EVERY);
+            $sign = $this->sees();
+            if ($sign !== null && ! isset($this->said[$sign->value])) {
+                $this->said[$sign->value] = true;
+                $this->goOn($this->second + match ($this->hands->signs) {
+                    'rightly' => 0.0,
+                    default => $this->between(10.0, 60.0),
+                });
+                $this->say('sign', null, sign: $sign);
+
+                return true;
+            }
+        }
+        $this->goOn($second);
+
+        return false;
+    }
+
+    /** What shows in the pan by now. */
+    private function sees(): ?Sign
+    {
+        $free = $this->true->free;
+        if ($this->hands->signs === 'wrongly' && $this->between(0.0, 1.0) < 0.02) {
+            return Sign::GrainsShow;
+        }
+
+        return match (true) {
+            $this->true->poured <= $this->plan->ask->wine => null,
+            $this->plan->ask->family === Family::PanRice && $free <= Simulation::DRY * $this->rice => Sign::Crackle,
+            $this->plan->ask->family === Family::PanRice && $free <= Grain::gaps($this->rice, $this->true->drunk) => Sign::GrainsShow,
+            $this->plan->ask->family === Family::SoupyRice && $free <= Grain::gaps($this->rice, $this->true->drunk) => Sign::GrainsShow,
+            $this->plan->ask->family === Family::Risotto && $free <= 0.37 * $this->rice => Sign::DryTrail,
+            default => null,
+        };
+    }
+
+    /** Free liquid at which the school's next dose is due, g; INF where there is none. */
+    private function dueLevel(): float
+    {
+        $ask = $this->plan->ask;
+        $school = $ask->method->doses;
+
+        return $school === null || is_finite($school->dueAfter()) ? INF
+            : max(0.1 * $this->rice, $school->dueAt(new Load($this->rice, $ask->pan->baseArea(), $this->true->net, $ask->grain, $ask->ladle), $this->true));
+    }
+
+    private function weigh(): void
+    {
+        $this->weighed = true;
+        $water = $this->true->free + $this->rice * $this->true->drunk;
+        $off = $this->hands->weighs === 'wrongly' ? $this->between(-0.15, 0.15) * $water : $this->between(-8.0, 8.0);
+        $this->say('weigh', null, weighing: new Weighing(self::TARE + self::EXTRAS + $this->rice + $water + $off, self::TARE, self::EXTRAS));
+    }
+
+    private function goOn(float $second): void
+    {
+        $this->second = min($second, self::LONGEST);
+        $this->pan->runTo($this->true, $this->second);
+    }
+
+    private function say(string $kind, ?int $stage, ?float $volume = null, ?string $mark = null, ?Sign $sign = null, ?Taste $taste = null, ?Weighing $weighing = null): void
+    {
+        $this->touches[] = new Touch('t'.count($this->touches), $kind, $this->now() + count($this->touches) % 10, $stage, $volume, mark: $mark, sign: $sign, taste: $taste, weighing: $weighing);
+    }
+
+    private function now(): int
+    {
+        return OnTheFire::at($this->second / 60);
+    }
+
+    private function lateness(): float
+    {
+        return $this->between(...$this->hands->late);
+    }
+
+    private function between(float $low, float $high): float
+    {
+        return $low + ($high - $low) * $this->chance->getInt(0, 1_000_000) / 1e6;
+    }
+}
