@@ -92,6 +92,7 @@ final readonly class KeptCook
             isset($payload['sign']) ? Sign::from($payload['sign']) : null,
             isset($payload['taste']) ? Taste::from($payload['taste']) : null,
             $kind === 'weigh' ? new Weighing((float) $payload['gross_g'], (float) $payload['tare_g'], (float) $payload['extras_g']) : null,
+            $payload['asked'] ?? false,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
 use Velko\Core\Pan\Simulation;
@@ -31,8 +32,11 @@ final readonly class Estimating
 
     private const CLOSE = 1e-4;
 
+    /** A sign that is so many standard deviations off counts a quarter. */
+    private const BELIEVED = 4.0;
+
     /** "Not yet" said of a sign: the sign's spread, g per g rice. */
-    private const NOT_YET_SPREAD = 0.10;
+    public const NOT_YET_SPREAD = 0.10;
 
     /** @param  non-empty-list<HeatChange>  $heat  as planned */
     private function __construct(private Ask $ask, private array $heat, private Replay $replay, private float $until) {}
@@ -59,10 +63,10 @@ final readonly class Estimating
             $nudged = $this->misses($at + self::NUDGE);
             $gradient = $at / Estimate::BY_THE_MARK ** 2;
             $curvature = 1 / Estimate::BY_THE_MARK ** 2;
-            foreach ($misses as $i => $miss) {
-                $slope = ($nudged[$i] - $miss) / self::NUDGE;
-                $gradient += $slope * $miss;
-                $curvature += $slope ** 2;
+            foreach ($misses as $i => [$miss, $trusted]) {
+                $slope = ($nudged[$i][0] - $miss) / self::NUDGE;
+                $gradient += $trusted * $slope * $miss;
+                $curvature += $trusted * $slope ** 2;
             }
             $next = max(-self::FURTHEST, min(self::FURTHEST, $at - $gradient / $curvature));
             if (abs($next - $at) < self::CLOSE) {
@@ -80,7 +84,7 @@ final readonly class Estimating
      *
      * @param  float  $strength  logarithm of it
      *
-     * @return list<float>
+     * @return list<array{float, float}> each with the weight it has, 0 to 1
      */
     private function misses(float $strength): array
     {
@@ -89,41 +93,60 @@ final readonly class Estimating
         $played->until($this->until, null, function (Touch $touch, State $state) use (&$misses): void {
             $miss = $this->miss($touch, $state);
             if ($miss !== null) {
-                $misses[] = $miss;
+                $misses[] = [$miss, $touch->weighing === null ? self::trusted($miss) : 1.0];
             }
         });
 
         return $misses;
     }
 
+    /**
+     * How far something that was seen is believed: hardly, where it is far off all that is known of the pan. A sign is
+     * coarse, so one that is many times its spread off was seen or said wrongly.
+     *
+     * @param  float  $miss  in standard deviations
+     *
+     * @return float 0 to 1
+     */
+    public static function trusted(float $miss): float
+    {
+        return 1 / (1 + ($miss / self::BELIEVED) ** 2) ** 2;
+    }
+
     private function miss(Touch $touch, State $state): ?float
     {
         $rice = $this->ask->rice();
+        // What is found in the pan tells of the ring only as far as it is known what went in.
+        $poured = $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
         if ($touch->weighing !== null) {
-            return ($state->free + $rice * $state->drunk - $touch->weighing->water($rice)) / $touch->weighing->spread();
+            return ($state->free + $rice * $state->drunk - $touch->weighing->water($rice)) / hypot($touch->weighing->spread(), $poured);
         }
         if ($touch->sign !== null) {
-            return ($state->free / $rice - $touch->sign->free($state->drunk)) / $touch->sign->spread();
+            return ($state->free / $rice - $touch->sign->free($state->drunk)) / hypot($touch->sign->spread(), $poured / $rice);
         }
         if ($touch->kind === 'not-yet' && $touch->stage !== null) {
-            $sign = $this->signOf($touch->stage, $state);
+            $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? '', $state);
 
-            return $sign === null ? null : min(0.0, $state->free - $sign) / $rice / self::NOT_YET_SPREAD;
+            return $sign === null ? null : min(0.0, $state->free - $sign) / hypot(self::NOT_YET_SPREAD * $rice, $poured);
         }
 
         return null;
     }
 
-    /** Free liquid at which the sign that a stage waits for shows, g; null when it waits for none. */
-    private function signOf(int $stage, State $state): ?float
+    /**
+     * Free liquid at which the sign that a stage waits for shows, g; null when it waits for none.
+     *
+     * @param  string  $kind  of the stage
+     */
+    public static function signOf(Ask $ask, string $kind, State $state): ?float
     {
-        $rice = $this->ask->rice();
-        $school = $this->ask->method->doses;
+        $rice = $ask->rice();
+        $school = $ask->method->doses;
 
-        return match ($this->replay->stages[$stage]->kind ?? '') {
-            'pour' => $state->poured <= $this->ask->wine ? Cooking::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
-                : $school->dueAt(new Load($rice, $this->ask->pan->baseArea(), $state->net, $this->ask->grain, $this->ask->ladle), $state)),
-            'heat' => Grain::gaps($rice, $state->drunk),
+        return match ($kind) {
+            'pour' => $state->poured <= $ask->wine ? Cooking::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
+                : $school->dueAt(new Load($rice, $ask->pan->baseArea(), $state->net, $ask->grain, $ask->ladle), $state)),
+            'heat' => $ask->family === Family::PanRice ? Grain::gaps($rice, $state->drunk) : null,
             'crust' => Simulation::DRY * $rice,
             default => null,
         };

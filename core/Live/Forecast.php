@@ -143,10 +143,23 @@ final readonly class Forecast
 
         return new self(
             $ask, (new Steps($replay, $coming, $said / 60, $second / 60))->all(), $state, $coming, $estimate,
-            [min($weak->lacks, $coming->lacks, $strong->lacks), max($weak->lacks, $coming->lacks, $strong->lacks)],
+            self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $played->pouredUnknown($second)),
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
             $played->shift, null, $played->markAt($second), $ahead instanceof PanRiceAhead ? $ahead->floor() : null,
         );
+    }
+
+    /**
+     * What a number may be: by the ring, and by what is not known about what went in.
+     *
+     * @param  list<float>  $byTheRing
+     * @param  float  $unknown  one standard deviation
+     *
+     * @return array{float, float}
+     */
+    private static function spread(float $value, array $byTheRing, float $unknown): array
+    {
+        return [$value - hypot($value - min($value, ...$byTheRing), $unknown), $value + hypot(max($value, ...$byTheRing) - $value, $unknown)];
     }
 
     private static function ahead(Played $played, Replay $replay, float $second, ?CrustPlan $crust = null): Ahead

@@ -39,6 +39,9 @@ final class Played
 
     private float $shiftSpread = self::DONENESS_SPREAD;
 
+    /** What is no longer unknown about what was poured, by scale and signs, g². */
+    private float $pouredKnown = 0.0;
+
     /** @var non-empty-list<HeatChange> in order of time */
     private readonly array $heat;
 
@@ -90,6 +93,12 @@ final class Played
         return $state;
     }
 
+    /** What is not known any better about what was poured up to a second, one standard deviation, mL. */
+    public function pouredUnknown(float $second): float
+    {
+        return sqrt(max(0.0, $this->replay->pouredSpread($second / 60) ** 2 - $this->pouredKnown));
+    }
+
     /** The knob at a second. */
     public function markAt(float $second): string
     {
@@ -116,21 +125,47 @@ final class Played
     {
         if ($touch->weighing !== null) {
             $off = $touch->weighing->water($this->rice) - $state->free - $this->rice * $state->drunk;
-            $engine = (self::MODEL_SPREAD * $this->rice) ** 2;
-            $gain = $engine / ($engine + $touch->weighing->spread() ** 2);
-            // What is heavier than thought has boiled off less than thought: the books stay closed.
-            $moved = max(-$state->free, min($state->boiledOff, $gain * $off));
-            $state->free += $moved;
-            $state->boiledOff -= $moved;
+            $this->hasInIt($state, $touch, $off, $touch->weighing->spread());
         }
-        if ($touch->taste !== null && ! $touch->taste->agrees($this->ask->grain->window, $state->doneness)) {
+        if ($touch->sign !== null) {
+            $this->hasInIt($state, $touch, $this->rice * $touch->sign->free($state->drunk) - $state->free, $this->rice * $touch->sign->spread());
+        }
+        if ($touch->kind === 'not-yet' && $touch->stage !== null) {
+            // There is at least as much as the sign stands for.
+            $sign = Estimating::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? '', $state);
+            $sign === null || $sign <= $state->free ? null : $this->hasInIt($state, $touch, $sign - $state->free, $this->rice * Estimating::NOT_YET_SPREAD);
+        }
+        if ($touch->taste !== null) {
             $gain = $this->shiftSpread ** 2 / ($this->shiftSpread ** 2 + Taste::SPREAD ** 2);
-            $wanted = $this->shift + $gain * ($touch->taste->doneness($this->ask->grain->window) - $state->doneness);
+            $wanted = $this->shift + $gain * ($touch->taste->doneness($this->ask->grain->window, $state->doneness) - $state->doneness);
             $shift = max(-self::MOST_SHIFT, min(self::MOST_SHIFT, $wanted));
             $state->doneness = max(0.0, $state->doneness + $shift - $this->shift);
             $this->shift = $shift;
             $this->shiftSpread *= sqrt(1 - $gain);
         }
+    }
+
+    /**
+     * Liquid that was found more, or less, than thought: some of it is put right, by what is known better.
+     *
+     * @param  float  $off  g found more than thought
+     * @param  float  $spread  g, of the finding
+     */
+    private function hasInIt(State $state, Touch $touch, float $off, float $spread): void
+    {
+        $poured = $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
+        $engine = (self::MODEL_SPREAD * $this->rice) ** 2 + max(0.0, $poured ** 2 - $this->pouredKnown);
+        $gain = $engine / ($engine + $spread ** 2);
+        if ($touch->weighing === null) {
+            $gain *= Estimating::trusted($off / sqrt($engine + $spread ** 2 + (Estimate::BY_THE_MARK * $state->boiledOff) ** 2));
+        }
+        $this->pouredKnown = $poured ** 2 - (1 - $gain) * max(0.0, $poured ** 2 - $this->pouredKnown);
+        $moved = max(-$state->free, $gain * $off);
+        $state->free += $moved;
+        // The books stay closed: it boiled off less than thought; and where that is not enough, more was poured than was said.
+        $steam = min($state->boiledOff, $moved);
+        $state->boiledOff -= $steam;
+        $state->poured += $moved - $steam;
     }
 
     /**

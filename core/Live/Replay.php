@@ -14,8 +14,8 @@ use Velko\Core\Planning\Stage;
  */
 final readonly class Replay
 {
-    /** ms after a stated trouble within which what is said is its way back. */
-    private const WAY_BACK_MS = 3000;
+    /** What a ladle or a jug in a hurry is off by, one standard deviation as a share (our estimate). */
+    private const POUR_SPREAD = 0.04;
 
     /** Steps beyond its plan that a cook is asked for without a stated trouble. */
     public const MOST_BEYOND = 2;
@@ -138,23 +138,10 @@ final readonly class Replay
         return $pours;
     }
 
-    /**
-     * Pours, lifts and turns so far that the plan does not have and no stated trouble asked for.
-     *
-     * What follows a stated trouble at once is its way back.
-     */
+    /** Steps so far that the stove asked for and the plan does not have: pours, lifts, turns of the knob. */
     public function beyond(): int
     {
-        $count = 0;
-        $trouble = -INF;
-        foreach ($this->counted as $touch) {
-            $trouble = $touch->kind === 'trouble' ? $touch->at : $trouble;
-            if (in_array($touch->kind, ['splash', 'lift'], true) && $touch->at - $trouble > self::WAY_BACK_MS) {
-                $count++;
-            }
-        }
-
-        return $count;
+        return count(array_filter($this->counted, static fn (Touch $touch): bool => $touch->asked));
     }
 
     /** The last "not yet" said of a stage that is still to come, or null. */
@@ -166,6 +153,17 @@ final readonly class Replay
         $said = array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === 'not-yet' && $touch->stage === $stage);
 
         return $said === [] ? null : $said[array_key_last($said)];
+    }
+
+    /**
+     * How far all that was poured up to a minute may be off what was said, one standard deviation, mL: nobody pours to the
+     * millilitre, and each pour errs by itself.
+     */
+    public function pouredSpread(float $minute): float
+    {
+        $poured = array_filter($this->pours(), static fn (Pour $pour): bool => $pour->minute <= $minute);
+
+        return self::POUR_SPREAD * sqrt(array_sum(array_map(static fn (Pour $pour): float => $pour->volume ** 2, $poured)));
     }
 
     /** As it was said last. */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Method\Family;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Looseness;
 use Velko\Core\Rice\Grain;
 
 /**
@@ -19,6 +21,15 @@ enum Sign: string
     case GrainsShow = 'grains-show';
     case Crackle = 'crackle';
     case SpoonResists = 'spoon-resists';
+
+    // How it falls from a tilted spoon.
+    case Stands = 'stands';
+    case SlowSlump = 'slow-slump';
+    case Wave = 'wave';
+    case VeryLoose = 'very-loose';
+    case Creamy = 'creamy';
+    case Loose = 'loose';
+    case Soup = 'soup';
 
     /** The spoon's trail stays open: tighter than "stands", g free per g rice (our scale). */
     private const TRAIL_STAYS = 0.35;
@@ -36,7 +47,34 @@ enum Sign: string
             self::GrainsShow => Grain::gaps(1.0, $drunk),
             self::Crackle => Simulation::DRY,
             self::SpoonResists => 0.0,
+            self::Stands => Looseness::Stands->value(),
+            self::SlowSlump => Looseness::SlowSlump->value(),
+            self::Wave => Looseness::Wave->value(),
+            self::VeryLoose => Looseness::VeryLoose->value(),
+            self::Creamy => Looseness::Creamy->value(),
+            self::Loose => Looseness::Loose->value(),
+            self::Soup => Looseness::Soup->value(),
         };
+    }
+
+    /**
+     * What a cook of such a dish looks for, in the order in which it comes.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function of(Family $family): array
+    {
+        return match ($family) {
+            Family::Risotto => [self::WineGone, self::DryTrail, self::GrainsShow, self::Stands, self::SlowSlump, self::Wave, self::VeryLoose],
+            Family::PanRice => [self::GrainsShow, self::Crackle, self::SpoonResists],
+            Family::SoupyRice => [self::GrainsShow, self::Creamy, self::Loose, self::Soup],
+        };
+    }
+
+    /** How it falls from a spoon, by how loose the pan is; null where a dish has no sauce. */
+    public static function ofLooseness(float $looseness, Family $family): ?self
+    {
+        return self::tryFrom(str_replace(' ', '-', Looseness::nearest($looseness, $family)->value));
     }
 
     /** How far off it may be, one standard deviation, g per g rice. */
@@ -46,6 +84,8 @@ enum Sign: string
             self::DryTrail, self::GrainsShow => 0.12,
             self::WineGone => 0.08,
             self::Crackle, self::SpoonResists => 0.05,
+            self::Stands, self::SlowSlump, self::Wave, self::VeryLoose => 0.10,
+            self::Creamy, self::Loose, self::Soup => 0.40,
         };
     }
 }

@@ -41,9 +41,11 @@ final readonly class Steps
         $crust = $this->coming->crust;
         $pull = $this->coming->pulled->minute();
         $steps = [];
+        $poured = null;
         foreach ($this->replay->toCome() as $i => $stage) {
             if ($stage->kind === 'pour') {
                 $dose = array_shift($doses);
+                $poured = $dose === null ? $poured : $dose['second'] / 60;
                 $steps[] = $dose === null ? null : new Step($i, $dose['second'] / 60, 'pour', $stage->say, $dose['volume'], $stage->mark);
 
                 continue;
@@ -60,7 +62,8 @@ final readonly class Steps
 
                 continue;
             }
-            $steps[] = new Step($i, $this->moved($stage, $pull), $stage->kind, $stage->say, $stage->volume, $stage->mark);
+            $minute = $stage->kind === 'level' && $poured !== null ? $poured : $this->moved($stage, $pull);
+            $steps[] = new Step($i, $minute, $stage->kind, $stage->say, $stage->volume, $stage->mark);
         }
         foreach ($doses as $dose) {
             $steps[] = new Step(null, $dose['second'] / 60, 'pour', 'one more than planned', $dose['volume']);
@@ -84,8 +87,12 @@ final readonly class Steps
     private function offFirst(array $steps): array
     {
         $off = array_values(array_filter($steps, static fn (Step $step): bool => $step->kind === 'off'))[0] ?? null;
-        if ($off === null || $off->minute > $this->now + self::AT_ONCE) {
+        if ($off === null) {
             return $steps;
+        }
+        if ($off->minute > $this->now + self::AT_ONCE) {
+            // What would come after the pan is off is not to be done any more.
+            return array_values(array_filter($steps, static fn (Step $step): bool => $step->minute <= $off->minute || in_array($step->kind, self::AFTER_OFF, true)));
         }
         $after = array_filter($steps, static fn (Step $step): bool => $step !== $off && in_array($step->kind, self::AFTER_OFF, true));
 

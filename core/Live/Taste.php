@@ -17,31 +17,24 @@ enum Taste: string
     /** How far off a tooth may be, one standard deviation, min (our estimate). */
     public const SPREAD = 1.5;
 
-    /** Minutes at 100 °C of the middle of "nearly" below the window; of "crunchy", which is all before that; and of "soft" above it. */
-    private const NEARLY = 1.5;
+    /** "Nearly" begins so many minutes at 100 °C below the window; below that it is crunchy. */
+    private const NEARLY = 3.0;
 
-    private const CRUNCHY = 4.5;
-
-    private const SOFT = 2.0;
-
-    /** The doneness it stands for, minutes at 100 °C. */
-    public function doneness(Window $window): float
+    /**
+     * The doneness that a tooth finds, minutes at 100 °C: what was thought, where that would be called so anyway, or else
+     * the nearest that would.
+     *
+     * @param  float  $thought  minutes at 100 °C
+     */
+    public function doneness(Window $window, float $thought): float
     {
-        return match ($this) {
-            self::Crunchy => $window->low - self::CRUNCHY,
-            self::Nearly => $window->low - self::NEARLY,
-            self::Right => $window->middle(),
-            self::Soft => $window->high + self::SOFT,
+        [$from, $to] = match ($this) {
+            self::Crunchy => [0.0, $window->rightFrom() - self::NEARLY],
+            self::Nearly => [$window->rightFrom() - self::NEARLY, $window->rightFrom()],
+            self::Right => [$window->rightFrom(), $window->rightTo()],
+            self::Soft => [$window->rightTo(), INF],
         };
-    }
 
-    /** Whether a grain of this doneness would be called so anyway: "crunchy" and "soft" are open to one side. */
-    public function agrees(Window $window, float $doneness): bool
-    {
-        return match ($this) {
-            self::Crunchy => $doneness <= $this->doneness($window),
-            self::Soft => $doneness >= $this->doneness($window),
-            default => false,
-        };
+        return max($from, min($to, $thought));
     }
 }

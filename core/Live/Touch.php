@@ -17,6 +17,7 @@ final readonly class Touch
      * @param  string|null  $mark  where the knob was turned to; with a stage done, where that is not what the plan said
      * @param  bool|null  $on  the lid
      * @param  bool  $water  poured hot water in place of stock
+     * @param  bool  $asked  the stove asked for it, though the plan does not have it
      */
     public function __construct(
         public string $id,
@@ -32,5 +33,6 @@ final readonly class Touch
         public ?Sign $sign = null,
         public ?Taste $taste = null,
         public ?Weighing $weighing = null,
+        public bool $asked = false,
     ) {}
 }

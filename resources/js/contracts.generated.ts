@@ -1320,6 +1320,10 @@ export interface CookEventSplash {
    * hot water in place of stock
    */
   water: boolean;
+  /**
+   * the stove asked for it, though the plan does not have it
+   */
+  asked?: boolean;
 }
 export interface CookEventLift {
   /**
@@ -1335,6 +1339,10 @@ export interface CookEventLift {
    * mL lifted out
    */
   volume_ml: number;
+  /**
+   * the stove asked for it, though the plan does not have it
+   */
+  asked?: boolean;
 }
 export interface CookEventHeat {
   /**
@@ -1350,6 +1358,10 @@ export interface CookEventHeat {
    * where the knob was turned to: a mark of the ring the pan is on
    */
   mark: string;
+  /**
+   * the stove asked for it, though the plan does not have it
+   */
+  asked?: boolean;
 }
 export interface CookEventLid {
   /**
@@ -1376,7 +1388,19 @@ export interface CookEventSign {
   /**
    * seen, heard or felt
    */
-  sign: 'wine-gone' | 'dry-trail' | 'grains-show' | 'crackle' | 'spoon-resists';
+  sign:
+    | 'wine-gone'
+    | 'dry-trail'
+    | 'grains-show'
+    | 'crackle'
+    | 'spoon-resists'
+    | 'stands'
+    | 'slow-slump'
+    | 'wave'
+    | 'very-loose'
+    | 'creamy'
+    | 'loose'
+    | 'soup';
 }
 export interface CookEventNotYet {
   /**

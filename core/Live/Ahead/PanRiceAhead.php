@@ -32,6 +32,17 @@ final readonly class PanRiceAhead implements Ahead
 
     private const DONENESS_TOLERANCE = 0.05;
 
+    private const MOST_PULLS = 4;
+
+    /** It comes off so much before its bite is at its end, minutes at 100 °C. */
+    private const BEFORE_THE_END = 0.5;
+
+    /** Less than this is not worth sprinkling, g per g rice. */
+    private const WORTH_A_POUR = 0.06;
+
+    /** Another mark than planned is worth it when it brings dry and done so much nearer to each other, min. */
+    private const WORTH_ANOTHER_MARK = 0.3;
+
     /** Rows of the floor from pale to burnt. */
     private const LOOKS_AT_THE_FLOOR = 20;
 
@@ -52,8 +63,8 @@ final readonly class PanRiceAhead implements Ahead
     /** Where the knob goes when the grains show, while that is still to come. */
     private ?string $gentle;
 
-    /** Something that the plan does not have may still be asked for. */
-    private bool $mayAdd;
+    /** Steps so far that the plan does not have. */
+    private int $beyond;
 
     /** Legs of the crust that have begun. */
     private int $begun;
@@ -105,7 +116,7 @@ final readonly class PanRiceAhead implements Ahead
             $gentle ??= $stage->kind === 'heat' ? $stage->mark : null;
         }
         $this->toPour = $toPour;
-        $this->mayAdd = $replay->beyond() < Replay::MOST_BEYOND;
+        $this->beyond = $replay->beyond();
         $this->gentle = $begun > 0 ? null : $gentle;
         $this->begun = $begun;
         $this->since = $since;
@@ -176,27 +187,53 @@ final readonly class PanRiceAhead implements Ahead
         if ($this->begun > 0) {
             return $this->crusting($start);
         }
-        $left = $this->cook($start, 0.0, $this->gentle);
-        $gentle = $this->gentle;
+        $gentle = $this->gentleNow($start);
+        $left = $this->cook($start, 0.0, $gentle);
         $more = 0.0;
         $extras = [];
-        $off = $left['atTable']->doneness - $this->wanted;
-        if ($off < -self::NEAR_ENOUGH && $this->toPour === null && $this->mayAdd) {
-            $more = max(Rounding::JUG, Rounding::to($this->lacks($start, $off), Rounding::JUG));
-            $extras[] = new Extra($start->second, 'pour', 'hot, sprinkled all over; cover it and leave it', $more);
+        $off = $left['landed'] - $this->wanted;
+        if ($off < -self::NEAR_ENOUGH && $this->mayAdd()) {
+            $more = Rounding::to($this->lacks($start, $off, $gentle), Rounding::JUG);
+            if ($more >= self::WORTH_A_POUR * $this->rice) {
+                $extras[] = new Extra($start->second, 'pour', 'hot, sprinkled all over; cover it and leave it', $more);
+            }
         }
-        if ($off > self::NEAR_ENOUGH && $this->toPour === null) {
+        if ($off > self::NEAR_ENOUGH && $this->gentle === null && $this->mayAdd()) {
             $stronger = $this->stronger($start);
-            if ($stronger !== null && $stronger !== ($gentle ?? $this->mark)) {
-                $gentle === null ? $extras[] = new Extra($start->second, 'heat', 'too wet: up, and watch the floor', mark: $stronger) : null;
+            if ($stronger !== null) {
+                $extras[] = new Extra($start->second, 'heat', 'too wet: up, and watch the floor', mark: $stronger);
                 $gentle = $stronger;
             }
         }
         $track = new Track;
-        $cooked = $this->cook($start, $more, $gentle, $track);
+        $cooked = $this->cook($start, $extras === [] ? 0.0 : $more, $gentle, $track);
         $turns = $this->gentle !== null && $gentle !== null ? [['second' => $cooked['turnedAt'], 'mark' => $gentle]] : [];
 
-        return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), ($this->toPour ?? 0.0) + $this->lacks($start, $off), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
+        return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), ($this->toPour ?? 0.0) + $this->lacks($start, $off, $this->gentle), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
+    }
+
+    /** Whether something that the plan does not have may be asked for: one thing while the knob is still to be turned, since it can put right as much. */
+    private function mayAdd(): bool
+    {
+        return $this->toPour === null && $this->beyond < ($this->gentle === null ? Replay::MOST_BEYOND : 1);
+    }
+
+    /** Where the knob goes when the grains show: as planned, or to the mark that brings dry and done nearest to each other. */
+    private function gentleNow(State $start): ?string
+    {
+        $best = $this->gentle;
+        if ($best === null) {
+            return null;
+        }
+        $off = fn (string $mark): float => abs($this->cook($start, 0.0, $mark)['landed'] - $this->wanted);
+        $least = $off($best);
+        foreach ($least <= self::NEAR_ENOUGH ? [] : $this->ask->burner->settings() as $mark) {
+            if ($mark !== $this->gentle && $off($mark) < $least - self::WORTH_ANOTHER_MARK) {
+                [$best, $least] = [$mark, $off($mark)];
+            }
+        }
+
+        return $best;
     }
 
     /** The floor is taking its colour: so much of that is left. */
@@ -220,38 +257,64 @@ final readonly class PanRiceAhead implements Ahead
      *
      * @param  float  $off  min past the middle of its window as it is
      */
-    private function lacks(State $start, float $off): float
+    private function lacks(State $start, float $off, ?string $gentle): float
     {
         if ($off >= 0) {
             return -$off * self::ML_PER_G_AND_MINUTE * $this->rice;
         }
         $slope = 1 / (self::ML_PER_G_AND_MINUTE * $this->rice);
-        $volume = Root::of(fn (float $v): float => $this->cook($start, $v, $this->gentle)['atTable']->doneness, $this->wanted, -$off / $slope, $slope, 0.0, self::DONENESS_TOLERANCE);
+        $volume = Root::of(fn (float $v): float => $this->cook($start, $v, $gentle)['landed'], $this->wanted, -$off / $slope, $slope, 0.0, self::DONENESS_TOLERANCE);
 
         return $volume ?? 0.0;
     }
 
-    /** The weakest mark on which it is dry before it is overdone; the strongest where none is. */
+    /** The weakest mark on which it is dry before it is overdone, or else the strongest; null where the knob stands there. */
     private function stronger(State $start): ?string
     {
-        $from = $this->gentle ?? $this->mark;
-        $mark = $from;
+        $mark = $this->mark;
         while (($next = $this->ask->burner->above($mark)) !== null) {
             $mark = $next;
-            if ($this->cook($start, 0.0, $mark)['atTable']->doneness <= $this->wanted + self::NEAR_ENOUGH) {
+            if ($this->cook($start, 0.0, $mark)['landed'] <= $this->wanted + self::NEAR_ENOUGH) {
                 break;
             }
         }
 
-        return $mark === $from ? null : $mark;
+        return $mark === $this->mark ? null : $mark;
     }
 
     /**
+     * On to dry, crust and table; but no longer on the heat than the bite allows.
+     *
      * @param  string|null  $gentle  where the knob goes when the grains show; at once where it was turned already
+     *
+     * @return array{landed: float, turnedAt: float, dryAt: float|null, pulled: State, atTable: State} minutes at 100 °C at the table, were dry and crust waited for
+     */
+    private function cook(State $start, float $more, ?string $gentle, ?Track $track = null): array
+    {
+        $cooked = $this->cookUntil($start, $more, $gentle, self::LONGEST_COOK);
+        $landed = $cooked['atTable']->doneness;
+        $latest = self::LONGEST_COOK;
+        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+            $soft = $cooked['atTable']->doneness - $this->ask->grain->window->rightTo();
+            if ($soft <= 0 || $cooked['pulled']->second <= $start->second) {
+                break;
+            }
+            $latest = max($start->second, $cooked['pulled']->second - 60 * ($soft + self::BEFORE_THE_END));
+            $cooked = $this->cookUntil($start, $more, $gentle, $latest);
+        }
+        if ($track !== null) {
+            $cooked = $this->cookUntil($start, $more, $gentle, $latest, $track);
+        }
+
+        return ['landed' => $landed, ...$cooked];
+    }
+
+    /**
+     * @param  float  $latest  s, at which it comes off whatever it is like
      *
      * @return array{turnedAt: float, dryAt: float|null, pulled: State, atTable: State}
      */
-    private function cook(State $start, float $more, ?string $gentle, ?Track $track = null): array
+    private function cookUntil(State $start, float $more, ?string $gentle, float $latest, ?Track $track = null): array
     {
         $dry = Simulation::DRY * $this->rice;
         $this->pan->record($track);
@@ -259,17 +322,15 @@ final readonly class PanRiceAhead implements Ahead
         $this->pan->pourStock($state, $more);
         $over = $this->wanted + self::DONE_ANYWAY;
         if ($this->gentle !== null && $state->free > $dry) {
-            $this->pan->runUntilGrainsShow($state, self::LONGEST_COOK, $over);
+            $this->pan->runUntilGrainsShow($state, $latest, $over);
         }
         $turnedAt = $state->second;
-        if ($gentle !== null) {
-            $this->pan->set($state, $gentle);
-        }
-        $this->pan->runTo($state, self::LONGEST_COOK, $dry, $over);
+        $this->pan->set($state, $gentle ?? $this->mark);
+        $this->pan->runTo($state, $latest, $dry, $over);
         $dryAt = $state->free <= $dry + 1e-6 ? $state->second : null;
         if ($dryAt !== null && $this->crust->legs !== []) {
             $this->pan->set($state, $this->crust->mark);
-            $this->pan->runTo($state, $dryAt + $this->crust->seconds());
+            $this->pan->runTo($state, min($latest, $dryAt + $this->crust->seconds()));
         }
         $pulled = clone $state;
         $this->pan->toTable($state);

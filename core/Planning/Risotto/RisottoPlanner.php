@@ -33,23 +33,22 @@ final class RisottoPlanner
     private function solve(): Plan
     {
         $dosed = (new Doses($this->ask, $this->pan, $this->pan->netAt(INF)))->fromTheFirst($this->pan->atFirstStock());
-        $seconds = array_map(static fn (Dose $dose): float => $dose->second, $dosed->doses);
-        $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $dosed->doses);
 
-        return $this->asPlanned($seconds, $volumes, $dosed->pullAt);
+        return $this->asPlanned($dosed->doses, $dosed->pullAt);
     }
 
     /**
      * The finished plan, run once more from the start with its rounded doses, so that what it says is what it does.
      *
-     * @param  list<float>  $seconds
-     * @param  list<float>  $volumes
+     * @param  list<Dose>  $doses
      */
-    private function asPlanned(array $seconds, array $volumes, float $pullAt): Plan
+    private function asPlanned(array $doses, float $pullAt): Plan
     {
+        $seconds = array_map(static fn (Dose $dose): float => $dose->second, $doses);
+        $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $doses);
         $walked = $this->pan->walk($seconds, $volumes, $pullAt);
         $plan = new Plan(
-            $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $seconds, $volumes, $walked),
+            $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $doses, $walked),
             $walked, Standing::of($this->ask, $this->pan, $walked->pulled), $this->pan->cost(),
         );
 

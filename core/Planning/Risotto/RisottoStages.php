@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\Risotto;
 
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\Load;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Stages;
@@ -13,21 +14,24 @@ use Velko\Core\Planning\Walked;
 /** A worked-out risotto as the steps a cook takes. */
 final class RisottoStages
 {
+    /** A pan that holds so much more than what a school waits for does not show its sign. */
+    private const WETTER = 1.15;
+
     /**
      * @param  non-empty-list<HeatChange>  $heat
-     * @param  list<float>  $seconds  of the doses
-     * @param  list<float>  $volumes  of the doses, mL
+     * @param  list<Dose>  $doses
      *
      * @return list<Stage> in order of time
      */
-    public static function of(Ask $ask, array $heat, array $seconds, array $volumes, Walked $walked): array
+    public static function of(Ask $ask, array $heat, array $doses, Walked $walked): array
     {
         $stages = new Stages($ask, $heat, $walked);
         $pours = [];
-        $last = count($seconds) - 1;
-        foreach ($seconds as $i => $second) {
-            $pours[] = $stages->pour($second, $volumes[$i], match (true) {
+        $last = count($doses) - 1;
+        foreach ($doses as $i => $dose) {
+            $pours[] = $stages->pour($dose->second, $dose->volume, match (true) {
                 $i === $last && $i > 0 => 'the last dose: it makes the sauce',
+                $i > 0 && self::isForTheSauce($ask, $heat, $dose) => 'at the call, before it is due by the eye: the sauce',
                 $i === 0 => 'back to a lazy bubble; '.$ask->method->stirring->words(),
                 default => $ask->method->doses?->sign() ?? '',
             }, $i === 0 ? $heat[0]->mark : null);
@@ -41,5 +45,21 @@ final class RisottoStages
             $stages->taste('tender with a small firm heart is right'),
             ...$stages->offToTable('with a little bite left: it cooks on'),
         ]);
+    }
+
+    /**
+     * A dose that comes before the school's sign shows: the pan is to leave the heat looser than it is kept.
+     *
+     * @param  non-empty-list<HeatChange>  $heat
+     */
+    private static function isForTheSauce(Ask $ask, array $heat, Dose $dose): bool
+    {
+        $school = $ask->method->doses;
+        if ($school === null || is_finite($school->dueAfter())) {
+            return false;
+        }
+        $load = new Load($ask->rice(), $ask->pan->baseArea(), $ask->burner->net[$heat[0]->mark], $ask->grain, $ask->ladle);
+
+        return $dose->before->free > self::WETTER * $school->dueAt($load, $dose->before);
     }
 }

@@ -22,7 +22,6 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Grain;
 
 /**
@@ -97,7 +96,7 @@ final class RoughCook
             }
             $actAt = max($this->second, 60 * $step->minute) + $this->lateness();
             $weighAt = 60 * 0.4 * $this->plan->pulled->minute();
-            if (! $this->weighed && $this->hands->weighs !== 'never' && $actAt > $weighAt && $this->second >= 1.0) {
+            if (! $this->weighed && $this->hands->weighs !== 'never' && $actAt > $weighAt) {
                 $this->goOn(max($this->second, $weighAt));
                 $this->weigh();
 
@@ -216,6 +215,11 @@ final class RoughCook
         if ($this->between(0.0, 1.0) >= $this->hands->skipsTaste) {
             $window = $this->plan->ask->grain->window;
             $felt = $this->true->doneness + $this->between(-1.0, 1.0);
+            if ($this->hands->signs === 'rightly') {
+                // Who tastes looks at how it falls from the spoon, too.
+                $falls = $this->plan->ask->family === Family::PanRice ? null : Sign::ofLooseness($this->true->free / $this->rice + $this->between(-0.05, 0.05), $this->plan->ask->family);
+                $falls === null ? null : $this->say('sign', null, sign: $falls);
+            }
             $this->say('taste', null, taste: match (true) {
                 $felt < $window->low - 3.0 => Taste::Crunchy,
                 $felt < $window->rightFrom() => Taste::Nearly,
@@ -258,7 +262,7 @@ final class RoughCook
     private function signIsMissing(Step $step): bool
     {
         $level = match ($step->kind) {
-            'heat' => Grain::gaps($this->rice, $this->true->drunk),
+            'heat' => $this->plan->ask->family === Family::PanRice ? Grain::gaps($this->rice, $this->true->drunk) : INF,
             'crust' => 2 * Simulation::DRY * $this->rice,
             'pour' => $this->true->poured <= $this->plan->ask->wine ? 1.5 * Cooking::WINE_GONE * $this->rice : $this->dueLevel(),
             default => INF,
@@ -329,7 +333,10 @@ final class RoughCook
         $ask = $this->plan->ask;
         $school = $ask->method->doses;
 
-        return $school === null || is_finite($school->dueAfter()) ? INF
+        // The last doses make the sauce: they go in at the call, whatever the trail does.
+        $sauce = $this->second > 60 * ($this->plan->pulled->minute() - 6.0);
+
+        return $school === null || $sauce || is_finite($school->dueAfter()) ? INF
             : max(0.1 * $this->rice, $school->dueAt(new Load($this->rice, $ask->pan->baseArea(), $this->true->net, $ask->grain, $ask->ladle), $this->true));
     }
 
@@ -349,7 +356,7 @@ final class RoughCook
 
     private function say(string $kind, ?int $stage, ?float $volume = null, ?string $mark = null, ?Sign $sign = null, ?Taste $taste = null, ?Weighing $weighing = null): void
     {
-        $this->touches[] = new Touch('t'.count($this->touches), $kind, $this->now() + count($this->touches) % 10, $stage, $volume, mark: $mark, sign: $sign, taste: $taste, weighing: $weighing);
+        $this->touches[] = new Touch('t'.count($this->touches), $kind, $this->now() + count($this->touches) % 10, $stage, $volume, mark: $mark, sign: $sign, taste: $taste, weighing: $weighing, asked: $stage === null && in_array($kind, ['splash', 'lift', 'heat'], true));
     }
 
     private function now(): int
