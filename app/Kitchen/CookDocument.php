@@ -12,9 +12,11 @@ use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Happened;
+use Velko\Core\Live\NotYet;
 use Velko\Core\Live\Pour;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Status;
+use Velko\Core\Live\Touch;
 use Velko\Core\Planning\Looseness;
 
 /** velko.cook/1 and its line in velko.log/1: a cook's events played against its plan. */
@@ -113,9 +115,33 @@ final class CookDocument
             'done' => $done,
             'poured_ml' => $this->replay->poured(),
             'lid_on' => $this->replay->lidIsOn(),
-            'last' => $this->replay->last()?->id,
+            'last' => $this->replay->undoable()?->id,
+            'undo' => self::touch($this->replay->undoable()),
+            'taken_back' => self::touch($this->replay->takenBack),
+            'ended_by' => $this->replay->ended()?->id,
+            'not_yet' => $this->notYet(),
+            'note' => $this->replay->note,
             'verdict' => $this->verdict(),
         ];
+    }
+
+    /** @return array{stage: int, until: string, seconds: float}|null the step that is waited with, and until when */
+    private function notYet(): ?array
+    {
+        $stage = $this->replay->now();
+        $said = $stage === null ? null : $this->replay->notYet($stage);
+        if ($stage === null || $said === null) {
+            return null;
+        }
+        $seconds = NotYet::seconds($this->replay->stages[$stage]->kind, $this->kept->ask());
+
+        return ['stage' => $stage, 'until' => self::moment($said->at + (int) (1000 * $seconds)), 'seconds' => $seconds];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function touch(?Touch $touch): ?array
+    {
+        return $touch === null ? null : ['event' => $touch->id, 'kind' => $touch->kind, 'stage' => $touch->stage, 'volume_ml' => $touch->volume, 'setting' => $touch->mark];
     }
 
     /** @return array<string, mixed> */

@@ -29,8 +29,9 @@ final class ForecastDocument
             return null;
         }
         $coming = $forecast->coming;
-        $last = $replay->last();
-        $before = $last === null ? null : Forecast::of($ask, $heat, $replay->without($last), $last->at);
+        $last = $replay->undoable();
+        // What was taken back is said as that.
+        $before = $last === null || $replay->takenBack !== null ? null : Forecast::of($ask, $heat, $replay->without($last), $last->at);
 
         return [
             'from_min' => round($forecast->now->minute(), 2),

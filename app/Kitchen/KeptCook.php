@@ -74,7 +74,7 @@ final readonly class KeptCook
     }
 
     /**
-     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'  $kind
+     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'|'note'  $kind
      * @param  array<string, mixed>  $payload  cook-event
      * @param  int  $at  ms since 1970
      */
@@ -93,6 +93,8 @@ final readonly class KeptCook
             isset($payload['taste']) ? Taste::from($payload['taste']) : null,
             $kind === 'weigh' ? new Weighing((float) $payload['gross_g'], (float) $payload['tare_g'], (float) $payload['extras_g']) : null,
             $payload['asked'] ?? false,
+            $payload['with'] ?? null,
+            $kind === 'note' ? $payload['note'] : null,
         );
     }
 

@@ -11,6 +11,7 @@ use Velko\Core\Live\Ahead\RisottoAhead;
 use Velko\Core\Live\Ahead\SoupyRiceAhead;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
@@ -68,30 +69,46 @@ final readonly class Forecast
         $nowSecond = max($said, min(Played::LONGEST, 60 * ($replay->minute($now) ?? 0.0)));
         $current = self::at($ask, $heat, $replay, $estimate, $said, $nowSecond);
         $first = $current->steps[0] ?? null;
-        if ($first === null || $replay->minuteOf('off') !== null || $nowSecond <= $said || 60 * $first->minute > $nowSecond + self::AT_ONCE) {
+        if ($first === null || $replay->minuteOf('off') !== null) {
             return $current;
         }
+        // Where it is due, or overdue, it has been due since what was said last made it so; and where "not yet" was said of it,
+        // not before the sign has had its time.
+        $due = $first->minute;
+        if ($nowSecond > $said && 60 * $first->minute <= $nowSecond + self::AT_ONCE) {
+            $due = self::dueOf($first, self::stepsFrom($ask, $heat, $replay, $estimate, $said)) ?? $due;
+        }
+        $until = $first->stage === null ? null : NotYet::until($replay, $first->stage, $ask);
 
-        // It is due, or overdue: when it was due is known from what was said last.
-        return $current->with(self::stepsFrom($ask, $heat, $replay, $estimate, $said));
+        return $current->firstDueAt($first, max(min($due, $first->minute), $until ?? 0.0));
+    }
+
+    private function firstDueAt(Step $first, float $minute): self
+    {
+        if ($minute === $first->minute) {
+            return $this;
+        }
+        $steps = [new Step($first->stage, $minute, $first->kind, $first->say, $first->volume, $first->mark), ...array_slice($this->steps, 1)];
+
+        return new self($this->ask, $steps, $this->now, $this->coming, $this->estimate, $this->stockSpread, $this->pullSpread, $this->shift, $this->standing, $this->mark, $this->floor);
     }
 
     /**
-     * The same, its first step due when these say.
+     * When a step was due by these.
      *
-     * @param  list<Step>  $before  as they were when something was said last
+     * @param  list<Step>  $steps
+     *
+     * @return float|null minute of the cook; null where they do not have it
      */
-    private function with(array $before): self
+    private static function dueOf(Step $one, array $steps): ?float
     {
-        $first = $this->steps[0] ?? null;
-        $same = array_filter($before, static fn (Step $step): bool => $step->stage === $first?->stage && $step->kind === $first?->kind);
-        $due = array_values($same)[0] ?? null;
-        if ($first === null || $due === null || $due->minute >= $first->minute) {
-            return $this;
+        foreach ($steps as $step) {
+            if ($step->stage === $one->stage && $step->kind === $one->kind) {
+                return $step->minute;
+            }
         }
-        $steps = [new Step($first->stage, $due->minute, $first->kind, $first->say, $first->volume, $first->mark), ...array_slice($this->steps, 1)];
 
-        return new self($this->ask, $steps, $this->now, $this->coming, $this->estimate, $this->stockSpread, $this->pullSpread, $this->shift, $this->standing, $this->mark, $this->floor);
+        return null;
     }
 
     /**
@@ -106,7 +123,7 @@ final readonly class Forecast
         $played = new Played($ask, $heat, $replay, $estimate);
         $state = $played->until($second);
 
-        return (new Steps($replay, self::ahead($played, $replay, $second)->from($state), $second / 60, $second / 60))->all();
+        return (new Steps($replay, self::ahead($played, $replay, $second, bare: self::bare($played, $state, $second))->from($state), $second / 60, $second / 60))->all();
     }
 
     /** Free liquid per raw rice at the table, g/g. */
@@ -132,13 +149,15 @@ final readonly class Forecast
         if ($replay->minuteOf('off') !== null) {
             return self::offTheHeat($ask, $played, $replay, $state, $estimate, $second);
         }
-        $ahead = self::ahead($played, $replay, $second);
+        $ahead = self::ahead($played, $replay, $second, bare: self::bare($played, $state, $second));
         $coming = $ahead->from($state);
         $crust = $ahead instanceof PanRiceAhead ? $ahead->crust() : null;
         [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $crust): Coming {
             $played = new Played($ask, $heat, $replay, $estimate->off($deviations));
 
-            return self::ahead($played, $replay, $second, $crust)->from($played->until($second));
+            $state = $played->until($second);
+
+            return self::ahead($played, $replay, $second, $crust, self::bare($played, $state, $second))->from($state);
         }, [-1, 1]);
 
         return new self(
@@ -162,13 +181,22 @@ final readonly class Forecast
         return [$value - hypot($value - min($value, ...$byTheRing), $unknown), $value + hypot(max($value, ...$byTheRing) - $value, $unknown)];
     }
 
-    private static function ahead(Played $played, Replay $replay, float $second, ?CrustPlan $crust = null): Ahead
+    /** @return list<array{second: float, mark: string}> where the knob stood since a pan rice fell dry */
+    private static function bare(Played $played, State $state, float $second): array
+    {
+        $dry = $played->ask->family === Family::PanRice && $state->poured > 0 && $state->free <= Simulation::DRY * $played->ask->rice();
+
+        return $dry ? $played->bareSince($second) : [];
+    }
+
+    /** @param  list<array{second: float, mark: string}>  $bare  where the knob stood since the floor fell dry */
+    private static function ahead(Played $played, Replay $replay, float $second, ?CrustPlan $crust = null, array $bare = []): Ahead
     {
         $mark = $played->markAt($second);
 
         return match ($played->ask->family) {
             Family::Risotto => new RisottoAhead($played->ask, $replay, $mark),
-            Family::PanRice => new PanRiceAhead($played->ask, $replay, $mark, $crust),
+            Family::PanRice => new PanRiceAhead($played->ask, $replay, $mark, $crust, $bare),
             Family::SoupyRice => new SoupyRiceAhead($played->ask, $replay, $mark),
         };
     }

@@ -6,6 +6,7 @@ namespace Velko\Core\Live;
 
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
+use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
@@ -97,6 +98,35 @@ final class Played
     public function pouredUnknown(float $second): float
     {
         return sqrt(max(0.0, $this->replay->pouredSpread($second / 60) ** 2 - $this->pouredKnown));
+    }
+
+    /**
+     * Where the knob stood since the pan fell dry: the mark then, and each turn after.
+     *
+     * @param  float  $second  now
+     *
+     * @return list<array{second: float, mark: string}> empty while it is wet
+     */
+    public function bareSince(float $second): array
+    {
+        $track = new Track;
+        (clone $this)->until($second, $track);
+        $dry = Simulation::DRY * $this->rice;
+        $since = null;
+        foreach ($track->free as $row => $free) {
+            $since = $free > $dry ? null : $since ?? 60 * $track->minute[$row];
+        }
+        if ($since === null || $track->minute[count($track->minute) - 1] <= 0.0) {
+            return [];
+        }
+        $bare = [['second' => $since, 'mark' => $this->pan->markAt($since)]];
+        foreach ($this->heat as $change) {
+            if (60 * $change->fromMinute > $since && 60 * $change->fromMinute <= $second) {
+                $bare[] = ['second' => 60 * $change->fromMinute, 'mark' => $change->mark];
+            }
+        }
+
+        return $bare;
     }
 
     /** The knob at a second. */

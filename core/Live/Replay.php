@@ -9,7 +9,7 @@ use Velko\Core\Planning\Stage;
 /**
  * Where a cook stands: nothing but its touches, played in order.
  *
- * A touch taken back by "undo" counts as never made; so does a second "done" of the same stage. The order is the
+ * A touch taken back by "undo" counts as never made; so does one that changes nothing, as a second "done" of the same stage. The order is the
  * device's time, and for the same millisecond the order in which they are given.
  */
 final readonly class Replay
@@ -25,7 +25,9 @@ final readonly class Replay
      * @param  array<int, Touch>  $done  by stage, in order of stage
      * @param  int|null  $startedAt  ms since 1970
      * @param  int|null  $firstLiquidAt  ms since 1970
-     * @param  list<Touch>  $counted  all that were not taken back, in order of time
+     * @param  list<Touch>  $counted  all that were not taken back and changed something, in order of time
+     * @param  string|null  $note  what was written down last
+     * @param  Touch|null  $takenBack  what the last touch of all took back
      */
     private function __construct(
         public array $stages,
@@ -35,6 +37,8 @@ final readonly class Replay
         public ?int $firstLiquidAt,
         public ?Verdict $verdict,
         public array $counted,
+        public ?string $note = null,
+        public ?Touch $takenBack = null,
     ) {}
 
     /**
@@ -44,31 +48,24 @@ final readonly class Replay
     public static function of(array $stages, array $touches): self
     {
         usort($touches, static fn (Touch $a, Touch $b): int => $a->at <=> $b->at);
-        $takenBack = [];
-        foreach ($touches as $touch) {
-            if ($touch->kind === 'undo' && $touch->undoes !== null) {
-                $takenBack[$touch->undoes] = true;
-            }
-        }
-
+        $takenBack = self::takenBack($touches);
         $done = $counted = [];
-        $startedAt = $firstLiquidAt = $verdict = null;
-        $givenUp = false;
+        $startedAt = $firstLiquidAt = $verdict = $note = null;
+        $givenUp = $lidOn = false;
         foreach ($touches as $touch) {
-            if (isset($takenBack[$touch->id])) {
-                continue;
+            $again = self::marksAStage($touch, $stages) && isset($done[$touch->stage]);
+            if ($touch->kind === 'undo' || isset($takenBack[$touch->id]) || $again || ($touch->kind === 'lid' && $touch->on === $lidOn)) {
+                continue; // taken back, or it changed nothing
             }
             $counted[] = $touch;
-            if ($touch->kind === 'verdict') {
-                $verdict = $touch->verdict;
-            }
-            if ($touch->kind === 'abandon') {
-                $givenUp = true;
-            }
+            $lidOn = $touch->on ?? $lidOn;
+            $verdict = $touch->verdict ?? $verdict;
+            $note = $touch->note ?? $note;
+            $givenUp = $givenUp || $touch->kind === 'abandon';
             if (in_array($touch->kind, ['start', 'done', 'pour', 'splash'], true)) {
                 $startedAt ??= $touch->at;
             }
-            if (in_array($touch->kind, ['done', 'pour'], true) && $touch->stage !== null && isset($stages[$touch->stage]) && ! isset($done[$touch->stage])) {
+            if (self::marksAStage($touch, $stages)) {
                 $done[$touch->stage] = $touch;
             }
             if (in_array($touch->kind, ['pour', 'splash'], true) && ($touch->kind === 'splash' || ($done[$touch->stage] ?? null) === $touch)) {
@@ -76,15 +73,79 @@ final readonly class Replay
             }
         }
         ksort($done);
-
         $status = match (true) {
             $givenUp => Status::GivenUp,
             $stages !== [] && isset($done[count($stages) - 1]) => Status::AtTable,
             $startedAt !== null => Status::Cooking,
             default => Status::Waiting,
         };
+        $last = $touches === [] ? null : $touches[count($touches) - 1];
 
-        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict, $counted);
+        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict, $counted, $note, $last?->kind === 'undo' ? self::named($last->undoes, $touches) : null);
+    }
+
+    /**
+     * @param  list<Stage>  $stages
+     *
+     * @phpstan-assert-if-true int $touch->stage
+     */
+    private static function marksAStage(Touch $touch, array $stages): bool
+    {
+        return in_array($touch->kind, ['done', 'pour'], true) && $touch->stage !== null && isset($stages[$touch->stage]);
+    }
+
+    /**
+     * Ids of what was taken back; with a trouble goes its whole way back.
+     *
+     * @param  list<Touch>  $touches
+     *
+     * @return array<string, true>
+     */
+    private static function takenBack(array $touches): array
+    {
+        $taken = [];
+        foreach ($touches as $touch) {
+            if ($touch->kind === 'undo' && $touch->undoes !== null) {
+                $taken[$touch->undoes] = true;
+            }
+        }
+        foreach ($touches as $touch) {
+            if ($touch->with !== null && isset($taken[$touch->with])) {
+                $taken[$touch->id] = true;
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @param  list<Touch>  $touches */
+    private static function named(?string $id, array $touches): ?Touch
+    {
+        foreach ($touches as $touch) {
+            if ($touch->id === $id) {
+                return $touch;
+            }
+        }
+
+        return null;
+    }
+
+    /** What "undo" would take back: the last touch that counts, or the trouble whose way back it is part of. */
+    public function undoable(): ?Touch
+    {
+        $last = $this->last();
+
+        return $last === null || $last->with === null ? $last : self::named($last->with, $this->counted) ?? $last;
+    }
+
+    /** The touch that ended it, at the table or given up; null while it goes on. */
+    public function ended(): ?Touch
+    {
+        return match ($this->status) {
+            Status::AtTable => $this->done[count($this->stages) - 1] ?? null,
+            Status::GivenUp => array_values(array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === 'abandon'))[0] ?? null,
+            default => null,
+        };
     }
 
     /** The stage to do now: the first after the furthest one done; null when all are done or the cook was given up. */
@@ -177,10 +238,10 @@ final readonly class Replay
         return $on;
     }
 
-    /** The same cook as if one touch had never been made. */
+    /** The same cook as if one touch, and the way back that belongs to it, had never been made. */
     public function without(Touch $touch): self
     {
-        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $one): bool => $one !== $touch)));
+        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $one): bool => $one !== $touch && $one->with !== $touch->id)));
     }
 
     /** The last of the touches that count, or null. */

@@ -9,7 +9,7 @@ final readonly class Touch
 {
     /**
      * @param  string  $id  made by the device
-     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'  $kind
+     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'|'note'  $kind
      * @param  int  $at  device time, ms since 1970 UTC
      * @param  int|null  $stage  index in the plan
      * @param  float|null  $volume  mL, poured or lifted out
@@ -17,6 +17,7 @@ final readonly class Touch
      * @param  string|null  $mark  where the knob was turned to; with a stage done, where that is not what the plan said
      * @param  bool|null  $on  the lid
      * @param  bool  $water  poured hot water in place of stock
+     * @param  string|null  $with  id of the trouble whose way back it is part of
      * @param  bool  $asked  the stove asked for it, though the plan does not have it
      */
     public function __construct(
@@ -34,5 +35,7 @@ final readonly class Touch
         public ?Taste $taste = null,
         public ?Weighing $weighing = null,
         public bool $asked = false,
+        public ?string $with = null,
+        public ?string $note = null,
     ) {}
 }

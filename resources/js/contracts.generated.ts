@@ -70,7 +70,8 @@ export type CookEvent = {
     | 'not-yet'
     | 'taste'
     | 'weigh'
-    | 'trouble';
+    | 'trouble'
+    | 'note';
   [k: string]: unknown | undefined;
 } & (
   | CookEventStart
@@ -88,6 +89,7 @@ export type CookEvent = {
   | CookEventTaste
   | CookEventWeigh
   | CookEventTrouble
+  | CookEventNote
 );
 /**
  * read last; null: nothing was heard yet
@@ -1324,6 +1326,10 @@ export interface CookEventSplash {
    * the stove asked for it, though the plan does not have it
    */
   asked?: boolean;
+  /**
+   * the trouble whose way back this is part of
+   */
+  with?: string;
 }
 export interface CookEventLift {
   /**
@@ -1343,6 +1349,10 @@ export interface CookEventLift {
    * the stove asked for it, though the plan does not have it
    */
   asked?: boolean;
+  /**
+   * the trouble whose way back this is part of
+   */
+  with?: string;
 }
 export interface CookEventHeat {
   /**
@@ -1362,6 +1372,10 @@ export interface CookEventHeat {
    * the stove asked for it, though the plan does not have it
    */
   asked?: boolean;
+  /**
+   * the trouble whose way back this is part of
+   */
+  with?: string;
 }
 export interface CookEventLid {
   /**
@@ -1374,6 +1388,10 @@ export interface CookEventLid {
    */
   at: string;
   on: boolean;
+  /**
+   * the trouble whose way back this is part of
+   */
+  with?: string;
 }
 export interface CookEventSign {
   /**
@@ -1480,6 +1498,21 @@ export interface CookEventTrouble {
     | 'too-salty'
     | 'stock-out'
     | 'set-up';
+}
+export interface CookEventNote {
+  /**
+   * made by the device, RFC 9562, lower case
+   */
+  id: string;
+  kind: 'note';
+  /**
+   * device time, UTC, milliseconds
+   */
+  at: string;
+  /**
+   * what to remember of a pan without a plate
+   */
+  note: string;
 }
 /**
  * What the same pan would come to if one thing about it were different.
@@ -1741,6 +1774,45 @@ export interface Cook {
      * id of the last touch that counts, to be taken back
      */
     last: string | null;
+    /**
+     * the touch that undo would take back
+     */
+    undo: {
+      event: string;
+      kind: string;
+      stage: number | null;
+      volume_ml: number | null;
+      setting: string | null;
+    } | null;
+    /**
+     * what the last touch of all took back
+     */
+    taken_back: {
+      event: string;
+      kind: string;
+      stage: number | null;
+      volume_ml: number | null;
+      setting: string | null;
+    } | null;
+    /**
+     * id of the touch that ended it, at the table or given up
+     */
+    ended_by: string | null;
+    /**
+     * the step that is waited with
+     */
+    not_yet: {
+      stage: number;
+      until: string;
+      /**
+       * s that "not yet" buys
+       */
+      seconds: number;
+    } | null;
+    /**
+     * what was written down of a pan without a plate
+     */
+    note: string | null;
   };
   happened: {
     pours: {

@@ -27,6 +27,9 @@ final readonly class PanRiceAhead implements Ahead
     /** Rice so near to the middle of its window is left alone, min. */
     private const NEAR_ENOUGH = 0.5;
 
+    /** Rice that will lack so many minutes is given stock at once. */
+    private const FAR_OFF = 1.5;
+
     /** Rice so far past its window is not waited with for the pan to dry, min. */
     private const DONE_ANYWAY = 3.0;
 
@@ -66,6 +69,9 @@ final readonly class PanRiceAhead implements Ahead
     /** Steps so far that the plan does not have. */
     private int $beyond;
 
+    /** The floor fell dry, and nobody has touched it since. */
+    private bool $bare;
+
     /** Legs of the crust that have begun. */
     private int $begun;
 
@@ -81,8 +87,11 @@ final readonly class PanRiceAhead implements Ahead
     /** s, of the last of them */
     private float $since;
 
-    /** @param  string  $mark  where the knob stands */
-    public function __construct(private Ask $ask, Replay $replay, private string $mark, ?CrustPlan $crust = null)
+    /**
+     * @param  string  $mark  where the knob stands
+     * @param  list<array{second: float, mark: string}>  $bare  where it stood since the floor fell dry
+     */
+    public function __construct(private Ask $ask, Replay $replay, private string $mark, ?CrustPlan $crust = null, array $bare = [])
     {
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
@@ -118,6 +127,13 @@ final readonly class PanRiceAhead implements Ahead
         $this->toPour = $toPour;
         $this->beyond = $replay->beyond();
         $this->gentle = $begun > 0 ? null : $gentle;
+        $this->bare = $begun === 0 && $toPour === null && $bare !== [];
+        if ($this->bare) {
+            // Nobody has begun the crust; it has begun by itself.
+            $since = $first = $bare[0]['second'];
+            $turns = array_map(static fn (array $turn): array => [...$turn, 'shift' => 0.0], $bare);
+            $otherwise = true;
+        }
         $this->begun = $begun;
         $this->since = $since;
         $this->first = $first;
@@ -131,10 +147,10 @@ final readonly class PanRiceAhead implements Ahead
         return $this->crust;
     }
 
-    /** The floor from when its crust began; null before. */
+    /** The floor from when its crust began, or from when it fell dry with nobody there; null before. */
     public function floor(): ?CrustNow
     {
-        if ($this->begun === 0 || $this->crust->legs === []) {
+        if (($this->begun === 0 && ! $this->bare) || $this->crust->legs === []) {
             return null;
         }
         $making = new CrustMaking($this->ask);
@@ -187,12 +203,16 @@ final readonly class PanRiceAhead implements Ahead
         if ($this->begun > 0) {
             return $this->crusting($start);
         }
+        if ($this->bare && $this->crust->legs !== []) {
+            return $this->crustingUnseen($start);
+        }
         $gentle = $this->gentleNow($start);
         $left = $this->cook($start, 0.0, $gentle);
         $more = 0.0;
         $extras = [];
         $off = $left['landed'] - $this->wanted;
-        if ($off < -self::NEAR_ENOUGH && $this->mayAdd()) {
+        // While the knob is still to be turned, that puts right as much.
+        if ($off < ($this->gentle === null ? -self::NEAR_ENOUGH : -self::FAR_OFF) && $this->mayAdd()) {
             $more = Rounding::to($this->lacks($start, $off, $gentle), Rounding::JUG);
             if ($more >= self::WORTH_A_POUR * $this->rice) {
                 $extras[] = new Extra($start->second, 'pour', 'hot, sprinkled all over; cover it and leave it', $more);
@@ -210,6 +230,26 @@ final readonly class PanRiceAhead implements Ahead
         $turns = $this->gentle !== null && $gentle !== null ? [['second' => $cooked['turnedAt'], 'mark' => $gentle]] : [];
 
         return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), ($this->toPour ?? 0.0) + $this->lacks($start, $off, $this->gentle), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
+    }
+
+    /** It fell dry, and nobody has touched it since: the knob goes where the crust wants it, for what the floor still lacks. */
+    private function crustingUnseen(State $start): Coming
+    {
+        $making = new CrustMaking($this->ask);
+        $soFar = CrustMaking::cut($this->really(), max(0.0, $start->second - $this->first));
+        $gold = $this->first + $making->goldAfter([...$soFar, new Leg(INF, $this->ask->burner->net[$this->crust->mark])]);
+        $off = min($gold, $start->second + $this->crust->seconds());
+        $track = new Track;
+        $this->pan->record($track);
+        $state = clone $start;
+        $this->pan->set($state, $this->crust->mark);
+        $this->pan->runTo($state, $off);
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+        $this->pan->record(null);
+        $stages = $off > $start->second ? array_slice($this->crust->stages($this->first), 0, 1) : [];
+
+        return new Coming([], [], [], $stages, 0.0, $this->first, $pulled, $state, $state, $track);
     }
 
     /** Whether something that the plan does not have may be asked for: one thing while the knob is still to be turned, since it can put right as much. */

@@ -105,7 +105,7 @@ final readonly class Rescue
         return new WayBack(Trouble::HardAndDry, [
             sprintf('%s of hot stock now, %s in small doses until it is done', Checks::litres($first), Checks::litres($stock)),
             $this->turn($lower), 'lid on for 2 min', sprintf('%s min more', self::minutes($minutes)),
-        ], $atTable, splash: $first, mark: $this->ifOther($lower), lid: true);
+        ], $atTable, splash: $first, mark: $this->ifOther($lower), lid: true, minutes: $minutes);
     }
 
     private function hardAndWet(): WayBack
@@ -116,7 +116,7 @@ final readonly class Rescue
         if ($this->ask->family === Family::PanRice) {
             [$minutes, $atTable] = $trial->untilDry();
 
-            return new WayBack(Trouble::HardAndWet, [$this->turn($higher), sprintf('dry in %s min: what liquid is left must cook it', self::minutes($minutes))], $atTable, mark: $this->ifOther($higher));
+            return new WayBack(Trouble::HardAndWet, [$this->turn($higher), sprintf('dry in %s min: what liquid is left must cook it', self::minutes($minutes))], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
         }
         $stock = self::jug($trial->pourForLooseness());
         [$minutes, $atTable] = $trial->untilDone($stock);
@@ -125,7 +125,7 @@ final readonly class Rescue
             $this->turn($higher),
             sprintf('give it %s min more', self::minutes($minutes)),
             $stock >= 5 ? sprintf('%s still goes in, hot', Checks::litres($stock)) : 'nothing more goes in',
-        ], $atTable, mark: $this->ifOther($higher));
+        ], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
     }
 
     private function softOutside(): WayBack
@@ -140,7 +140,7 @@ final readonly class Rescue
         return new WayBack(Trouble::SoftOutside, [
             $this->turn($lower), sprintf('%s min more, in hot doses of %s, %s in all', self::minutes($minutes), Checks::litres($dose), Checks::litres($stock)),
             sprintf('then off the heat, covered, %s min', self::minutes($resting->method->rest)),
-        ], $atTable, splash: $dose > 0 ? $dose : null, mark: $this->ifOther($lower), beware: 'What is soft outside stays soft.');
+        ], $atTable, splash: $dose > 0 ? $dose : null, mark: $this->ifOther($lower), beware: 'What is soft outside stays soft.', minutes: $minutes);
     }
 
     private function swimming(): WayBack
@@ -159,7 +159,7 @@ final readonly class Rescue
                 $this->turn($strongest),
                 $this->ask->family === Family::Risotto ? 'stir hard' : 'lid off, let it roll',
                 sprintf('nothing goes in for %s min', self::minutes($minutes)),
-            ], $atTable, mark: $this->ifOther($strongest));
+            ], $atTable, mark: $this->ifOther($strongest), minutes: $minutes);
         }
         $lifted = clone $state;
         $lifted->free -= min($lifted->free, $lift);
@@ -168,7 +168,7 @@ final readonly class Rescue
 
         return new WayBack(Trouble::Swimming, [
             sprintf('lift out %s: it would be done before that boils off', Checks::litres($lift)), $this->turn($strongest), sprintf('%s min more', self::minutes($left)),
-        ], $atTable, lift: $lift, mark: $this->ifOther($strongest));
+        ], $atTable, lift: $lift, mark: $this->ifOther($strongest), minutes: $left);
     }
 
     private function tight(Trouble $trouble): WayBack
@@ -203,7 +203,7 @@ final readonly class Rescue
         return new WayBack(Trouble::Catching, [
             'off the heat, do not scrape', sprintf('tip it into a clean pan: what sticks stays, about %d %%', $this->staysBehind(self::CAUGHT_LAYER)),
             $this->turn($lower), sprintf('%s min more, %s of stock still to go in', self::minutes($minutes), Checks::litres($stock)),
-        ], $atTable, mark: $this->ifOther($lower), beware: 'A full hot pan: two hands, or two people.');
+        ], $atTable, mark: $this->ifOther($lower), beware: 'A full hot pan: two hands, or two people.', minutes: $minutes);
     }
 
     private function wetLate(): WayBack
@@ -215,19 +215,19 @@ final readonly class Rescue
 
         return new WayBack(Trouble::WetLate, [
             $this->turn($strongest), sprintf('dry in %s min: watch the floor', self::minutes($minutes)), 'off when it crackles and smells toasted',
-        ], $atTable, mark: $this->ifOther($strongest));
+        ], $atTable, mark: $this->ifOther($strongest), minutes: $minutes);
     }
 
     private function dryEarly(): WayBack
     {
         $lowest = $this->ask->burner->weakest();
         $trial = new Trial($this->ask, $this->seen(dry: true, hard: true), $lowest);
-        $stock = max(10.0, self::jug($trial->pourForDoneness(self::LONGEST_REST)));
-        [$minutes, $atTable] = $trial->untilDry($stock, self::LONGEST_REST);
+        $stock = max(10.0, self::jug($trial->pourForDoneness()));
+        [$minutes, $atTable] = $trial->coveredUntilDone($stock);
 
         return new WayBack(Trouble::DryEarly, [
             sprintf('sprinkle %s of hot stock all over', Checks::litres($stock)), 'cover it', $this->turn($lowest), sprintf('%s min', self::minutes($minutes)),
-        ], $atTable, splash: $stock, mark: $this->ifOther($lowest), lid: true);
+        ], $atTable, splash: $stock, mark: $this->ifOther($lowest), lid: true, minutes: $minutes);
     }
 
     private function topHard(): WayBack
@@ -243,7 +243,7 @@ final readonly class Rescue
 
         return new WayBack(Trouble::TopHard, [
             'damp clean kitchen paper or a lid on top', $this->turn($lowest), sprintf('%s min: the top is about that far behind, %d mm deep', self::minutes($minutes), (int) round($depth)),
-        ], $atTable, mark: $this->ifOther($lowest), lid: true, beware: 'Paper only with no flame near it; no print on it.');
+        ], $atTable, mark: $this->ifOther($lowest), lid: true, beware: 'Paper only with no flame near it; no print on it.', minutes: $minutes);
     }
 
     private function paleRim(): WayBack
@@ -299,9 +299,14 @@ final readonly class Rescue
         $do = [];
         if ($left >= 5) {
             $do[] = sprintf('the last %s as hot water or unsalted stock: %s %% on the plate instead of %s', Checks::litres($left), $percent($salt - $spared), $percent($salt));
+        } elseif ($this->ask->family === Family::PanRice) {
+            $do[] = 'nothing takes salt out of a dry pan: keep it dry, serve something plain and lemon beside it';
         } else {
-            $water = self::jug(0.1 * $plate);
-            $do[] = sprintf('no stock is left to go in: %s of hot water, and let it stand looser', Checks::litres($water));
+            // As much as leaves it within one word of what was asked.
+            $water = self::jug(max(0.0, $this->ask->target->looseness * $this->rice + Looseness::oneStep($this->ask->family) * $this->rice - $state->free));
+            $do[] = $water < 5
+                ? 'no stock is left to go in, and it is as loose as it may be: serve something plain beside it'
+                : sprintf('no stock is left to go in: %s of hot water loosens it by a word, and brings it to %s %%', Checks::litres($water), number_format(Salt::percent($salt, $plate + $water), 2));
         }
         if ($finish->salt() > 0) {
             $do[] = sprintf('hold the cheese back: %s %% without it', $percent($salt - $spared - $finish->salt()));

@@ -20,6 +20,9 @@ final readonly class Trial
 
     private const DONENESS_TOLERANCE = 0.05;
 
+    /** For a first guess: what a covered rest adds, minutes at 100 °C. */
+    private const RESTS_ON = 1.5;
+
     private const LOOSENESS_TOLERANCE = 0.01;
 
     private Cooking $pan;
@@ -103,10 +106,41 @@ final readonly class Trial
         return Root::of(fn (float $v): float => $this->untilDone($v, $covered)[1]->free / $this->rice, $target, $target * $this->rice, 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE) ?? 0.0;
     }
 
-    /** mL that a dry pan needs for the rice to be done when they are gone. */
-    public function pourForDoneness(float $covered): float
+    /** mL that a dry pan needs under a cover, so that they are gone just when the rice is done. */
+    public function pourForDoneness(): float
     {
-        return Root::of(fn (float $v): float => $this->untilDry($v, $covered)[1]->doneness, $this->wanted, 0.3 * $this->rice, 8 / $this->rice, 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
+        $dry = Simulation::DRY * $this->rice;
+
+        return Root::of(fn (float $v): float => $this->coveredUntilDone($v)[2]->free, $dry, 0.3 * $this->rice, 1.0, 0.0, self::LOOSENESS_TOLERANCE * $this->rice) ?? 0.0;
+    }
+
+    /**
+     * Under a cover all the while, until it is done enough to be right at the table.
+     *
+     * @param  float  $pour  mL of stock at once
+     *
+     * @return array{float, State, State} minutes from now, the pan at the table, and as it comes off
+     */
+    public function coveredUntilDone(float $pour): array
+    {
+        $pull = $this->wanted - self::RESTS_ON;
+        $pulled = $state = $this->from;
+        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+            $state = clone $this->from;
+            $this->pan->set($state, $this->pan->markAt($state->second));
+            $this->pan->pourStock($state, $pour);
+            $this->pan->cover($state, true);
+            $this->pan->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
+            $pulled = clone $state;
+            $this->pan->toTable($state);
+            $late = Cooking::landed($pulled, $state) - $this->wanted;
+            if (abs($late) <= self::DONENESS_TOLERANCE || $pulled->second <= $this->from->second) {
+                break;
+            }
+            $pull -= $late;
+        }
+
+        return [($pulled->second - $this->from->second) / 60, $state, $pulled];
     }
 
     /** Off the heat, standing covered for so long, then to the table. */

@@ -17,6 +17,7 @@ final readonly class WayBack
      * @param  float|null  $lift  mL to lift out at once
      * @param  string|null  $mark  where the knob goes at once
      * @param  bool|null  $lid  on or off at once
+     * @param  float|null  $minutes  on the fire from now, where there is a time to it
      * @param  string|null  $beware  what will stay of it, or what can hurt
      */
     public function __construct(
@@ -29,5 +30,6 @@ final readonly class WayBack
         public ?string $mark = null,
         public ?bool $lid = null,
         public ?string $beware = null,
+        public ?float $minutes = null,
     ) {}
 }

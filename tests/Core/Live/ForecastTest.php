@@ -8,6 +8,7 @@ use Velko\Core\Live\Change;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
+use Velko\Core\Live\NotYet;
 use Velko\Core\Live\Played;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Sign;
@@ -269,3 +270,43 @@ it('counts the knob where the stove said it goes, not where the plan had it', fu
     $said = static fn (?string $mark): string => OnTheFire::forecast($plan, [...$before, new Touch('t', 'done', $at, $turn, mark: $mark)])->mark;
     expect($said(null))->toBe($plan->stages[$turn]->mark)->and($said('medium'))->toBe('medium');
 });
+
+it('buys with "not yet" as long as the sign usually needs, with one call at its end', function (Plan $plan): void {
+    $stage = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => in_array($stage->kind, ['pour', 'heat'], true) && $stage->minute > 3))[0] ?? null;
+    if ($stage === null) {
+        $stage = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'taste'))[0];
+    }
+    $due = $plan->stages[$stage]->minute;
+    $touches = [...OnTheFire::doneUntil($plan, $due - 0.01), new Touch('n', 'not-yet', OnTheFire::at($due + 0.1), $stage)];
+    $seconds = NotYet::seconds($plan->stages[$stage]->kind, $plan->ask);
+    expect($seconds)->toBeGreaterThanOrEqual(20.0)->toBeLessThanOrEqual(90.0);
+    foreach ([0.1, 0.1 + $seconds / 120, 0.1 + $seconds / 60 + 0.5] as $later) {
+        $first = OnTheFire::forecast($plan, $touches, $due + $later)->steps[0];
+        expect($first->stage)->toBe($stage)->and($first->minute)->toBeGreaterThanOrEqual($due + 0.1 + $seconds / 60 - 1e-6)->toBeLessThan($due + 0.1 + $seconds / 60 + 1.0);
+    }
+})->with('plans');
+
+it('is true for now while nobody touches: soft rice is soft, a pan that stands cools', function (Plan $plan): void {
+    $pull = $plan->pulled->minute();
+    $touches = OnTheFire::doneUntil($plan, 0.9 * $pull);
+    $bites = array_map(static fn (float $late): string => OnTheFire::forecast($plan, $touches, $pull + $late)->bite()->value, [0.0, 4.0, 9.0]);
+    expect($bites[0])->toBe('right')->and($bites[1])->not->toBe('right');
+    // Off the heat and not carried: eaten when it is, not when it should have been.
+    $off = OnTheFire::doneUntil($plan, $pull + 0.001);
+    $soon = OnTheFire::forecast($plan, $off, $pull + 0.5)->coming->atTable;
+    $late = OnTheFire::forecast($plan, $off, $pull + 25.0)->coming->atTable;
+    expect($late->temperature)->toBeLessThan($soon->temperature - 5)->and($late->minute())->toEqualWithDelta($pull + 25.0, 0.05);
+})->with('plans');
+
+it('lets off win over everything once the bite is at its end', function (Plan $plan): void {
+    $pull = $plan->pulled->minute();
+    foreach ([0.3, 0.6, 0.9] as $share) {
+        $touches = OnTheFire::doneUntil($plan, $share * $pull);
+        foreach ([1.5, 4.0, 10.0] as $late) {
+            $forecast = OnTheFire::forecast($plan, $touches, $pull + $late);
+            // A dry pan softens slowly: there the floor is what ends it.
+            $atItsEnd = $forecast->now->doneness >= $plan->ask->grain->window->rightTo() || ($forecast->floor !== null && $forecast->now->minute() >= $forecast->floor->gold);
+            expect($atItsEnd ? $forecast->steps[0]->kind : 'off')->toBe('off');
+        }
+    }
+})->with('plans');

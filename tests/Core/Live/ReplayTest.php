@@ -69,6 +69,44 @@ it('takes back what was undone', function (): void {
     expect($replay->poured())->toBe(270.0)->and($replay->now())->toBe(3);
 });
 
+it('walks back touch by touch, each time the one before, and says what was taken back', function (): void {
+    $touches = [touched('a', 'start', -4), touched('b', 'done', -1, 0), touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2.5, 2, 300)];
+    expect(Replay::of(shortStages(), $touches)->undoable()?->id)->toBe('d');
+    foreach (['d', 'c', 'b', 'a'] as $i => $id) {
+        expect(Replay::of(shortStages(), $touches)->undoable()?->id)->toBe($id);
+        $touches[] = touched("u$i", 'undo', 3 + $i, undoes: $id);
+        expect(Replay::of(shortStages(), $touches)->takenBack?->id)->toBe($id);
+    }
+    expect(Replay::of(shortStages(), $touches)->status)->toBe(Status::Waiting)
+        ->and(Replay::of(shortStages(), $touches)->undoable())->toBeNull();
+});
+
+it('takes a whole way back for one touch', function (): void {
+    $at = static fn (float $minute): int => BEGAN + (int) (60000 * $minute);
+    $touches = [
+        touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2, 2, 500),
+        new Touch('t', 'trouble', $at(4)), new Touch('s', 'splash', $at(4.001), volume: 80.0, with: 't'), new Touch('h', 'heat', $at(4.002), mark: 'low', with: 't'), new Touch('l', 'lid', $at(4.003), on: true, with: 't'),
+    ];
+    expect(Replay::of(shortStages(), $touches)->undoable()?->id)->toBe('t')->and(Replay::of(shortStages(), $touches)->poured())->toBe(580.0);
+    $back = Replay::of(shortStages(), [...$touches, touched('u', 'undo', 5, undoes: 't')]);
+    expect($back->poured())->toBe(500.0)->and($back->lidIsOn())->toBeFalse()->and($back->undoable()?->id)->toBe('d');
+});
+
+it('takes a touch that changed nothing for none: the same step from a second tablet, a lid that is on', function (): void {
+    $touches = [touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2, 2, 500), touched('e', 'pour', 2.01, 2, 500)];
+    $replay = Replay::of(shortStages(), $touches);
+    expect($replay->poured())->toBe(500.0)->and($replay->undoable()?->id)->toBe('d')->and($replay->last()?->id)->toBe('d');
+    $lids = [new Touch('l', 'lid', BEGAN + 200_000, on: true), new Touch('m', 'lid', BEGAN + 201_000, on: true)];
+    expect(Replay::of(shortStages(), [...$touches, ...$lids])->last()?->id)->toBe('l');
+});
+
+it('knows what ended it, to be taken back from the page it leads to', function (): void {
+    $all = array_map(static fn (int $i): Touch => touched("s$i", 'done', $i, $i), range(0, 5));
+    expect(Replay::of(shortStages(), $all)->ended()?->id)->toBe('s5')
+        ->and(Replay::of(shortStages(), [touched('a', 'start', 0), touched('x', 'abandon', 1)])->ended()?->id)->toBe('x')
+        ->and(Replay::of(shortStages(), [touched('a', 'start', 0)])->ended())->toBeNull();
+});
+
 it('counts a stage once, however often it was touched', function (): void {
     $replay = Replay::of(shortStages(), [touched('c', 'pour', 0, 2, 270), touched('d', 'pour', 0.01, 2, 270)]);
     expect($replay->poured())->toBe(270.0);

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live;
+
+use Velko\Core\Method\Load;
+use Velko\Core\Planning\Ask;
+
+/**
+ * "Not yet": the sign that a step waits for is not there. It buys as long as the sign usually needs, with one call at its
+ * end (our estimates).
+ */
+final class NotYet
+{
+    /** Liquid that is used up between "not yet" and the sign, g per g rice. */
+    private const USED = 0.08;
+
+    /** s, at least and at most */
+    private const SHORTEST = 20.0;
+
+    private const LONGEST = 90.0;
+
+    /** What is waited for at a step that no liquid tells of: a grain that is tasted, toast, s. */
+    private const ELSE = ['taste' => 60.0, 'toast' => 30.0];
+
+    private const OTHERWISE = 30.0;
+
+    /**
+     * s that "not yet" buys.
+     *
+     * @param  string  $kind  of the stage
+     */
+    public static function seconds(string $kind, Ask $ask): float
+    {
+        if (! in_array($kind, ['pour', 'heat', 'crust', 'wine'], true)) {
+            return self::ELSE[$kind] ?? self::OTHERWISE;
+        }
+        $net = $ask->burner->net[$ask->burner->nearest($ask->family->fit($ask->grain, $ask->target->looseness)->heat * $ask->pan->baseArea())];
+        $use = (new Load($ask->rice(), $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle))->usePerMinute();
+
+        return round(max(self::SHORTEST, min(self::LONGEST, 60 * self::USED * $ask->rice() / $use)) / 5) * 5;
+    }
+
+    /** Minute of the cook until which a stage is waited with; null where nobody said "not yet", or it was said before the first liquid. */
+    public static function until(Replay $replay, int $stage, Ask $ask): ?float
+    {
+        $said = $replay->notYet($stage);
+        $minute = $said === null ? null : $replay->minute($said->at);
+
+        return $minute === null ? null : $minute + self::seconds($replay->stages[$stage]->kind, $ask) / 60;
+    }
+}

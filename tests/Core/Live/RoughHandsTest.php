@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Live\Hands;
+use Tests\Core\Live\Outcome;
+use Tests\Core\Live\RoughCooks;
+use Velko\Core\Live\Replay;
+
+/*
+ * A cook whose hands are late, early, off, forgetful or wrong, beside a true pan on a ring that is not what its mark says.
+ * `composer bench` cooks a thousand a family and prints the shares of docs/model.md.
+ */
+
+dataset('families', ['risotto', 'pan-rice', 'soupy-rice']);
+
+it('never asks to pour once the bite is past, nor for more than two steps beyond its plan, and always comes to an end', function (string $family): void {
+    foreach (Hands::kinds() as $k => $hands) {
+        foreach (RoughCooks::cook(RoughCooks::plans($family, 6, 910 + $k), $hands, 5000 + 100 * $k) as $name => $outcome) {
+            expect($outcome->wrong)->toBe([], "$name: {$hands->kind}")
+                ->and($outcome->beyond)->toBeLessThanOrEqual(Replay::MOST_BEYOND, "$name: {$hands->kind}")
+                ->and($outcome->ended)->toBeTrue("$name: {$hands->kind}");
+        }
+    }
+})->with('families');
+
+it('brings most plates right for hands up to half a minute late and a tenth off', function (string $family, int $kind, float $aim): void {
+    $outcomes = [...RoughCooks::cook(RoughCooks::plans($family, 60, 901), Hands::kinds()[$kind], 77)];
+    $good = count(array_filter($outcomes, static fn (Outcome $one): bool => $one->isGood()));
+    expect($good / count($outcomes))->toBeGreaterThanOrEqual($aim);
+})->with('families')->with(['weighed once' => [0, 0.95], 'never weighed' => [1, 0.85]]);
