@@ -12,6 +12,7 @@ use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Rice\Grain;
+use Velko\Core\Water\Steam;
 
 /**
  * How strong the ring really is, from the scale and from signs.
@@ -121,16 +122,32 @@ final readonly class Estimating
         if ($touch->weighing !== null) {
             return ($state->free + $rice * $state->drunk - $touch->weighing->water($rice)) / hypot($touch->weighing->spread(), $poured);
         }
-        if ($touch->sign !== null) {
-            return ($state->free / $rice - $touch->sign->free($state->drunk)) / hypot($touch->sign->spread(), $poured / $rice);
+        if ($touch->sign === Sign::Boils) {
+            return $this->pastTheBoil($state) / $touch->sign->spread();
+        }
+        $free = $touch->sign?->free($state->drunk, $state->free / $rice);
+        if ($touch->sign !== null && $free !== null) {
+            return ($state->free / $rice - $free) / hypot($touch->sign->spread(), $poured / $rice);
         }
         if ($touch->kind === 'not-yet' && $touch->stage !== null) {
+            if ($this->ask->family === Family::SoupyRice && ($this->replay->stages[$touch->stage]->kind ?? '') === 'heat') {
+                return max(0.0, $this->pastTheBoil($state)) / Sign::Boils->spread(); // the knob is turned when it boils again
+            }
             $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? '', $state);
 
             return $sign === null ? null : min(0.0, $state->free - $sign) / hypot(self::NOT_YET_SPREAD * $rice, $poured);
         }
 
         return null;
+    }
+
+    /** How far the heat that went in is past the boil: K still to go, negative; or what has boiled off since, as if it had warmed. */
+    private function pastTheBoil(State $state): float
+    {
+        $conditions = $this->ask->conditions();
+        $capacity = $conditions->metal + Grain::SPECIFIC_HEAT * $this->ask->rice() + Steam::SPECIFIC_HEAT * ($state->free + $this->ask->rice() * $state->drunk);
+
+        return $state->temperature - $conditions->boiling + max(0.0, $state->boiledOff - $this->ask->wine) * Steam::LATENT_HEAT / $capacity;
     }
 
     /**

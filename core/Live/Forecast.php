@@ -6,6 +6,7 @@ namespace Velko\Core\Live;
 
 use Velko\Core\Live\Ahead\Ahead;
 use Velko\Core\Live\Ahead\Coming;
+use Velko\Core\Live\Ahead\Extra;
 use Velko\Core\Live\Ahead\PanRiceAhead;
 use Velko\Core\Live\Ahead\RisottoAhead;
 use Velko\Core\Live\Ahead\SoupyRiceAhead;
@@ -15,8 +16,10 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\PanRice\CrustPlan;
 use Velko\Core\Planning\Standing;
+use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Bite;
 
 /**
@@ -25,6 +28,9 @@ use Velko\Core\Rice\Bite;
  */
 final readonly class Forecast
 {
+    /** A plate that is off by less than this share of a word is left as it is. */
+    private const NOT_TOLD = 0.6;
+
     /** Sooner than this is now, s. */
     private const AT_ONCE = 1.0;
 
@@ -201,6 +207,24 @@ final readonly class Forecast
         };
     }
 
+    /**
+     * What is put right while it is finished: a splash for a plate that would be too tight, and off the top what is too much.
+     *
+     * @return list<Extra>
+     */
+    private static function atThePass(Ask $ask, Replay $replay, State $pulled, State $eaten): array
+    {
+        $off = $eaten->free / $ask->rice() - $ask->target->looseness;
+        if (! $ask->family->isPlated() || $replay->beyond() >= Replay::MOST_BEYOND || $replay->minuteOf('finish') !== null || $replay->minuteOf('rest') !== null || abs($off) <= self::NOT_TOLD * Looseness::oneStep($ask->family)) {
+            return [];
+        }
+        $volume = Rounding::to(abs($off) * $ask->rice(), Rounding::step(self::NOT_TOLD / 2 * Looseness::oneStep($ask->family) * $ask->rice()));
+
+        return [$off < 0
+            ? new Extra($pulled->second, 'pour', 'hot stock, beaten in: it would stand too tight', $volume)
+            : new Extra($pulled->second, 'lift', 'off the top: it would be looser than asked', min($volume, $pulled->free))];
+    }
+
     /** @param  float  $second  now: what is not on the table yet is eaten then at the earliest */
     private static function offTheHeat(Ask $ask, Played $played, Replay $replay, State $pulled, Estimate $estimate, float $second): self
     {
@@ -210,7 +234,7 @@ final readonly class Forecast
         $table = $pulled->second + 60 * ($played->pan->toPass() + $ask->target->minutesToTable);
         $played->pan->toTableAt($state, max($table, $second));
         $played->pan->record(null);
-        $coming = new Coming([], [], [], [], 0.0, null, $pulled, $state, $state, $track);
+        $coming = new Coming([], [], self::atThePass($ask, $replay, $pulled, $state), [], 0.0, null, $pulled, $state, $state, $track);
         $minute = $pulled->minute();
 
         return new self(

@@ -34,7 +34,7 @@ final readonly class Happened
 
             return new self($track, null);
         }
-        $state = $played->until(60 * $pull, $track);
+        $state = $played->until(Played::LONGEST, $track);
         $table = $replay->minuteOf('serve');
         $played->pan->record($track);
         $table === null ? $played->pan->toTable($state) : $played->pan->toTableAt($state, max($state->second, min(60 * $table, Played::LONGEST)));

@@ -89,6 +89,9 @@ final class Played
         }
         $this->pan->runTo($state, $end);
         $this->pan->settle($state);
+        if ($pulled !== null) {
+            $this->atThePass($state, 60 * $pulled, min($second, self::LONGEST));
+        }
         $this->pan->record(null);
 
         return $state;
@@ -98,6 +101,17 @@ final class Played
     public function pouredUnknown(float $second): float
     {
         return sqrt(max(0.0, $this->replay->pouredSpread($second / 60) ** 2 - $this->pouredKnown));
+    }
+
+    /** What was beaten in or lifted off between off the heat and a second; it counts from off the heat on. */
+    private function atThePass(State $state, float $off, float $second): void
+    {
+        foreach ($this->replay->counted as $touch) {
+            $at = 60 * ($this->replay->minute($touch->at) ?? 0.0);
+            if ($at > $off && $at <= $second && in_array($touch->kind, ['splash', 'lift'], true)) {
+                $this->happen($state, $touch);
+            }
+        }
     }
 
     /**
@@ -157,8 +171,9 @@ final class Played
             $off = $touch->weighing->water($this->rice) - $state->free - $this->rice * $state->drunk;
             $this->hasInIt($state, $touch, $off, $touch->weighing->spread());
         }
-        if ($touch->sign !== null) {
-            $this->hasInIt($state, $touch, $this->rice * $touch->sign->free($state->drunk) - $state->free, $this->rice * $touch->sign->spread());
+        $free = $touch->sign?->free($state->drunk, $state->free / $this->rice);
+        if ($touch->sign !== null && $free !== null) {
+            $this->hasInIt($state, $touch, $this->rice * $free - $state->free, $this->rice * $touch->sign->spread());
         }
         if ($touch->kind === 'not-yet' && $touch->stage !== null) {
             // There is at least as much as the sign stands for.

@@ -22,6 +22,9 @@ enum Sign: string
     case Crackle = 'crackle';
     case SpoonResists = 'spoon-resists';
 
+    /** It boils again after the pour: how soon tells how strong the ring is. */
+    case Boils = 'boils';
+
     // How it falls from a tilted spoon.
     case Stands = 'stands';
     case SlowSlump = 'slow-slump';
@@ -35,11 +38,15 @@ enum Sign: string
     private const TRAIL_STAYS = 0.35;
 
     /**
-     * Free liquid it stands for, g per g rice.
+     * Free liquid it stands for, g per g rice. How it falls from a spoon is a word for a range, open at both ends of the
+     * scale: what was thought, where that would be called so anyway, or else the nearest that would.
      *
      * @param  float  $drunk  g per g rice
+     * @param  float  $thought  free liquid as it was thought, g per g rice
+     *
+     * @return float|null null where it tells nothing of that
      */
-    public function free(float $drunk): float
+    public function free(float $drunk, float $thought): ?float
     {
         return match ($this) {
             self::WineGone => Cooking::WINE_GONE,
@@ -47,14 +54,20 @@ enum Sign: string
             self::GrainsShow => Grain::gaps(1.0, $drunk),
             self::Crackle => Simulation::DRY,
             self::SpoonResists => 0.0,
-            self::Stands => Looseness::Stands->value(),
-            self::SlowSlump => Looseness::SlowSlump->value(),
-            self::Wave => Looseness::Wave->value(),
-            self::VeryLoose => Looseness::VeryLoose->value(),
-            self::Creamy => Looseness::Creamy->value(),
-            self::Loose => Looseness::Loose->value(),
-            self::Soup => Looseness::Soup->value(),
+            self::Boils => null,
+            self::Stands, self::SlowSlump, self::Wave, self::VeryLoose => $this->within(Family::Risotto, $thought),
+            self::Creamy, self::Loose, self::Soup => $this->within(Family::SoupyRice, $thought),
         };
+    }
+
+    /** The nearest to what was thought that would be called by this word. */
+    private function within(Family $family, float $thought): float
+    {
+        $words = Looseness::of($family);
+        $at = array_search(str_replace('-', ' ', $this->value), array_column($words, 'value'), true);
+        $half = static fn (int $i): float => ($words[$i]->value() + $words[$i + 1]->value()) / 2;
+
+        return max($at === 0 ? 0.0 : $half((int) $at - 1), min($at === count($words) - 1 ? INF : $half((int) $at), $thought));
     }
 
     /**
@@ -67,7 +80,7 @@ enum Sign: string
         return match ($family) {
             Family::Risotto => [self::WineGone, self::DryTrail, self::GrainsShow, self::Stands, self::SlowSlump, self::Wave, self::VeryLoose],
             Family::PanRice => [self::GrainsShow, self::Crackle, self::SpoonResists],
-            Family::SoupyRice => [self::GrainsShow, self::Creamy, self::Loose, self::Soup],
+            Family::SoupyRice => [self::Boils, self::GrainsShow, self::Creamy, self::Loose, self::Soup],
         };
     }
 
@@ -77,15 +90,16 @@ enum Sign: string
         return self::tryFrom(str_replace(' ', '-', Looseness::nearest($looseness, $family)->value));
     }
 
-    /** How far off it may be, one standard deviation, g per g rice. */
+    /** How far off it may be, one standard deviation, g per g rice; for a boil, K. */
     public function spread(): float
     {
         return match ($this) {
             self::DryTrail, self::GrainsShow => 0.12,
             self::WineGone => 0.08,
             self::Crackle, self::SpoonResists => 0.05,
-            self::Stands, self::SlowSlump, self::Wave, self::VeryLoose => 0.10,
-            self::Creamy, self::Loose, self::Soup => 0.40,
+            self::Stands, self::SlowSlump, self::Wave, self::VeryLoose => 0.07,
+            self::Creamy, self::Loose, self::Soup => 0.25,
+            self::Boils => 4.0,
         };
     }
 }

@@ -1418,7 +1418,8 @@ export interface CookEventSign {
     | 'very-loose'
     | 'creamy'
     | 'loose'
-    | 'soup';
+    | 'soup'
+    | 'boils';
 }
 export interface CookEventNotYet {
   /**

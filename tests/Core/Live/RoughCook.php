@@ -53,6 +53,8 @@ final class RoughCook
 
     private readonly float $rice;
 
+    private readonly float $boiling;
+
     /** @var list<Touch> */
     private array $touches = [];
 
@@ -82,6 +84,7 @@ final class RoughCook
         $this->pan = new Cooking($plan->ask->on($plan->ask->burner->times($power))->withMethod(['lid' => []]), [new HeatChange(0.0, $plan->heat[0]->mark)]);
         $this->true = $this->pan->start();
         $this->rice = $plan->ask->rice();
+        $this->boiling = $plan->ask->conditions()->boiling;
         $this->awayStill = $hands->calledAway;
     }
 
@@ -248,7 +251,11 @@ final class RoughCook
         $off = $this->second;
         while (($forecast = $this->forecast()) !== null && ($step = $forecast->steps[0] ?? null) !== null) {
             $this->second = max($this->second, 60 * $step->minute) + max(0.0, $this->lateness());
-            $this->say('done', $step->stage);
+            match ($step->kind) {
+                'pour' => $this->pour($step),
+                'lift' => $this->lift($step),
+                default => $this->say('done', $step->stage),
+            };
             if ($this->second > $off + 3600) {
                 break;
             }
@@ -267,6 +274,9 @@ final class RoughCook
             'pour' => $this->true->poured <= $this->plan->ask->wine ? 1.5 * Cooking::WINE_GONE * $this->rice : $this->dueLevel(),
             default => INF,
         };
+        if ($step->kind === 'heat' && $this->plan->ask->family === Family::SoupyRice) {
+            $level = $this->true->temperature < $this->boiling - 0.3 ? 0.0 : 1e9; // it does not boil yet
+        }
         $missing = $this->true->free > 1.15 * $level;
         $says = match ($this->hands->signs) {
             'never' => false,
@@ -309,6 +319,14 @@ final class RoughCook
         return false;
     }
 
+    /** How it falls from the spoon, to a word. */
+    private function falls(): ?Sign
+    {
+        $this->said['falls'] = true;
+
+        return Sign::ofLooseness($this->true->free / $this->rice + $this->between(-0.05, 0.05), $this->plan->ask->family);
+    }
+
     /** What shows in the pan by now. */
     private function sees(): ?Sign
     {
@@ -321,8 +339,11 @@ final class RoughCook
             $this->true->poured <= $this->plan->ask->wine => null,
             $this->plan->ask->family === Family::PanRice && $free <= Simulation::DRY * $this->rice => Sign::Crackle,
             $this->plan->ask->family === Family::PanRice && $free <= Grain::gaps($this->rice, $this->true->drunk) => Sign::GrainsShow,
+            $this->plan->ask->family === Family::SoupyRice && ! isset($this->said['boils']) && $this->true->temperature >= $this->boiling - 0.3 => Sign::Boils,
             $this->plan->ask->family === Family::SoupyRice && $free <= Grain::gaps($this->rice, $this->true->drunk) => Sign::GrainsShow,
             $this->plan->ask->family === Family::Risotto && $free <= 0.37 * $this->rice => Sign::DryTrail,
+            // Past half way whoever looks into the pan sees how it falls from the spoon.
+            $this->plan->ask->family === Family::Risotto && $this->second > 60 * 0.6 * $this->plan->pulled->minute() && ! isset($this->said['falls']) => $this->falls(),
             default => null,
         };
     }

@@ -16,7 +16,7 @@ dataset('families', ['risotto', 'pan-rice', 'soupy-rice']);
 
 it('never asks to pour once the bite is past, nor for more than two steps beyond its plan, and always comes to an end', function (string $family): void {
     foreach (Hands::kinds() as $k => $hands) {
-        foreach (RoughCooks::cook(RoughCooks::plans($family, 6, 910 + $k), $hands, 5000 + 100 * $k) as $name => $outcome) {
+        foreach (RoughCooks::cook(RoughCooks::plans($family, 4, 910 + $k), $hands, 5000 + 100 * $k) as $name => $outcome) {
             expect($outcome->wrong)->toBe([], "$name: {$hands->kind}")
                 ->and($outcome->beyond)->toBeLessThanOrEqual(Replay::MOST_BEYOND, "$name: {$hands->kind}")
                 ->and($outcome->ended)->toBeTrue("$name: {$hands->kind}");
