@@ -8,6 +8,7 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Explained;
+use Velko\Core\Planning\Item;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Warning;
@@ -60,6 +61,7 @@ final class PlanDocument
                 'ladles' => $stage->ladles,
                 'setting' => $stage->mark,
                 'say' => $stage->say,
+                'item' => self::item($stage->item),
             ], $stages ?? $plan->stages),
             'track' => self::track($plan->track),
             'crust' => CrustPart::of($plan),
@@ -71,6 +73,12 @@ final class PlanDocument
             'warnings' => array_map(static fn (Warning $warning): array => ['code' => $warning->code, 'message' => $warning->message, 'fix' => $warning->fix], $plan->warnings),
             'assumed' => (object) $assumed,
         ];
+    }
+
+    /** @return array{name: string, amount: float, unit: string}|null */
+    public static function item(?Item $item): ?array
+    {
+        return $item === null ? null : ['name' => $item->name, 'amount' => $item->amount, 'unit' => $item->unit];
     }
 
     private static function leavePass(Plan $plan): ?float

@@ -12,6 +12,7 @@ use Velko\Core\Live\Replay;
 use Velko\Core\Live\Step;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Rice\Bite;
 
 /** The forecast in velko.cook/1: what is still to do, what it will come to, and what the last touch changed about that. */
 final class ForecastDocument
@@ -43,6 +44,7 @@ final class ForecastDocument
                 'ladles' => $step->volume === null ? null : round($step->volume / $ask->ladle->ml, 2),
                 'setting' => $step->mark,
                 'say' => $step->say,
+                'item' => $step->stage === null ? null : PlanDocument::item($replay->stages[$step->stage]->item),
             ], $forecast->steps),
             'stock_ml' => round($coming->stock(), 1) + 0.0,
             'stock_spread_ml' => self::pair($forecast->stockSpread, 0),
@@ -64,9 +66,25 @@ final class ForecastDocument
             'power' => ['times' => round($forecast->estimate->power, 3), 'spread' => round($forecast->estimate->spread, 3), 'weighed' => $forecast->estimate->weighed],
             'taste_shift_min' => round($forecast->shift, 2) + 0.0,
             'said' => $before === null ? null : Change::between($before, $forecast, $last),
+            'left_alone' => self::leftAlone($forecast),
             'pass' => self::pass($forecast),
             'floor' => self::floor($forecast->floor),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function leftAlone(Forecast $forecast): array
+    {
+        $rows = [];
+        foreach ($forecast->leftAlone() as $minute => $eaten) {
+            $rows[] = [
+                'off_min' => $minute,
+                'looseness' => round($eaten->free / $forecast->ask->rice(), 2),
+                'bite' => Bite::of($forecast->ask->grain, $eaten->doneness, $eaten->drunk)->value,
+            ];
+        }
+
+        return $rows;
     }
 
     /** @return array<string, mixed>|null */
@@ -83,7 +101,7 @@ final class ForecastDocument
             'ready_min' => round($ready, 2),
             'leave_min' => $leaves === null ? null : round($ready + $leaves, 2),
             'then' => $standing->then,
-            'loosen' => array_map(static fn (array $row): array => ['at_min' => $row['minute'], 'loosen_ml' => round($row['loosen']), 'looseness' => round($row['looseness'], 2)], $standing->rows),
+            'loosen' => array_map(static fn (array $row): array => ['at_min' => $row['minute'], 'loosen_ml' => round($row['loosen']), 'looseness' => round($row['looseness'], 2), 'bite' => $row['bite']->value, 'temperature_c' => round($row['temperature'], 1)], $standing->rows),
         ];
     }
 

@@ -18,6 +18,7 @@ use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Item;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Rice\Bite;
@@ -105,7 +106,7 @@ final readonly class KeptCook
      */
     public static function stages(array $stages): array
     {
-        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], $stage['kind'], $stage['say'], $stage['volume_ml'], $stage['ladles'], $stage['setting']), $stages));
+        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], $stage['kind'], $stage['say'], $stage['volume_ml'], $stage['ladles'], $stage['setting'], isset($stage['item']) ? new Item($stage['item']['name'], $stage['item']['amount'], $stage['item']['unit']) : null), $stages));
     }
 
     /**

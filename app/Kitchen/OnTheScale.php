@@ -36,7 +36,7 @@ final readonly class OnTheScale
         $working = $this->cook->plan->working;
         $grams = 0.0;
         foreach ($working['mise'] as $one) {
-            if ($one['unit'] !== 'pieces' && (in_array($one['goes'], ['base', 'with-the-rice'], true) || $this->isIn($one['name'], $working['plan']['stages']))) {
+            if ($one['unit'] !== 'pieces' && (in_array($one['goes'], ['base', 'with-the-rice'], true) || $this->isIn($one['name']))) {
                 $grams += $one['amount'];
             }
         }
@@ -44,11 +44,10 @@ final readonly class OnTheScale
         return $grams;
     }
 
-    /** @param  list<array<string, mixed>>  $stages */
-    private function isIn(string $name, array $stages): bool
+    private function isIn(string $name): bool
     {
-        foreach ($stages as $i => $stage) {
-            if ($stage['kind'] === 'add' && isset($this->replay->done[$i]) && str_contains($stage['say'], " $name:")) {
+        foreach (array_keys($this->replay->done) as $i) {
+            if ($this->replay->stages[$i]->item?->name === $name) {
                 return true;
             }
         }

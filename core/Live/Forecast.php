@@ -16,6 +16,7 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\PanRice\CrustPlan;
 use Velko\Core\Planning\Standing;
@@ -30,6 +31,12 @@ final readonly class Forecast
 {
     /** A plate that is off by less than this share of a word is left as it is. */
     private const NOT_TOLD = 0.6;
+
+    /** A pan that nobody comes back to is followed for so many minutes after its pull. */
+    private const LEFT_ALONE_FOR = 12;
+
+    /** More than so many words cannot be put right off the heat. */
+    private const MOST_AT_THE_PASS = 1.5;
 
     /** Sooner than this is now, s. */
     private const AT_ONCE = 1.0;
@@ -132,6 +139,29 @@ final readonly class Forecast
         return (new Steps($replay, self::ahead($played, $replay, $second, bare: self::bare($played, $state, $second))->from($state), $second / 60, $second / 60))->all();
     }
 
+    /**
+     * What would come to the table if nobody did anything more, by the minute at which it comes off: true without asking again.
+     *
+     * @return array<int, State> by whole minutes of the cook; empty once it is off the heat
+     */
+    public function leftAlone(): array
+    {
+        if ($this->standing !== null) {
+            return [];
+        }
+        $pan = new Cooking($this->ask->on($this->ask->burner->times($this->estimate->power)), [new HeatChange(0.0, $this->mark)]);
+        $state = clone $this->now;
+        $rows = [];
+        $last = (int) ceil(max($this->now->minute(), $this->coming->pulled->minute())) + self::LEFT_ALONE_FOR;
+        for ($minute = max((int) ceil($this->now->minute()), (int) floor($this->coming->pulled->minute()) - 1); $minute <= $last; $minute++) {
+            $pan->runTo($state, 60 * $minute);
+            $rows[$minute] = clone $state;
+            $pan->toTable($rows[$minute]);
+        }
+
+        return $rows;
+    }
+
     /** Free liquid per raw rice at the table, g/g. */
     public function looseness(): float
     {
@@ -218,7 +248,7 @@ final readonly class Forecast
         if (! $ask->family->isPlated() || $replay->beyond() >= Replay::MOST_BEYOND || $replay->minuteOf('finish') !== null || $replay->minuteOf('rest') !== null || abs($off) <= self::NOT_TOLD * Looseness::oneStep($ask->family)) {
             return [];
         }
-        $volume = Rounding::to(abs($off) * $ask->rice(), Rounding::step(self::NOT_TOLD / 2 * Looseness::oneStep($ask->family) * $ask->rice()));
+        $volume = Rounding::to(min(abs($off), self::MOST_AT_THE_PASS * Looseness::oneStep($ask->family)) * $ask->rice(), Rounding::step(self::NOT_TOLD / 2 * Looseness::oneStep($ask->family) * $ask->rice()));
 
         return [$off < 0
             ? new Extra($pulled->second, 'pour', 'hot stock, beaten in: it would stand too tight', $volume)

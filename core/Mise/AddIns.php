@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Mise;
 
+use Velko\Core\Planning\Item;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Stages;
@@ -30,7 +31,7 @@ final class AddIns
         foreach ($ingredients as $ingredient) {
             if ($ingredient->goes->isAStep()) {
                 $amount = $ingredient->for($plan->rice(), $main, $plan->ask->covers, $plan->ask->pan->baseArea());
-                $stages[] = new Stage(self::minute($plan, $ingredient), 'add', Amount::words($amount, $ingredient->unit).' '.$ingredient->name.': '.$ingredient->goes->sign());
+                $stages[] = new Stage(self::minute($plan, $ingredient), 'add', $ingredient->goes->sign(), item: new Item($ingredient->name, Amount::rounded($amount, $ingredient->unit), $ingredient->unit));
             }
         }
 

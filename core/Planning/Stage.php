@@ -14,6 +14,7 @@ final readonly class Stage
      * @param  float|null  $ladles  of the ladle in hand
      * @param  string|null  $mark  where the knob stands from here
      * @param  string  $say  the sign to wait for or to look at
+     * @param  Item|null  $item  what goes in, where it is neither stock nor wine
      */
     public function __construct(
         public float $minute,
@@ -22,5 +23,6 @@ final readonly class Stage
         public ?float $volume = null,
         public ?float $ladles = null,
         public ?string $mark = null,
+        public ?Item $item = null,
     ) {}
 }

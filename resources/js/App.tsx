@@ -48,7 +48,7 @@ export function App() {
   }
   return (
     <SignedIn value={cook}>
-      <div className="flex min-h-dvh flex-col max-md:pb-16">
+      <div className="flex min-h-dvh flex-col max-md:pb-(--rail)">
         <Rail />
         <Routes>
           <Route path="/" element={<WorkOut />} />

@@ -50,6 +50,17 @@ export type Stages = {
    * the sign to wait for or to look at
    */
   say: string;
+  /**
+   * what goes in, where it is neither stock nor wine
+   */
+  item?: {
+    name: string;
+    /**
+     * in its unit, for all covers
+     */
+    amount: number;
+    unit: 'g' | 'ml' | 'pieces';
+  } | null;
 }[];
 /**
  * One touch at the stove. Posting the same event twice is one event.
@@ -1901,6 +1912,17 @@ export interface Cook {
       ladles: number | null;
       setting: string | null;
       say: string;
+      /**
+       * what goes in, where it is neither stock nor wine
+       */
+      item?: {
+        name: string;
+        /**
+         * in its unit, for all covers
+         */
+        amount: number;
+        unit: 'g' | 'ml' | 'pieces';
+      } | null;
     }[];
     /**
      * mL of stock still to pour; below nothing what is to be lifted out
@@ -2009,6 +2031,8 @@ export interface Cook {
          */
         loosen_ml: number;
         looseness: number;
+        bite: string;
+        temperature_c: number;
       }[];
     } | null;
     /**
@@ -2040,6 +2064,17 @@ export interface Cook {
         rings: number[];
       }[];
     } | null;
+    /**
+     * what comes to the table if nobody does anything more, by when it comes off
+     */
+    left_alone: {
+      /**
+       * minute at which it comes off
+       */
+      off_min: number;
+      looseness: number;
+      bite: string;
+    }[];
   } | null;
   scale: Scale;
   /**

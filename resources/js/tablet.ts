@@ -16,7 +16,7 @@ const memory = new Dexie('velko-memory') as Dexie & { kept: EntityTable<Kept, 'k
 memory.version(1).stores({ kept: 'key' });
 
 /** Of these questions; anything else is asked anew. */
-const REMEMBERED = ['session', 'kitchen', 'cook'];
+const REMEMBERED = ['session', 'kitchen', 'cook', 'log'];
 
 const A_DAY_MS = 24 * 3600_000;
 

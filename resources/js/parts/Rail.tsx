@@ -25,14 +25,14 @@ export function Rail() {
   };
 
   return (
-    <header className="z-20 flex h-14 shrink-0 items-stretch border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:h-16 max-md:border-t-2 max-md:border-b-0 print:hidden">
+    <header className="z-20 flex h-(--rail) shrink-0 items-stretch overflow-hidden border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:border-t-2 max-md:border-b-0 print:hidden">
       <nav aria-label="Places" className="flex items-stretch max-md:min-w-0 max-md:flex-1">
         {PLACES.map(({ to, label, icon: Icon }) => (
           <NavLink
             key={to}
             to={to}
             end={to === '/'}
-            className="flex min-w-16 items-center justify-center gap-2 border-b-4 border-transparent px-3.5 text-xl font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:min-w-0 max-md:flex-1 max-md:flex-col max-md:gap-0 max-md:px-0.5 max-md:text-sm"
+            className="flex min-w-0 items-center justify-center gap-2 border-b-4 border-transparent px-[min(0.875rem,1.3vw)] text-[min(1.25rem,1.9vw)] font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:flex-1 max-md:flex-col max-md:gap-0 max-md:px-0.5 max-md:text-[min(0.875rem,3.4vw)]"
           >
             <Icon aria-hidden="true" className="size-5" />
             {label}
@@ -63,7 +63,10 @@ export function Rail() {
 function WallClock({ timezone }: { timezone: string }) {
   const now = useNow();
   return (
-    <time aria-label="Kitchen clock" className="text-3xl font-bold tracking-tight max-md:text-base">
+    <time
+      aria-label="Kitchen clock"
+      className="text-[min(1.875rem,2.7vw)] font-bold tracking-tight max-md:text-[min(1rem,3.8vw)]"
+    >
       {clock(now, timezone)}
       <span className="max-md:hidden">{clock(now, timezone, true).slice(5)}</span>
     </time>

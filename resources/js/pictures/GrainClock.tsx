@@ -3,7 +3,7 @@ import { area, curveStepAfter, line } from 'd3-shape';
 import { useId } from 'react';
 import { useMeasure } from '../cook';
 import { minute as shown } from '../measure';
-import { useWidth } from './useWidth';
+import { useSize } from './useSize';
 
 interface Run {
   min: number[];
@@ -46,7 +46,7 @@ export interface GrainClockProps {
  * stepped track, the window as a band. Every shape is a number of the engine.
  */
 export function GrainClock(props: GrainClockProps) {
-  const [frame, width] = useWidth<HTMLDivElement>();
+  const [frame, { width }] = useSize<HTMLDivElement>();
   return (
     <div ref={frame} className="w-full" style={{ height: props.height }}>
       {width > 0 && <Drawing {...props} width={width} />}

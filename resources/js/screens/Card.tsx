@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { api } from '../api';
+import { Title } from '../parts/Title';
 import { useAmount } from '../bench/Before';
 import type { Ask, Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
@@ -78,6 +79,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
       data-size={size}
       className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black shadow data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] print:max-w-none print:p-0 print:shadow-none"
     >
+      <Title>{`Card: ${dish.name}`}</Title>
       <h1 className="text-[1.6em] leading-tight font-bold">{dish.name}</h1>
       <p className="border-b-2 border-black pb-1">
         {ask.covers} {ask.portion === 'main' ? 'mains' : 'starters'}

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../api';
+import { Title } from '../parts/Title';
 import type { Ask, Choices, DishPage, Kitchen } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { blank, DishForm, type Body } from '../kitchen/DishForm';
@@ -42,6 +43,7 @@ function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) 
   const navigate = useNavigate();
   return (
     <main className="mx-auto w-full max-w-4xl flex-1 px-5 py-3 max-md:px-3">
+      <Title>{`A new ${FAMILIES[family]}`}</Title>
       <h1 className="mb-3 text-3xl font-bold">A new {FAMILIES[family]}</h1>
       <DishForm
         kitchen={kitchen}
@@ -76,6 +78,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
     <main className="grid flex-1 grid-cols-[minmax(0,1fr)_360px] gap-6 px-5 py-3 max-lg:grid-cols-1 max-md:px-3">
       <div>
         <div className="mb-2 flex flex-wrap items-baseline justify-between gap-4">
+          <Title>{page.dish.name}</Title>
           <h1 className="text-3xl font-bold">{page.dish.name}</h1>
           <Link
             to="/"

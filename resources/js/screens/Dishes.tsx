@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api';
+import { Title } from '../parts/Title';
 import type { Imported, Kitchen } from '../contracts.generated';
 import { trimmed } from '../measure';
 import { BringIn } from '../parts/BringIn';
@@ -26,6 +27,7 @@ export function Dishes() {
   return (
     <main className="flex-1 px-5 py-3 max-md:px-3">
       <div className="flex flex-wrap items-start justify-between gap-4">
+        <Title>Dishes</Title>
         <h1 className="text-3xl font-bold">Dishes</h1>
         <BringIn
           words="Bring one in from a file"

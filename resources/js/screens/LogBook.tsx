@@ -2,6 +2,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api';
+import { Title } from '../parts/Title';
 import type { Cook, Log } from '../contracts.generated';
 import { platesOf, useCook, useMeasure } from '../cook';
 import { minute } from '../measure';
@@ -30,6 +31,7 @@ export function LogBook() {
       {id === undefined && (
         <div className="px-5 py-3">
           <div className="flex flex-wrap items-baseline gap-x-6">
+            <Title>The log</Title>
             <h1 className="text-3xl font-bold">The log</h1>
             <p className="text-ink-soft">
               Brown is the liquid as it was poured, the dashed line as it was planned; drops are doses, the

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api';
+import { Title } from '../parts/Title';
 import { blank } from '../kitchen/DishForm';
 import { MARKS, VARIETIES } from '../kitchen/words';
 import { BringIn } from '../parts/BringIn';
@@ -70,6 +71,7 @@ export function SetUp() {
 
   return (
     <main className="mx-auto w-full max-w-5xl flex-1 px-5 py-4 max-md:px-3">
+      <Title>Set up your kitchen</Title>
       <h1 className="text-3xl font-bold">Set up your kitchen</h1>
       <p className="mt-1 text-lg text-ink-soft">
         What comes nearest will do: sizes, rings and marks can be put right under Kitchen at any time.

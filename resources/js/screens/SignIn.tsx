@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
 import { api, Refusal } from '../api';
+import { Title } from '../parts/Title';
 import { turnOver } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Field } from '../parts/Field';
@@ -34,6 +35,7 @@ export function SignIn({ demo }: { demo: boolean }) {
       </div>
       <div className="flex flex-col justify-center gap-5 bg-paper p-10 text-ink max-md:p-6">
         <div>
+          <Title>Sign in</Title>
           <h1 className="text-5xl font-bold tracking-tight">Velko</h1>
           <p className="mt-2 text-lg text-ink-soft">Stock, heat and rest for rice.</p>
         </div>

@@ -1,14 +1,15 @@
-import { Bell, BellOff } from 'lucide-react';
-import { useCallback, useEffect, useState } from 'react';
-import { useParams } from 'react-router';
+import { useEffect, useState } from 'react';
+import { useLocation, useParams } from 'react-router';
 import { Refusal } from '../api';
 import type { Cook } from '../contracts.generated';
 import { platesOf, useCook, useMeasure } from '../cook';
-import { withPending } from '../stove/ahead';
+import { ladles } from '../measure';
+import { Title } from '../parts/Title';
+import { stepsOf, withPending, type Step } from '../stove/ahead';
 import { Beside } from '../stove/Beside';
-import { call, isQuiet, setQuiet } from '../stove/calls';
+import { call } from '../stove/calls';
 import { CrustWatch } from '../stove/CrustWatch';
-import { minuteAt, nextOf } from '../stove/due';
+import { goesOn, minuteAt, nextOf } from '../stove/due';
 import { Fuse } from '../stove/Fuse';
 import { Keys } from '../stove/Keys';
 import { Lanes, useLanes } from '../stove/Lanes';
@@ -16,11 +17,14 @@ import { Action, HeatAndSpoon, PanOn } from '../stove/Now';
 import { useOutbox, type Outbox } from '../stove/outbox';
 import { forget, remember } from '../stove/running';
 import type { Say } from '../stove/say';
+import { TouchOnce } from '../stove/Sound';
+import { VERB } from '../stove/steps';
 import { Strip } from '../stove/Strip';
 import { Unsent } from '../stove/Unsent';
 import { isLost, useCookNow } from '../stove/useCookNow';
 import { useStayAwake } from '../stove/useStayAwake';
 import { VerdictForm } from '../stove/VerdictForm';
+import { lasting, wordsOf } from '../stove/words';
 import { clock, countdown, stamp, useNow } from '../time';
 
 /** ms before "pan on" from which the fuse burns. */
@@ -34,6 +38,8 @@ export function Stove() {
     const gone = cook.error instanceof Refusal && cook.error.problem.status === 404;
     return (
       <main className="flex-1 bg-iron p-8 text-2xl text-chalk">
+        <Title>Stove</Title>
+        <h1 className="sr-only">Stove</h1>
         {gone
           ? 'There is no such pan in this kitchen.'
           : cook.isError
@@ -52,7 +58,11 @@ function Station({ known, lost }: { known: Cook; lost: boolean }) {
   useStayAwake(!over);
   useEffect(() => (over ? forget(cook.id) : remember(cook.id)), [over, cook.id]);
 
-  const say: Say = (saying) => outbox.touch({ id: crypto.randomUUID(), at: stamp(Date.now()), ...saying });
+  const say: Say = (saying) => {
+    const id = crypto.randomUUID();
+    outbox.touch({ id, at: stamp(Date.now()), ...saying });
+    return id;
+  };
   const trouble = <Trouble outbox={outbox} lost={lost} />;
   return (
     <div data-unsent={outbox.unsent} className="contents">
@@ -75,7 +85,7 @@ function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
   const now = useNow(500);
   if (outbox.refused !== null) {
     return (
-      <p role="alert" className="bg-tomato px-6 py-2 text-xl text-white">
+      <p role="alert" className="flex-none bg-tomato px-6 py-1 text-[min(1.25rem,2.6dvh)] text-white">
         Not kept: {outbox.refused}
       </p>
     );
@@ -86,41 +96,42 @@ function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
 
 function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: React.ReactNode }) {
   const { timezone } = useCook();
+  const came = (useLocation().state as { came?: boolean } | null)?.came === true;
   const now = useNow(250);
   const [busy, setBusy] = useState(false);
   const lanes = useLanes(cook, now);
   const next = nextOf(cook);
-  const calls = next !== null && next.due <= now;
+  const on = next !== null && goesOn(cook, next, now);
+  const calls = next !== null && next.due <= now && !(on && next.step.kind === 'rest');
   useCall(calls ? `${cook.id} ${next.step.stage ?? next.step.kind}` : null);
   if (next === null) {
     return null;
   }
-  const { step, due } = next;
+  const { step, due, until } = next;
   const { state, working, forecast } = cook;
   const waiting = state.status === 'waiting';
-  const seconds = (due - now) / 1000;
   const at = minuteAt(cook, now);
   const began = Date.parse(state.done.at(-1)?.at ?? state.started_at ?? '');
   const before = waiting || Number.isNaN(began) ? due - FUSE_BEFORE_PAN_ON : Math.min(began, due - 1000);
 
   return (
-    <main
-      data-tight={lanes.length > 1}
-      className="group/stove flex flex-1 flex-col bg-iron text-chalk md:h-[calc(100dvh-3.5rem)] md:flex-none md:overflow-y-auto"
-    >
+    <main className="stove" data-tight={lanes.length > 1}>
+      <Title>{`${waiting ? 'Pan on' : VERB[step.kind]}: ${working.dish.name}`}</Title>
+      <h1 className="sr-only">Stove: {working.dish.name}</h1>
       {trouble}
+      <TouchOnce />
       <Lanes lanes={lanes} front={cook} busy={busy} />
-      <Fuse from={before} to={due} now={now} />
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,2fr)_minmax(0,1fr)] max-md:grid-cols-1">
+      <Fuse from={before} to={on ? until : due} now={now} />
+      <div className="stove-body">
         <section
           aria-label="Now"
           data-calls={calls}
           data-stage={
             waiting ? 'pan-on' : (step.stage ?? `extra ${step.kind} ${Math.round(step.at_min * 60)}`)
           }
-          className="flex flex-col justify-between gap-1 px-7 py-3 data-[calls=true]:bg-saffron data-[calls=true]:text-ink"
+          className="stove-now"
         >
-          <div className="flex items-baseline justify-between gap-4 text-3xl max-md:text-xl">
+          <div className="now-head">
             <span className="truncate">
               {platesOf(working.ask)} × {working.dish.name}
             </span>
@@ -130,47 +141,123 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
                 : `min ${countdown(at * 60)}`}
             </span>
           </div>
-          <Said line={forecast?.said ?? null} last={state.last} />
-          <div aria-live="assertive">
+          <Said cook={cook} early={waiting ? (due - now) / 1000 : 0} />
+          <div className="min-w-0">
             {waiting ? (
               <PanOn cook={cook} />
             ) : forecast?.floor && step.kind === 'off' ? (
               <CrustWatch cook={cook} floor={forecast.floor} now={now} />
             ) : (
-              <Action cook={cook} step={step} />
+              <Action cook={cook} step={step} left={on ? (until - now) / 1000 : null} />
             )}
           </div>
-          <div className="flex items-end justify-between gap-4">
+          <div className="now-foot">
             <HeatAndSpoon cook={cook} step={step} calls={calls} now={now} />
-            <p className="text-right text-3xl leading-tight font-bold whitespace-nowrap max-md:text-2xl">
-              {calls ? <span className="text-7xl">NOW</span> : 'in'}{' '}
-              {calls ? (
-                seconds < -15 ? (
-                  <span className="block text-2xl font-medium">late {countdown(-seconds)}</span>
-                ) : null
-              ) : (
-                <span className="text-6xl">{countdown(seconds)}</span>
-              )}
-            </p>
+            <When calls={calls} on={on} due={due} until={until} now={now} />
           </div>
+          <Spoken calls={calls} waiting={waiting} step={step} cook={cook} />
         </section>
-        <Beside cook={cook} now={now} timezone={timezone} tight={lanes.length > 1} />
+        <Beside cook={cook} now={now} timezone={timezone} />
       </div>
-      <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center">
+      <div className="stove-strip flex-none">
         <Strip cook={cook} at={waiting ? null : at} />
-        <Quiet />
       </div>
-      <Keys cook={cook} last={state.last} say={say} step={step} onBusy={setBusy} />
+      <Keys cook={cook} say={say} step={step} came={came} onBusy={setBusy} />
     </main>
   );
 }
 
-/** What the last touch changed, in one line, until the next one. */
-function Said({ line, last }: { line: string | null; last: string | null }) {
-  const { said } = useMeasure();
+/** s after a call from which it counts as late. */
+const LATE = 15;
+
+/** When it is to be done: in so long, now, going on, or late by so much. */
+function When({
+  calls,
+  on,
+  due,
+  until,
+  now,
+}: {
+  calls: boolean;
+  on: boolean;
+  due: number;
+  until: number;
+  now: number;
+}) {
+  const late = (now - until) / 1000;
+  if (on) {
+    return (
+      <p className="now-when">
+        <b>going on</b>
+      </p>
+    );
+  }
   return (
-    <p role="status" key={last} className="min-h-8 text-2xl leading-tight font-semibold max-md:text-lg">
-      {line === null ? '' : said(line)}
+    <p className="now-when">
+      {calls ? <b>NOW</b> : <>in </>}
+      {calls ? (
+        late > LATE && <span className="block">late {countdown(late)}</span>
+      ) : (
+        <b>{countdown((due - now) / 1000)}</b>
+      )}
+    </p>
+  );
+}
+
+/** The call, for whoever hears the screen: said once, when it comes. */
+function Spoken({
+  calls,
+  waiting,
+  step,
+  cook,
+}: {
+  calls: boolean;
+  waiting: boolean;
+  step: Step;
+  cook: Cook;
+}) {
+  const { volume, said } = useMeasure();
+  const words = waiting
+    ? 'Pan on'
+    : [
+        VERB[step.kind],
+        step.volume_ml === null ? null : volume(step.volume_ml),
+        step.ladles === null ? null : ladles(step.ladles),
+        step.item?.name ?? null,
+        step.setting !== null && ['heat', 'crust'].includes(step.kind) ? step.setting : null,
+        said(step.say),
+      ]
+        .filter(Boolean)
+        .join(', ');
+  return (
+    <p aria-live="assertive" className="sr-only">
+      {calls ? `${cook.working.dish.name}, now: ${words}` : ''}
+    </p>
+  );
+}
+
+/** s before its time from which a pan that is put on is far too early. */
+const FAR_TOO_EARLY = 300;
+
+/** What the last touch changed, in one line, until the next one; before the first, that it is too early for it. */
+function Said({ cook, early }: { cook: Cook; early: number }) {
+  const measure = useMeasure();
+  const { timezone } = useCook();
+  const { forecast, state } = cook;
+  const wait = state.not_yet;
+  const words =
+    early > FAR_TOO_EARLY
+      ? `On at ${clock(cook.working.clock.toast_at, timezone)}: now it would be at the table ${lasting(early)} early`
+      : state.taken_back !== null
+        ? `Taken back: ${wordsOf(state.taken_back, cook, measure)}`
+        : wait !== null && wait.stage === stepsOf(cook)[0]?.stage
+          ? `Not yet: ${lasting(wait.seconds)} more`
+          : forecast?.said
+            ? measure.said(forecast.said)
+            : '';
+  return (
+    <p role="status" key={state.last} className="now-said">
+      {words}
     </p>
   );
 }
@@ -182,27 +269,4 @@ function useCall(due: string | null): void {
       call();
     }
   }, [due]);
-}
-
-function Quiet() {
-  const [quiet, set] = useState(isQuiet);
-  const toggle = useCallback(() => {
-    setQuiet(!quiet);
-    set(!quiet);
-  }, [quiet]);
-  return (
-    <button
-      onClick={toggle}
-      aria-pressed={quiet}
-      aria-label={quiet ? 'Quiet: it calls by colour only' : 'It calls with a chime'}
-      title={quiet ? 'Quiet' : 'Chime'}
-      className="mr-2 grid size-14 place-content-center rounded-lg border-2 border-iron-rule"
-    >
-      {quiet ? (
-        <BellOff aria-hidden="true" className="size-7" />
-      ) : (
-        <Bell aria-hidden="true" className="size-7" />
-      )}
-    </button>
-  );
 }

@@ -1,7 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api } from '../api';
-import { useCook } from '../cook';
+import { platesOf, useCook } from '../cook';
+import { Title } from '../parts/Title';
+import { remembered } from '../stove/running';
+import type { Cook } from '../contracts.generated';
 import { clock, useNow } from '../time';
 
 const RECENT_MS = 4 * 3600_000;
@@ -11,15 +14,25 @@ export function StoveDoor() {
   const { timezone } = useCook();
   const now = useNow(10_000);
   const log = useQuery({ queryKey: ['log', null], queryFn: () => api.log(null), refetchInterval: 10_000 });
-  const running = (log.data?.cooks ?? []).filter(
+  const known = useKnown();
+  const lost = log.isError || log.failureCount > 0;
+  const heard = (log.data?.cooks ?? []).filter(
     (cook) =>
       ['waiting', 'cooking'].includes(cook.status) && Math.abs(Date.parse(cook.table_at) - now) < RECENT_MS,
   );
+  // What this tablet put on or opened is known to it whether the kitchen can be reached or not.
+  const running = lost && log.data === undefined ? known : heard;
 
   return (
     <main className="flex-1 bg-iron p-6 text-chalk">
+      <Title>On the fire</Title>
       <h1 className="text-4xl font-bold">On the fire</h1>
-      {log.data && running.length === 0 && (
+      {lost && (
+        <p role="status" className="mt-3 text-xl text-chalk-soft">
+          No connection: the pans that this tablet knows.
+        </p>
+      )}
+      {(log.data !== undefined || lost) && running.length === 0 && (
         <p className="mt-6 text-2xl text-chalk-soft">
           Nothing yet.{' '}
           <Link to="/" className="font-semibold text-saffron underline underline-offset-4">
@@ -46,4 +59,34 @@ export function StoveDoor() {
       </ul>
     </main>
   );
+}
+
+/** A pan as the list shows it. */
+interface Running {
+  id: string;
+  dish: string;
+  covers: number | string;
+  pan: string;
+  burner: string;
+  table_at: string;
+}
+
+/** The pans that this tablet remembers, as it last heard of them. */
+function useKnown(): Running[] {
+  const client = useQueryClient();
+  return remembered().flatMap((id) => {
+    const cook = client.getQueryData<Cook>(['cook', id]);
+    return cook && ['waiting', 'cooking'].includes(cook.state.status)
+      ? [
+          {
+            id,
+            dish: cook.working.dish.name,
+            covers: platesOf(cook.working.ask),
+            pan: cook.working.pan.name,
+            burner: cook.working.burner.name,
+            table_at: cook.table_at,
+          },
+        ]
+      : [];
+  });
 }

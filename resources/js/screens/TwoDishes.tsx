@@ -2,6 +2,7 @@ import { keepPreviousData, useQueries, useQuery, type UseQueryResult } from '@ta
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../api';
+import { Title } from '../parts/Title';
 import { sides } from '../bench/sides';
 import type { Ask, Around, Kitchen, Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
@@ -35,6 +36,7 @@ export function TwoDishes() {
   return (
     <main className="mx-auto w-full max-w-5xl flex-1 px-5 py-3 max-md:px-3">
       <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <Title>Two dishes side by side</Title>
         <h1 className="text-3xl font-bold">Side by side</h1>
         <div className="w-60">
           <Stepper label="Covers" value={covers} onChange={setCovers} />

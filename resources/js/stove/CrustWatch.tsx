@@ -5,9 +5,13 @@ import { minuteAt, momentOf } from './due';
 
 type Floor = NonNullable<NonNullable<Cook['forecast']>['floor']>;
 
+/** Side of the picture in its own units; it is drawn as large as there is room. */
 const SIZE = 280;
 
-/** The last minutes of a pan rice: the floor from above as it browns, to gold, and the hard stop before it burns. */
+/** s before the pull from which it is announced. */
+const SOON = 20;
+
+/** The last minutes of a pan rice: when to take it off, the floor from above as it browns, and the hard stop before it burns. */
 export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now: number }) {
   const { pan, burner, plan } = cook.working;
   const gold = (momentOf(cook, floor.gold_min) - now) / 1000;
@@ -19,11 +23,22 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
   const rings = ringsAt(floor, minuteAt(cook, now));
   const inner = rings[0] ?? 0;
   const outer = rings.at(-1) ?? 0;
+  const verb = gold > SOON ? 'Crust' : 'Off the heat';
   return (
-    <div className="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-6 max-md:grid-cols-1">
+    <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4">
+      <div className="min-w-0">
+        <p className="now-verb">{burnt <= 0 ? 'Off, at once' : verb}</p>
+        <p className="now-digits now-digits-pan-on">{countdown(Math.abs(gold))}</p>
+        <p className="now-second">
+          {gold > SOON ? 'to gold: listen and smell' : gold > 0 ? 'then off' : 'gold since'}
+        </p>
+        <p className="now-say">
+          {burnt > 0 ? `burnt in ${countdown(burnt)}` : 'burnt: do not scrape, serve from above it'}
+        </p>
+      </div>
       <svg
-        width={SIZE}
-        height={SIZE}
+        viewBox={`0 0 ${SIZE} ${SIZE}`}
+        className="now-floor"
         role="img"
         aria-label={`The floor now: ${looks(inner)} in the middle, ${looks(outer)} at the rim`}
       >
@@ -69,14 +84,6 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
           {looks(inner)}
         </text>
       </svg>
-      <dl className="text-3xl max-md:text-2xl">
-        <dt>{gold > 0 ? 'gold in' : 'gold since'}</dt>
-        <dd className="text-[120px] leading-none font-bold tracking-tight max-md:text-7xl">
-          {countdown(Math.abs(gold))}
-        </dd>
-        <dt className="mt-3">{burnt > 0 ? 'burnt in' : 'burnt'}</dt>
-        <dd className="text-6xl leading-none font-bold">{burnt > 0 ? countdown(burnt) : 'off, at once'}</dd>
-      </dl>
     </div>
   );
 }

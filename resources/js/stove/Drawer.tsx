@@ -17,9 +17,16 @@ export function Drawer({
         <Dialog.Overlay className="fixed inset-0 z-30 bg-black/60" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-40 mx-auto max-h-[92dvh] max-w-5xl overflow-y-auto rounded-t-2xl border-2 border-b-0 border-chalk bg-iron p-6 text-chalk max-md:p-4"
+          className="fixed inset-x-0 bottom-0 z-40 mx-auto max-h-[94dvh] max-w-5xl overflow-y-auto rounded-t-2xl border-2 border-b-0 border-chalk bg-iron p-6 text-chalk max-md:p-4"
         >
-          <Dialog.Title className="text-3xl font-semibold">{title}</Dialog.Title>
+          <div className="flex items-start justify-between gap-4">
+            <Dialog.Title className="text-[min(1.875rem,6vw)] leading-tight font-semibold">
+              {title}
+            </Dialog.Title>
+            <Dialog.Close className="min-h-12 shrink-0 rounded-lg border-2 border-iron-rule bg-iron-light px-5 text-xl font-semibold">
+              Back
+            </Dialog.Close>
+          </div>
           {children}
         </Dialog.Content>
       </Dialog.Portal>
@@ -27,24 +34,15 @@ export function Drawer({
   );
 }
 
-/** Under a form in a drawer: back, or kept as typed. */
-export function Foot({ words, fits, onBack }: { words: string; fits: boolean; onBack: () => void }) {
+/** Under a form in a drawer: kept as typed. */
+export function Foot({ words, fits }: { words: string; fits: boolean }) {
   return (
-    <div className="mt-3 grid grid-cols-2 gap-3">
-      <button
-        type="button"
-        onClick={onBack}
-        className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-3xl font-semibold"
-      >
-        Back
-      </button>
-      <button
-        disabled={!fits}
-        className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
-      >
-        {words}
-      </button>
-    </div>
+    <button
+      disabled={!fits}
+      className="mt-3 min-h-20 w-full rounded-lg bg-chalk text-3xl font-semibold text-ink disabled:opacity-40"
+    >
+      {words}
+    </button>
   );
 }
 

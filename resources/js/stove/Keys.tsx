@@ -1,5 +1,6 @@
 import { useEffect, useLayoutEffect, useState } from 'react';
 import type { Cook } from '../contracts.generated';
+import { useMeasure } from '../cook';
 import type { Step } from './ahead';
 import { GiveUp } from './GiveUp';
 import { Key } from './Key';
@@ -8,12 +9,17 @@ import { OtherAmount } from './OtherAmount';
 import type { Say } from './say';
 import { Heat, Signs, Taste } from './Sayings';
 import { isPour, stageOf } from './steps';
+import { SoundKey } from './Sound';
 import { Weigh } from './Weigh';
+import { wordsOf } from './words';
 
 type Open = 'amount' | 'taste' | 'weigh' | 'off' | 'heat' | 'sign' | 'give-up';
 
 /** ms within which a second knock of a wet knuckle is the same one. */
 const SAME_KNOCK = 700;
+
+/** ms for which a pan that has come forward by itself takes no key: whoever presses one then meant the pan before. */
+const UNSEEN = 1500;
 
 let knocked = 0;
 
@@ -25,22 +31,25 @@ function isSameKnock(): boolean {
 
 interface KeysProps {
   cook: Cook;
-  /** The last event said at this stove, to be taken back. */
-  last: string | null;
   say: Say;
+  /** This pan has come forward by itself, over another. */
+  came: boolean;
   step: Step;
   /** Something is being asked or typed: the lanes keep still. */
   onBusy: (busy: boolean) => void;
 }
 
 /** The wide keys under the stove, each with its letter; below them what is said less often. */
-export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
+export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
+  const measure = useMeasure();
   const [open, setOpen] = useState<Open | null>(null);
+  const seen = useSeen(came);
   const waiting = cook.state.status === 'waiting';
   const begun = cook.state.first_liquid_at !== null;
   const off = cook.state.done.some((one) => cook.working.plan.stages[one.stage]?.kind === 'off');
   const amounts = !waiting && (isPour(step) || step.kind === 'lift') && step.volume_ml !== null;
   const lidOn = cook.state.lid_on;
+  const undo = cook.state.undo;
 
   useEffect(() => onBusy(open !== null), [open, onBusy]);
   // A pan that has just come forward takes no knock that was meant for the one before.
@@ -49,14 +58,12 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
   }, []);
 
   const done = () => {
-    if (isSameKnock()) {
+    if (isSameKnock() || !seen) {
       return;
     }
     say(waiting ? { kind: 'start' } : asDone(step, step.volume_ml));
   };
   const serve = stageOf(cook, 'serve');
-  const toTable =
-    serve === null || serve === step.stage ? undefined : () => say({ kind: 'done', stage: serve });
   const keys: Record<string, (() => void) | undefined> = {
     d: done,
     o: amounts ? () => setOpen('amount') : undefined,
@@ -67,10 +74,11 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
       !waiting && step.stage !== null
         ? () => step.stage !== null && say({ kind: 'not-yet', stage: step.stage })
         : undefined,
-    h: waiting ? undefined : off ? toTable : () => setOpen('heat'),
+    h: waiting || off ? undefined : () => setOpen('heat'),
+    p: off && serve !== null ? () => say({ kind: 'done', stage: serve }) : undefined,
     l: begun && !off ? () => say({ kind: 'lid', on: !lidOn }) : undefined,
     s: begun && !off ? () => setOpen('sign') : undefined,
-    u: last === null ? undefined : () => say({ kind: 'undo', event: last }),
+    u: undo === null ? undefined : () => say({ kind: 'undo', event: undo.event }),
     g: () => setOpen('give-up'),
   };
 
@@ -91,8 +99,10 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
       }
       const act = keys[event.key.toLowerCase()];
       if (act) {
-        act();
         event.preventDefault();
+        if (seen) {
+          act();
+        }
       }
     };
     window.addEventListener('keydown', press);
@@ -100,44 +110,49 @@ export function Keys({ cook, last, say, step, onBusy }: KeysProps) {
   });
 
   const close = () => setOpen(null);
+  const key = (letter: string) => ({
+    letter: letter.toUpperCase(),
+    onPress: () => (seen ? keys[letter]?.() : undefined),
+    disabled: !keys[letter],
+  });
   return (
-    <div className="bg-iron p-2 max-md:sticky max-md:bottom-16">
-      <div className="grid grid-cols-[1.7fr_1.2fr_1fr_1fr_1.4fr] gap-2 max-md:grid-cols-6 max-md:*:col-span-2 max-md:*:first:col-span-4">
-        <Key letter="D" look="main" onPress={done}>
+    <div className="stove-keys" data-seen={seen}>
+      <div className="keys-first">
+        <Key {...key('d')} look="main">
           {waiting ? 'Pan is on' : 'Done'}
         </Key>
-        <Key letter="O" onPress={() => keys['o']?.()} disabled={!keys['o']}>
-          Other amount
-        </Key>
-        <Key letter="T" onPress={() => keys['t']?.()} disabled={!keys['t']}>
-          Taste
-        </Key>
-        <Key letter="W" onPress={() => keys['w']?.()} disabled={!keys['w']}>
-          Weigh
-        </Key>
-        <Key letter="X" onPress={() => keys['x']?.()} disabled={!keys['x']}>
-          Something is off
-        </Key>
+        <Key {...key('o')}>Other amount</Key>
+        <Key {...key('t')}>Taste</Key>
+        <Key {...key('w')}>Weigh</Key>
+        <Key {...key('x')}>Something is off</Key>
       </div>
-      <div className="mt-2 grid grid-cols-6 gap-2 max-md:mt-1.5 max-md:gap-1.5">
-        <Key letter="N" look="small" onPress={() => keys['n']?.()} disabled={!keys['n']}>
+      <div className="keys-second">
+        <Key {...key('n')} look="small">
           Not yet
         </Key>
-        <Key letter="S" look="small" onPress={() => keys['s']?.()} disabled={!keys['s']}>
+        <Key {...key('s')} look="small">
           I see, I hear
         </Key>
-        <Key letter="H" look="small" onPress={() => keys['h']?.()} disabled={!keys['h']}>
-          {off ? 'To the table' : 'Heat'}
+        <Key {...key('h')} look="small">
+          Heat
         </Key>
-        <Key letter="L" look="small" onPress={() => keys['l']?.()} disabled={!keys['l']} pressed={lidOn}>
+        <Key {...key('l')} look="small" pressed={lidOn}>
           {lidOn ? 'Lid is on' : 'Lid'}
         </Key>
-        <Key letter="U" look="small" onPress={() => keys['u']?.()} disabled={!keys['u']}>
+        <Key {...key('p')} look="small">
+          At the table
+        </Key>
+        <Key
+          {...key('u')}
+          look="small"
+          label={undo === null ? undefined : `Undo: ${wordsOf(undo, cook, measure)}`}
+        >
           Undo
         </Key>
-        <Key letter="G" look="small" onPress={() => keys['g']?.()}>
+        <Key {...key('g')} look="small">
           Give up
         </Key>
+        <SoundKey />
       </div>
       {open === 'amount' && step.volume_ml !== null && (
         <OtherAmount
@@ -178,9 +193,19 @@ function asDone(step: Step, volume: number | null): Parameters<Say>[0] {
       : { kind: 'done', stage: step.stage, ...(turned ? { setting: turned } : {}) };
   }
   if (step.kind === 'lift') {
-    return { kind: 'lift', volume_ml: volume ?? 0 };
+    return { kind: 'lift', volume_ml: volume ?? 0, asked: true };
   }
   return step.kind === 'heat'
-    ? { kind: 'heat', mark: step.setting ?? '' }
-    : { kind: 'splash', volume_ml: volume ?? 0, water: false };
+    ? { kind: 'heat', mark: step.setting ?? '', asked: true }
+    : { kind: 'splash', volume_ml: volume ?? 0, water: false, asked: true };
+}
+
+/** Whether this pan has been in front for long enough to be seen. */
+function useSeen(came: boolean): boolean {
+  const [seen, setSeen] = useState(!came);
+  useEffect(() => {
+    const timer = setTimeout(() => setSeen(true), came ? UNSEEN : 0);
+    return () => clearTimeout(timer);
+  }, [came]);
+  return seen;
 }

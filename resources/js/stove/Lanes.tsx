@@ -49,7 +49,7 @@ export function Lanes({ lanes, front, busy }: { lanes: Lane[]; front: Cook; busy
 
   useEffect(() => {
     if (calls && !busy) {
-      void navigate(`/stove/${first.cook.id}`, { replace: true });
+      void navigate(`/stove/${first.cook.id}`, { replace: true, state: { came: true } });
     }
   }, [calls, busy, first?.cook.id, navigate]);
 
@@ -68,10 +68,7 @@ export function Lanes({ lanes, front, busy }: { lanes: Lane[]; front: Cook; busy
     return null;
   }
   return (
-    <nav
-      aria-label="Pans on the fire"
-      className="grid auto-cols-fr grid-flow-col gap-1 bg-iron-rule p-1 max-md:grid-flow-row max-md:grid-cols-1"
-    >
+    <nav aria-label="Pans on the fire" className="stove-lanes">
       {lanes.map((lane, index) => (
         <One
           key={lane.cook.id}
@@ -102,25 +99,30 @@ function One({
   if (!step) {
     return null;
   }
-  const amount = isPour(step) && step.volume_ml !== null ? Object.values(dose(step.volume_ml)).join(' ') : '';
+  const amount =
+    cook.state.status === 'waiting'
+      ? ''
+      : isPour(step) && step.volume_ml !== null
+        ? Object.values(dose(step.volume_ml)).join(' ')
+        : (step.item?.name ?? '');
   return (
     <button
       onClick={onOpen}
       aria-current={here ? 'true' : undefined}
       aria-keyshortcuts={String(index + 1)}
       data-calls={left <= 0}
-      className="grid min-h-18 min-w-0 grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-3 rounded bg-iron px-3 text-left text-chalk aria-[current=true]:outline-2 aria-[current=true]:-outline-offset-4 aria-[current=true]:outline-chalk data-[calls=true]:bg-saffron data-[calls=true]:text-ink max-md:min-h-14 max-md:grid-cols-[minmax(0,1fr)_auto]"
+      className="lane"
     >
-      <kbd className="rounded border-2 border-current px-1.5 font-sans text-lg max-md:hidden">
+      <kbd aria-hidden="true" className="rounded border-2 border-current px-1.5 font-sans max-sm:hidden">
         {index + 1}
       </kbd>
-      <span className="min-w-0 leading-tight">
-        <span className="block truncate text-lg opacity-80">{cook.working.dish.name}</span>
-        <b className="block truncate text-2xl">
+      <span className="min-w-0">
+        <span className="block truncate opacity-80">{cook.working.dish.name}</span>
+        <b className="lane-do block truncate">
           {cook.state.status === 'waiting' ? 'Pan on' : VERB[step.kind]} {amount}
         </b>
       </span>
-      <b className="text-3xl">{left <= 0 ? 'NOW' : countdown(left)}</b>
+      <b className="lane-when">{left <= 0 ? 'NOW' : countdown(left)}</b>
     </button>
   );
 }

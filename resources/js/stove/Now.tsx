@@ -2,6 +2,7 @@ import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { ladles } from '../measure';
 import type { Step } from './ahead';
+import { countdown } from '../time';
 import { readingOf } from './readings';
 import { VERB } from './steps';
 
@@ -11,14 +12,12 @@ export function PanOn({ cook }: { cook: Cook }) {
   const { volume, weight } = useMeasure();
   return (
     <>
-      <p className="text-7xl leading-none font-bold">Pan on</p>
-      <p className="text-[128px] leading-none font-bold tracking-tight max-md:text-7xl">
-        {weight(working.plan.rice_g)}
-      </p>
-      <p className="text-4xl max-md:text-2xl">
+      <p className="now-verb">Pan on</p>
+      <p className="now-digits now-digits-pan-on">{weight(working.plan.rice_g)}</p>
+      <p className="now-say">
         of {working.dish.rice}, {working.pan.name} on {working.burner.name}, {working.burner.mark}
       </p>
-      <p className="mt-2 text-3xl opacity-80 max-md:text-xl">
+      <p className="now-say opacity-80">
         {volume(working.plan.stock_ml + working.plan.reserve_ml)} of {working.dish.stock} hot beside it
         {working.plan.balance.wine_ml > 0 ? `, ${volume(working.plan.balance.wine_ml)} of wine` : ''}
       </p>
@@ -26,37 +25,87 @@ export function PanOn({ cook }: { cook: Cook }) {
   );
 }
 
-/** The step to do now: verb, amount, second measure, sign. */
-export function Action({ cook, step: stage }: { cook: Cook; step: Step }) {
-  const { working } = cook;
-  const { dose, said } = useMeasure();
-  const { number, unit } = dose(stage.volume_ml ?? 0);
+/**
+ * The step to do now: verb, amount, second measure, sign.
+ *
+ * `left`: s for which it goes on, where it takes its time and has begun.
+ */
+export function Action({ cook, step, left }: { cook: Cook; step: Step; left: number | null }) {
+  const { said } = useMeasure();
   return (
     <>
-      <p className="text-7xl leading-none font-bold max-md:text-5xl md:group-data-[tight=true]/stove:text-6xl">
-        {VERB[stage.kind]}
-      </p>
-      {stage.volume_ml !== null ? (
-        <>
-          <p className="text-[160px] leading-[0.95] font-bold tracking-tight max-md:text-8xl md:group-data-[tight=true]/stove:text-[124px]">
-            {number}
-            <span className="pl-4 text-6xl font-semibold max-md:text-4xl">{unit}</span>
-          </p>
-          {stage.ladles !== null && (
-            <p className="text-5xl font-semibold max-md:text-3xl md:group-data-[tight=true]/stove:text-4xl">
-              {ladles(stage.ladles)}{' '}
-              <span className="font-normal opacity-80">of {dose(working.ladle_ml).number}</span>
-            </p>
-          )}
-        </>
+      <p className="now-verb">{VERB[step.kind]}</p>
+      {left === null || step.kind === 'finish' ? (
+        <Amount cook={cook} step={step} />
       ) : (
-        <p className="py-2 text-6xl font-bold max-md:text-4xl">
-          {['heat', 'crust'].includes(stage.kind) ? stage.setting : ''}
-        </p>
+        <p className="now-digits">{countdown(left)}</p>
       )}
-      <p className="mt-2 text-4xl leading-tight max-md:text-2xl md:group-data-[tight=true]/stove:text-3xl">
-        {stage.kind === 'finish' ? working.dish.finish : said(stage.say)}
+      <p className="now-say">
+        {step.kind === 'finish' ? cook.working.dish.finish || said(step.say) : said(step.say)}
       </p>
+    </>
+  );
+}
+
+/** What is measured out for a step, in digits that read across the room. */
+function Amount({ cook, step }: { cook: Cook; step: Step }) {
+  const { dose, weight } = useMeasure();
+  const { working } = cook;
+  if (step.item) {
+    const { name, amount, unit } = step.item;
+    const { number, unit: shown } =
+      unit === 'g'
+        ? split(weight(amount))
+        : unit === 'ml'
+          ? dose(amount)
+          : { number: String(amount), unit: '' };
+    return <Digits number={number} unit={shown} second={name} />;
+  }
+  if (step.volume_ml !== null) {
+    const { number, unit } = dose(step.volume_ml);
+    return (
+      <Digits
+        number={number}
+        unit={unit}
+        second={step.ladles === null ? null : `${ladles(step.ladles)} of ${dose(working.ladle_ml).number}`}
+      />
+    );
+  }
+  if (step.kind === 'finish') {
+    const { butter_g = 0, cheese_g = 0 } = working.plan.finish;
+    const parts = [
+      ...(butter_g > 0 ? [`${weight(butter_g)} butter`] : []),
+      ...(cheese_g > 0 ? [`${weight(cheese_g)} cheese`] : []),
+    ];
+    return parts.length === 0 ? null : (
+      <p className="now-digits now-digits-small">
+        {parts.map((part) => (
+          <span key={part} className="block">
+            {part}
+          </span>
+        ))}
+      </p>
+    );
+  }
+  return ['heat', 'crust'].includes(step.kind) ? (
+    <p className="now-digits now-digits-small">{step.setting}</p>
+  ) : null;
+}
+
+/** "480 g" in digits and unit. */
+function split(weight: string): { number: string; unit: string } {
+  const at = weight.lastIndexOf(' ');
+  return { number: weight.slice(0, at), unit: weight.slice(at + 1) };
+}
+
+function Digits({ number, unit, second }: { number: string; unit: string; second: string | null }) {
+  return (
+    <>
+      <p className="now-digits">
+        {number}
+        <span className="now-unit">{unit}</span>
+      </p>
+      {second !== null && <p className="now-second">{second}</p>}
     </>
   );
 }
@@ -80,7 +129,7 @@ export function HeatAndSpoon({
     (step.kind === 'off' && calls) ||
     cook.state.done.some((done) => working.plan.stages[done.stage]?.kind === 'off');
   return (
-    <ul aria-label="Heat and spoon" className="flex flex-wrap gap-x-8 gap-y-2 text-2xl max-md:text-lg">
+    <ul aria-label="Heat and spoon" className="now-signs">
       <Sign words={gone ? 'heat off' : (cook.forecast?.setting ?? step.setting ?? working.burner.mark)}>
         {gone ? (
           <path d="M12 12 36 36 M36 12 12 36" stroke="currentColor" strokeWidth="5" />
@@ -106,8 +155,8 @@ export function HeatAndSpoon({
 
 function Sign({ words, by, children }: { words: string; by?: string; children: React.ReactNode }) {
   return (
-    <li className="flex items-center gap-3">
-      <svg viewBox="0 0 48 48" className="size-12 shrink-0" aria-hidden="true">
+    <li>
+      <svg viewBox="0 0 48 48" aria-hidden="true">
         <circle cx="24" cy="24" r="21" fill="none" stroke="currentColor" strokeWidth="4" />
         {children}
       </svg>

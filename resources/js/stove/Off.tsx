@@ -8,12 +8,16 @@ import type { Say } from './say';
 
 type Way = WaysBack['ways'][number];
 
+const LOOK_EVERY = 5000;
+
 /** Something is off: first what is seen, then the way back in this pan's numbers. Two touches. */
 export function Off({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () => void }) {
   const [seen, setSeen] = useState<string | null>(null);
   const ways = useQuery({
     queryKey: ['ways-back', cook.id, cook.state.done.length],
     queryFn: () => api.waysBack(cook.id),
+    // The pan goes on while the sheet is open.
+    refetchInterval: LOOK_EVERY,
     staleTime: 0,
     gcTime: 0,
   });
@@ -58,12 +62,13 @@ function Back({
   const { said } = useMeasure();
   const take = () => {
     onClose();
-    say({ kind: 'trouble', what: way.trouble });
+    // One touch: its parts belong to the trouble, and are taken back with it.
+    const trouble = say({ kind: 'trouble', what: way.trouble });
     const { splash_ml, water, lift_ml, setting, lid } = way.first;
-    if (lift_ml !== null) say({ kind: 'lift', volume_ml: lift_ml });
-    if (splash_ml !== null) say({ kind: 'splash', volume_ml: splash_ml, water });
-    if (setting !== null) say({ kind: 'heat', mark: setting });
-    if (lid !== null) say({ kind: 'lid', on: lid });
+    if (lift_ml !== null) say({ kind: 'lift', volume_ml: lift_ml, with: trouble });
+    if (splash_ml !== null) say({ kind: 'splash', volume_ml: splash_ml, water, with: trouble });
+    if (setting !== null) say({ kind: 'heat', mark: setting, with: trouble });
+    if (lid !== null) say({ kind: 'lid', on: lid, with: trouble });
   };
   return (
     <Drawer title={way.sees} onClose={onClose}>

@@ -67,7 +67,7 @@ export function OtherAmount({
             <span className="text-tomato-light">a number, up to {shown(MOST_ML)}</span>
           )}
         </p>
-        <Foot words="It went in" fits={fits} onBack={onClose} />
+        <Foot words="It went in" fits={fits} />
       </form>
     </Drawer>
   );

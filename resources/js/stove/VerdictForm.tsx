@@ -5,6 +5,7 @@ import type { Cook } from '../contracts.generated';
 import { platesOf, useMeasure } from '../cook';
 import { tint } from '../pictures/browning';
 import { Plate } from '../pictures/Plate';
+import { Title } from '../parts/Title';
 import type { Say } from './say';
 
 const BITES = ['hard heart', 'crunchy', 'firm heart', 'right', 'soft', 'mush'] as const;
@@ -14,8 +15,90 @@ const COLUMNS: Record<number, string> = { 2: 'grid-cols-2', 3: 'grid-cols-3', 4:
 const CRUSTS = ['pale', 'gold', 'dark', 'burnt'] as const;
 const BROWNING: Record<(typeof CRUSTS)[number], number> = { pale: 0.2, gold: 1, dark: 2, burnt: 3 };
 
-/** What came to the plate: two touches and, if there is something to say, a line. */
+/** What came to the plate: two touches and, if there is something to say, a line; of a pan given up only that. */
 export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
+  return cook.state.status === 'given-up' ? (
+    <Note cook={cook} say={say} />
+  ) : (
+    <PlateForm cook={cook} say={say} />
+  );
+}
+
+/** How it ended, and the way back from there. */
+function Ended({ cook, say }: { cook: Cook; say: Say }) {
+  const { ended_by, status } = cook.state;
+  const words = status === 'given-up' ? 'Given up' : 'At the table';
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-3">
+      <Title>{`${words}: ${cook.working.dish.name}`}</Title>
+      <h1 className="text-4xl font-bold">{words}</h1>
+      {ended_by !== null && (
+        <button
+          onClick={() => say({ kind: 'undo', event: ended_by })}
+          className="min-h-14 rounded-lg border-2 border-iron-rule bg-iron-light px-5 text-xl font-semibold"
+        >
+          {status === 'given-up' ? 'Cook on after all' : 'Not yet: back to the stove'}
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** A pan given up has no plate; what was learned is kept all the same. */
+function Note({ cook, say }: { cook: Cook; say: Say }) {
+  const kept = cook.state.note ?? '';
+  const [note, setNote] = useState(kept);
+  const same = note.trim() === kept;
+  return (
+    <main className="flex-1 bg-iron p-6 text-chalk">
+      <Ended cook={cook} say={say} />
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          say({ kind: 'note', note: note.trim() });
+        }}
+      >
+        <Remember note={note} onChange={setNote} />
+        <Kept cook={cook} same={same && kept !== ''} disabled={same} />
+      </form>
+    </main>
+  );
+}
+
+function Remember({ note, onChange }: { note: string; onChange: (note: string) => void }) {
+  return (
+    <label className="mt-6 block text-2xl font-semibold">
+      What to remember
+      <input
+        value={note}
+        maxLength={500}
+        onChange={(event) => onChange(event.target.value)}
+        className="mt-2 h-16 w-full rounded-lg border-2 border-chalk-soft bg-iron px-4 text-2xl font-normal"
+      />
+    </label>
+  );
+}
+
+function Kept({ cook, same, disabled }: { cook: Cook; same: boolean; disabled: boolean }) {
+  return (
+    <div className="mt-6 flex flex-wrap items-center gap-5">
+      <button
+        disabled={disabled}
+        className="min-h-20 rounded-lg bg-chalk px-10 text-3xl font-semibold text-ink disabled:opacity-40"
+      >
+        {same ? 'Kept in the log' : 'Keep it in the log'}
+      </button>
+      <Link
+        to={`/log/${cook.id}`}
+        className="text-2xl font-semibold text-saffron underline underline-offset-4"
+      >
+        See it in the log
+      </Link>
+    </div>
+  );
+}
+
+function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
   const kept = cook.state.verdict;
   const { volume } = useMeasure();
   const [looseness, setLooseness] = useState<Verdict['looseness'] | ''>(kept?.looseness ?? '');
@@ -34,7 +117,7 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
 
   return (
     <main className="flex-1 bg-iron p-6 text-chalk">
-      <h1 className="text-4xl font-bold">{cook.state.status === 'given-up' ? 'Given up' : 'At the table'}</h1>
+      <Ended cook={cook} say={say} />
       <p className="mt-1 text-2xl text-chalk-soft">
         {platesOf(cook.working.ask)} × {cook.working.dish.name}: {volume(cook.state.poured_ml)} of stock
         poured, {volume(cook.working.plan.stock_ml)} planned
@@ -72,29 +155,12 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
             picture={(answer) => <Crumb browning={BROWNING[answer]} />}
           />
         )}
-        <label className="mt-6 block text-2xl font-semibold">
-          What to remember
-          <input
-            value={note}
-            maxLength={500}
-            onChange={(event) => setNote(event.target.value)}
-            className="mt-2 h-16 w-full rounded-lg border-2 border-chalk-soft bg-iron px-4 text-2xl font-normal"
-          />
-        </label>
-        <div className="mt-6 flex flex-wrap items-center gap-5">
-          <button
-            disabled={looseness === '' || bite === '' || (asksCrust && crust === '') || same}
-            className="min-h-20 rounded-lg bg-chalk px-10 text-3xl font-semibold text-ink disabled:opacity-40"
-          >
-            {same ? 'Kept in the log' : 'Keep it in the log'}
-          </button>
-          <Link
-            to={`/log/${cook.id}`}
-            className="text-2xl font-semibold text-saffron underline underline-offset-4"
-          >
-            See it in the log
-          </Link>
-        </div>
+        <Remember note={note} onChange={setNote} />
+        <Kept
+          cook={cook}
+          same={same}
+          disabled={looseness === '' || bite === '' || (asksCrust && crust === '') || same}
+        />
       </form>
     </main>
   );

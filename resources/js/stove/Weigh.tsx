@@ -71,7 +71,7 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
                 ? `about ${weight(expected)} is thought`
                 : ''}
         </p>
-        <Foot words="That is it" fits={fits} onBack={onClose} />
+        <Foot words="That is it" fits={fits} />
         <p className="mt-3 text-lg text-chalk-soft">
           A full pan is hot and heavy: two hands, a dry cloth, a free way.
         </p>

@@ -23,6 +23,7 @@ const asStep = (stage: Stage, index: number): Step => ({
   ladles: stage.ladles,
   setting: stage.setting,
   say: stage.say,
+  item: stage.item ?? null,
 });
 
 /**
@@ -35,7 +36,12 @@ function withOne(before: Cook, event: Touch): Cook {
   if (before.state.done.some((done) => done.event === event.id)) {
     return before; // the answer got lost, the touch did not
   }
-  const cook = with_(before, { last: event.kind === 'undo' ? null : event.id });
+  const cook = with_(before, {
+    last: event.kind === 'undo' ? null : event.id,
+    undo: event.kind === 'undo' ? null : undoOf(event),
+    taken_back: event.kind === 'undo' ? before.state.undo : null,
+    not_yet: event.kind === 'not-yet' ? waitOf(event) : before.state.not_yet,
+  });
   const { state } = cook;
   const began = { status: 'cooking' as const, started_at: state.started_at ?? event.at };
   switch (event.kind) {
@@ -57,13 +63,33 @@ function withOne(before: Cook, event: Touch): Cook {
     case 'lid':
       return with_(cook, { lid_on: event.on });
     case 'abandon':
-      return with_(cook, { status: 'given-up', stage: null });
+      return with_(cook, { status: 'given-up', stage: null, ended_by: event.id });
     case 'undo':
       return undone(cook, event.event);
+    case 'note':
+      return with_(cook, { note: event.note });
     default:
       return cook;
   }
 }
+
+/** What undo would take back: the touch itself, or the trouble whose way back it is part of. */
+const undoOf = (event: Touch): NonNullable<Cook['state']['undo']> => ({
+  event: ('with' in event ? event.with : undefined) ?? event.id,
+  kind: 'with' in event && event.with ? 'trouble' : event.kind,
+  stage: 'stage' in event ? event.stage : null,
+  volume_ml: 'volume_ml' in event ? event.volume_ml : null,
+  setting: 'mark' in event ? event.mark : null,
+});
+
+/** s that "not yet" buys until the kitchen's server has said better. */
+const WAIT = 40;
+
+const waitOf = (event: Extract<Touch, { kind: 'not-yet' }>): NonNullable<Cook['state']['not_yet']> => ({
+  stage: event.stage,
+  until: new Date(Date.parse(event.at) + WAIT * 1000).toISOString(),
+  seconds: WAIT,
+});
 
 const with_ = (cook: Cook, state: Partial<Cook['state']>): Cook => ({
   ...cook,
@@ -92,7 +118,7 @@ function done(
     state: {
       ...now,
       ...state,
-      ...(next === null ? { status: 'at-table' as const } : {}),
+      ...(next === null ? { status: 'at-table' as const, ended_by: event.id } : {}),
       done: all,
       stage: next,
       poured_ml: now.poured_ml + (stages[stage]?.kind === 'pour' ? (volume ?? 0) : 0),
@@ -116,6 +142,13 @@ function without(cook: Cook, kind: Step['kind']): Cook {
 /** Taken back: its step is the next again. */
 function undone(cook: Cook, event: string): Cook {
   const { forecast, state, working } = cook;
+  if (state.ended_by === event && state.status === 'given-up') {
+    return with_(cook, {
+      status: state.started_at === null ? 'waiting' : 'cooking',
+      stage: (state.done.at(-1)?.stage ?? -1) + 1,
+      ended_by: null,
+    });
+  }
   const gone = state.done.find((one) => one.event === event);
   const stage = gone && working.plan.stages[gone.stage];
   if (!gone || !stage) {
@@ -126,6 +159,7 @@ function undone(cook: Cook, event: string): Cook {
     ...cook,
     state: {
       ...state,
+      ...(state.ended_by === event ? { status: 'cooking' as const, ended_by: null } : {}),
       done: left,
       stage: (left.at(-1)?.stage ?? -1) + 1,
       poured_ml: state.poured_ml - (stage.kind === 'pour' ? (gone.volume_ml ?? 0) : 0),

@@ -19,13 +19,45 @@ export const momentOf = (cook: Cook, minute: number): number => firstLiquidAt(co
 /** Minute of the cook at a moment; 0 is the first liquid. */
 export const minuteAt = (cook: Cook, at: number): number => (at - firstLiquidAt(cook)) / 60_000;
 
+export interface Next {
+  step: Step;
+  /** ms since 1970: when it is to be begun. */
+  due: number;
+  /** ms since 1970: until when it goes on, where it takes its time; it is late only after that. */
+  until: number;
+}
+
 /** What to do next on a pan, and when; null when there is nothing any more. */
-export function nextOf(cook: Cook): { step: Step; due: number } | null {
+export function nextOf(cook: Cook): Next | null {
   const [step] = stepsOf(cook);
   if (!step) {
     return null;
   }
-  const due =
-    cook.state.status === 'waiting' ? Date.parse(cook.working.clock.toast_at) : momentOf(cook, step.at_min);
-  return { step, due };
+  if (cook.state.status === 'waiting') {
+    const due = Date.parse(cook.working.clock.toast_at);
+    return { step, due, until: due };
+  }
+  const wait = cook.state.not_yet;
+  const waited = wait !== null && wait.stage === step.stage ? Date.parse(wait.until) : 0;
+  if (step.kind === 'toast') {
+    // It goes on from when the pan was put on, and calls when the grain is ready.
+    const due = Math.max(firstLiquidAt(cook), waited);
+    return { step, due, until: due };
+  }
+  const due = Math.max(momentOf(cook, step.at_min), waited);
+  return { step, due, until: Math.max(due, momentOf(cook, lastsUntil(cook, step))) };
+}
+
+/** Whether a step has begun and takes its time: toasting, beating in, resting. */
+export function goesOn(cook: Cook, { step, due, until }: Next, now: number): boolean {
+  return step.kind === 'toast' && cook.state.status === 'cooking' ? now < due : due <= now && now < until;
+}
+
+/** Minute of the cook at which a step that takes its time is over. */
+function lastsUntil(cook: Cook, step: Step): number {
+  const ready = cook.forecast?.pass?.ready_min ?? step.at_min;
+  if (step.kind === 'finish') {
+    return stepsOf(cook).find((next) => next.kind === 'rest')?.at_min ?? ready;
+  }
+  return step.kind === 'rest' ? ready : step.at_min;
 }

@@ -4,6 +4,7 @@ import type {
   CookEventHeat,
   CookEventLid,
   CookEventLift,
+  CookEventNote,
   CookEventNotYet,
   CookEventPour,
   CookEventSign,
@@ -23,6 +24,7 @@ export type Touch =
   | CookEventHeat
   | CookEventLid
   | CookEventLift
+  | CookEventNote
   | CookEventNotYet
   | CookEventPour
   | CookEventSign
@@ -39,4 +41,5 @@ type Unsent<T> = T extends unknown ? Omit<T, 'id' | 'at'> : never;
 /** What a hand can say at the stove; the outbox adds its id and the time. */
 export type Saying = Unsent<Touch>;
 
-export type Say = (saying: Saying) => void;
+/** Says it, and answers the id that the touch got. */
+export type Say = (saying: Saying) => string;
