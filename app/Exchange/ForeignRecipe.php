@@ -11,6 +11,7 @@ use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Measure;
 use Velko\Core\Quantity\NotAMeasure;
 use Velko\Core\Quantity\OutOfRange;
+use Velko\Core\Quantity\Rounding;
 use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
@@ -19,6 +20,13 @@ use Velko\Core\Rice\Variety;
 final class ForeignRecipe
 {
     private const USUAL_COVERS = 4;
+
+    /** g to 80 g of rice, where a recipe does not say (common practice, no single source). */
+    private const USUAL_BUTTER = 12.0;
+
+    private const USUAL_CHEESE = 12.0;
+
+    private const MOST_FINISH = 100.0;
 
     private const LONGEST_NAME = 80;
 
@@ -52,7 +60,7 @@ final class ForeignRecipe
         $family = $this->family($name);
         $covers = $this->covers();
         $rice = ['name' => 'carnaroli', 'variety' => 'carnaroli', 'window_min' => null, 'grams_per_cup' => null];
-        $stock = ['name' => 'vegetable stock', 'base' => 'vegetable', 'salt_percent' => 0.6, 'held_at_c' => 92, 'batch_ml' => null, 'allergens' => []];
+        $stock = ['name' => 'vegetable stock', 'base' => 'vegetable', 'salt_percent' => 0.6, 'held_at_c' => 92, 'batch_ml' => null, 'allergens' => null];
         $grams = $family->mainGrams();
         $wine = $butter = $cheese = 0.0;
         $ingredients = [];
@@ -65,8 +73,8 @@ final class ForeignRecipe
                 ! $foundRice && ($variety = self::variety($lower)) !== null => [$foundRice, $rice, $grams] = [true, [...$rice, 'name' => $variety->label(), 'variety' => $variety->value], $this->grams($measure, $each, $grams, $line)],
                 preg_match('/\b(stock|broth)\b/u', $lower) === 1 => $stock = [...$stock, ...self::stock($lower)],
                 str_contains($lower, 'wine') && ! str_contains($lower, 'vinegar') => $wine = min(200.0, $each * 80 / $grams),
-                preg_match('/\bbutter\b/u', $lower) === 1 && $family === Family::Risotto => $butter = min(100.0, $each * 80 / $grams),
-                preg_match('/\bcheese\b/u', $lower) === 1 && $family === Family::Risotto => $cheese = min(100.0, $each * 80 / $grams),
+                $family === Family::Risotto && self::isButter($lower) => $butter = $this->finish($each, $grams, self::USUAL_BUTTER, $line),
+                $family === Family::Risotto && self::isHardCheese($lower) => $cheese = $this->finish($each, $grams, self::USUAL_CHEESE, $line),
                 default => $ingredients[] = $this->ingredient($measure, $what, $each, $line),
             };
         }
@@ -84,6 +92,29 @@ final class ForeignRecipe
             'wine_ml_per_80_g' => round($wine, 1), 'butter_g_per_80_g' => round($butter, 1), 'cheese_g_per_80_g' => round($cheese, 1),
             'ingredients' => array_values(array_filter($ingredients, static fn (?array $one): bool => $one !== null)),
         ]], array_values(array_unique($this->leftOut))];
+    }
+
+    /** Butter itself, not the bean, the nut or the squash. */
+    private static function isButter(string $words): bool
+    {
+        return preg_match('/\bbutter\b(?! beans?\b)/u', $words) === 1 && preg_match('/\b(peanut|nut|almond|cocoa) butter\b/u', $words) !== 1;
+    }
+
+    private static function isHardCheese(string $words): bool
+    {
+        return preg_match('/\b(parmesan|parmigiano|grana|pecorino)\b|(?<!cream |cottage |goat |goat\'s |goat’s |blue )\bcheese\b/u', $words) === 1;
+    }
+
+    /** What is beaten in at the end, g for 80 g of rice; of an amount that cannot be read the usual one is taken, and said. */
+    private function finish(float $each, float $grams, float $usual, string $line): float
+    {
+        if ($each <= 0.0) {
+            $this->leftOut[] = "how much of \"$line\": taken as ".Rounding::plain($usual, 0).' g to 80 g of rice';
+
+            return $usual;
+        }
+
+        return min(self::MOST_FINISH, $each * 80 / $grams);
     }
 
     private function family(string $name): Family
@@ -207,7 +238,7 @@ final class ForeignRecipe
     private function ingredient(Mass|Volume|float|null $measure, string $what, float $each, string $line): ?array
     {
         if ($measure === null || $each > self::MOST_AMOUNT) {
-            $this->leftOut[] = "\"$line\"";
+            $this->leftOut[] = "\"$line\": no amount that can be read";
 
             return null;
         }
@@ -215,7 +246,7 @@ final class ForeignRecipe
         return [
             'name' => mb_strimwidth($what, 0, self::LONGEST_NAME), 'amount' => round($each, 3),
             'unit' => $measure instanceof Mass ? 'g' : ($measure instanceof Volume ? 'ml' : 'pieces'),
-            'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => 'any', 'allergens' => [],
+            'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => null, 'allergens' => null,
         ];
     }
 

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use Velko\Core\Quantity\Rounding;
+
 /** What is weighed out for a pan, as CSV (RFC 4180, UTF-8, a line of names first). */
 final class IngredientCsv
 {
     private const NAMES = ['ingredient', 'amount', 'unit', 'goes in', 'scales'];
+
+    private const GOES = [
+        'base' => 'in the base', 'with-the-rice' => 'with the rice', 'nine-tenths-gone' => 'when nine tenths of the liquid has gone',
+        'last-two-minutes' => 'for the last two minutes', 'on-top' => 'held back for the top', 'finish' => 'beaten in at the end',
+    ];
 
     /** @param  array<string, mixed>  $working  velko.working/1 */
     public static function of(array $working): string
@@ -15,13 +22,19 @@ final class IngredientCsv
         $plan = $working['plan'];
         $rows = [
             self::NAMES,
-            [$working['dish']['rice'], $plan['rice_g'], 'g', 'with-the-rice', 'with the rice'],
+            [$working['dish']['rice'], $plan['rice_g'], 'g', 'first', 'with the covers'],
             [$working['dish']['stock'], $plan['side_pot']['make_ml'], 'ml', 'side pot', 'not by multiplying'],
             ...($plan['balance']['wine_ml'] > 0 ? [['wine', $plan['balance']['wine_ml'], 'ml', 'before the stock', 'with the rice']] : []),
-            ...array_map(static fn (array $one): array => [$one['name'], $one['amount'], $one['unit'], $one['goes'], $one['per']], $working['mise']),
+            ...array_map(static fn (array $one): array => [$one['name'], $one['amount'], $one['unit'], self::goes($one), $one['per']], $working['mise']),
         ];
 
         return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::field(...), $row))."\r\n", $rows));
+    }
+
+    /** @param  array<string, mixed>  $one */
+    private static function goes(array $one): string
+    {
+        return self::GOES[$one['goes']] ?? sprintf('at minute %s', Rounding::plain($one['minute'] ?? 0.0, 1));
     }
 
     private static function field(string|int|float $value): string

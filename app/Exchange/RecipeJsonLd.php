@@ -7,6 +7,7 @@ namespace App\Exchange;
 use App\Contracts\BadDocument;
 use App\Contracts\Contract;
 use App\Kitchen\DishBody;
+use App\Kitchen\MiseDocument;
 use App\Models\Dish;
 use App\Models\DishIngredient;
 use stdClass;
@@ -48,7 +49,7 @@ final class RecipeJsonLd
             'recipeYield' => self::COVERS.' mains',
             'recipeIngredient' => $ingredients,
             'recipeInstructions' => self::steps($dish),
-            ...(isset(self::DIETS[$dish->diet->value]) ? ['suitableForDiet' => self::DIETS[$dish->diet->value]] : []),
+            ...self::diet($dish),
             self::OURS => DishBody::whole($dish),
         ];
     }
@@ -94,6 +95,14 @@ final class RecipeJsonLd
         }
 
         return $words;
+    }
+
+    /** @return array<string, string> the diet that it holds, never the one it was only meant for; none while a part is unknown */
+    private static function diet(Dish $dish): array
+    {
+        $holds = MiseDocument::served($dish)->holds();
+
+        return $holds !== null && isset(self::DIETS[$holds->value]) ? ['suitableForDiet' => self::DIETS[$holds->value]] : [];
     }
 
     /** @return list<array<string, string>> */

@@ -11,6 +11,7 @@ use App\Models\Rice;
 use App\Models\Stock;
 use Velko\Core\Mise\Goes;
 use Velko\Core\Safety\Allergen;
+use Velko\Core\Safety\Larder;
 
 /** dish-body, velko.dish/1 and the columns of a dish: the one way between them. */
 final class DishBody
@@ -29,7 +30,7 @@ final class DishBody
             'diet' => $dish->diet->value,
             'ingredients' => array_values($dish->ingredients->map(static fn (DishIngredient $one): array => [
                 ...$one->only(['name', 'amount', 'unit', 'minute']),
-                'per' => $one->per->value, 'goes' => $one->goes->value, 'suits' => $one->suits->value, 'allergens' => self::names($one->allergens),
+                'per' => $one->per->value, 'goes' => $one->goes->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
             ])->all()),
             'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
                 ...$one->only(['what', 'takes_min', 'hands_min', 'ahead']), 'ready' => $one->ready->value,
@@ -80,7 +81,7 @@ final class DishBody
             $ingredients[] = [
                 ...$one, 'position' => $position,
                 'minute' => $one['goes'] === Goes::AtMinute->value ? $one['minute'] ?? 0 : null,
-                'allergens' => array_map(Allergen::from(...), $one['allergens']),
+                ...self::known($one),
             ];
         }
         foreach (is_array($body['side_work']) ? array_values($body['side_work']) : [] as $position => $one) {
@@ -91,12 +92,27 @@ final class DishBody
     }
 
     /**
-     * @param  list<Allergen>  $allergens
+     * Who may eat it and what it brings, as it was said; an ordinary ingredient that nobody said it of is known by its name.
      *
-     * @return list<string>
+     * @param  array<string, mixed>  $one
+     *
+     * @return array{suits: string|null, allergens: list<Allergen>|null}
      */
-    private static function names(array $allergens): array
+    private static function known(array $one): array
     {
-        return array_map(static fn (Allergen $allergen): string => $allergen->value, $allergens);
+        $named = is_array($one['allergens']) ? array_map(static fn (mixed $name): Allergen => Allergen::from(is_string($name) ? $name : ''), array_values($one['allergens'])) : null;
+        $usual = Larder::find(is_string($one['name']) ? $one['name'] : '');
+
+        return ['suits' => is_string($one['suits']) ? $one['suits'] : $usual?->suits?->value, 'allergens' => $named ?? ($usual?->complete === true ? $usual->allergens : null)];
+    }
+
+    /**
+     * @param  list<Allergen>|null  $allergens
+     *
+     * @return list<string>|null
+     */
+    private static function names(?array $allergens): ?array
+    {
+        return $allergens === null ? null : array_map(static fn (Allergen $allergen): string => $allergen->value, $allergens);
     }
 }

@@ -125,14 +125,15 @@ final class KitchenDocument
         return [
             ...$stock->only(['id', 'name', 'salt_percent', 'held_at_c', 'batch_ml']),
             'base' => $stock->base->value,
-            'allergens' => array_map(static fn (Allergen $allergen): string => $allergen->value, $stock->allAllergens()),
+            'allergens' => $stock->allergens === null ? null : array_map(static fn (Allergen $allergen): string => $allergen->value, $stock->allAllergens()),
             'suits' => $stock->base->suits()->value,
             'dishes' => $stock->dishes->pluck('name')->sort()->values()->all(),
         ];
     }
 
     /**
-     * The ask to begin with: a table of six in three quarters of an hour, pan and ring left to Velko.
+     * The ask to begin with: a table of six as soon as it can be cooked at leisure, with the work beside it that nobody did
+     * ahead; pan and ring left to Velko.
      *
      * @return array<string, mixed>|null velko.ask/1; null while the kitchen lacks a dish, a pan or a ring
      */
@@ -143,6 +144,8 @@ final class KitchenDocument
             return null;
         }
 
+        $beside = (float) ($dish->sideWorks->where('ahead', false)->max('takes_min') ?? 0);
+
         return [
             'format' => 'velko.ask/1',
             'dish_id' => $dish->id,
@@ -150,7 +153,7 @@ final class KitchenDocument
             'portion' => 'main',
             'pan_id' => null,
             'burner_id' => null,
-            'table_at' => $now->setTimezone($kitchen->timezone)->addMinutes(self::MINUTES_TO_BEGIN)->ceilMinutes(5)->format('H:i'),
+            'table_at' => $now->setTimezone($kitchen->timezone)->addMinutes(self::MINUTES_TO_BEGIN + (int) ceil($beside))->ceilMinutes(5)->format('H:i'),
             'heat' => null,
         ];
     }

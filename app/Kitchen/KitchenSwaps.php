@@ -9,7 +9,6 @@ use Velko\Core\Planning\Around\Swap;
 use Velko\Core\Planning\Around\Swaps;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Safety\Exchanged;
-use Velko\Core\Safety\Part;
 use Velko\Core\Vessel\Choosing;
 
 /** What this kitchen itself can take in place of what was asked: its other stocks, and its other pans with the ring each goes on. */
@@ -24,7 +23,7 @@ final readonly class KitchenSwaps
         $others = $this->asked->kitchen->stocks->where('id', '!=', $now->id)->sortBy('name');
 
         return array_values($others->map(fn (Stock $other): Swap => Swaps::stock($this->plan, "{$other->name} for {$now->name}", $other->held_at_c, $other->salt_percent)
-            ->andAlso(Exchanged::of(self::part($now), self::part($other))))->all());
+            ->andAlso(Exchanged::of($now->part(), $other->part())))->all());
     }
 
     /** @return list<array{swap: Swap, take: array<string, mixed>}> each with the change of the ask that takes it */
@@ -44,10 +43,5 @@ final readonly class KitchenSwaps
         }
 
         return array_values($swaps);
-    }
-
-    private static function part(Stock $stock): Part
-    {
-        return new Part($stock->name, $stock->base->suits(), $stock->allAllergens());
     }
 }

@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use Velko\Core\Mise\Amount;
 use Velko\Core\Mise\Ingredient;
 use Velko\Core\Mise\Preparation;
+use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Safety\Part;
@@ -25,8 +26,25 @@ final class MiseDocument
         return array_values($dish->ingredients->map(static fn (DishIngredient $one): Ingredient => new Ingredient($one->name, $one->amount, $one->unit, $one->per, $one->goes, $one->minute))->all());
     }
 
-    /** @return list<array<string, mixed>> in the order in which they are used */
+    /** @return list<array<string, mixed>> in the order in which they are used, what is beaten in at the end last */
     public static function mise(Dish $dish, Plan $plan): array
+    {
+        return [...self::written($dish, $plan), ...self::finish($plan)];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function finish(Plan $plan): array
+    {
+        $finish = $plan->ask->finish;
+        $parts = array_filter(['butter' => $finish->butter, 'hard cheese' => $finish->cheese], static fn (float $grams): bool => $grams > 0);
+
+        return array_map(static fn (string $name, float $grams): array => [
+            'name' => $name, 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => Scales::Main->words(),
+        ], array_keys($parts), array_values($parts));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function written(Dish $dish, Plan $plan): array
     {
         return array_map(static fn (Ingredient $one): array => [
             'name' => $one->name,
@@ -55,20 +73,21 @@ final class MiseDocument
         ], Preparation::of($plan, $works));
     }
 
-    public static function served(Dish $dish, Plan $plan): Served
+    /** What the dish comes to as it is written down, in whatever amount. */
+    public static function served(Dish $dish): Served
     {
-        $parts = [new Part($dish->stock->name, $dish->stock->base->suits(), $dish->stock->allAllergens())];
-        if ($plan->ask->wine > 0) {
+        $parts = [$dish->stock->part()];
+        if ($dish->wine_ml_per_80_g > 0) {
             $parts[] = Part::wine();
         }
-        if ($plan->ask->finish->butter > 0) {
+        if ($dish->butter_g_per_80_g > 0) {
             $parts[] = Part::butter();
         }
-        if ($plan->ask->finish->cheese > 0) {
+        if ($dish->cheese_g_per_80_g > 0) {
             $parts[] = Part::cheese();
         }
         foreach ($dish->ingredients as $one) {
-            $parts[] = new Part($one->name, $one->suits, $one->allergens);
+            $parts[] = new Part($one->name, $one->suits, $one->allergens ?? [], complete: $one->allergens !== null);
         }
 
         return Served::of($dish->diet, $parts);
@@ -80,6 +99,7 @@ final class MiseDocument
         return [
             'wanted' => $served->wanted->value,
             'suits' => $served->suits->value,
+            'unknown' => array_map(static fn (Part $part): string => $part->name, $served->unknown),
             'allergens' => array_map(static fn (string $allergen, array $from): array => ['allergen' => $allergen, 'from' => $from], array_keys($served->allergens), array_values($served->allergens)),
         ];
     }

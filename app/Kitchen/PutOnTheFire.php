@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Contracts\BadDocument;
 use App\Models\Cook;
 use App\Models\Plan;
 use App\Models\User;
@@ -14,13 +15,14 @@ use Illuminate\Support\Facades\DB;
 /** Starts a cook from a worked-out pan; the same id twice is one cook. */
 final class PutOnTheFire
 {
+    /** @throws BadDocument when the pan cannot hold it at all */
     public static function once(string $uuid, Asked $asked, User $user, CarbonImmutable $now): Cook
     {
         $known = self::known($uuid);
         if ($known !== null) {
             return $known;
         }
-        $working = WorkOut::of($asked, $now);
+        $working = WorkOut::of($asked, $now)->mustBePossible();
         try {
             $cook = DB::transaction(static function () use ($uuid, $asked, $user, $working): Cook {
                 $plan = Plan::query()->create([

@@ -145,6 +145,9 @@ enum Thing: string
     private static function stock(array $document): array
     {
         $base = is_string($document['base']) ? Base::from($document['base']) : Base::Vegetable;
+        if ($document['allergens'] === null) {
+            return [...$document, 'base' => $base, 'allergens' => null];
+        }
         $named = is_array($document['allergens']) ? array_map(static fn (mixed $name): Allergen => Allergen::from(is_string($name) ? $name : ''), $document['allergens']) : [];
         $own = array_values(array_filter($named, static fn (Allergen $allergen): bool => ! in_array($allergen, $base->brings(), true)));
 

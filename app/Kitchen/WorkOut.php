@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Contracts\BadDocument;
 use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
 use Carbon\CarbonImmutable;
@@ -36,7 +37,7 @@ final readonly class WorkOut
         public array $request,
         private array $assumed,
     ) {
-        $this->served = MiseDocument::served($asked->dish, $plan);
+        $this->served = MiseDocument::served($asked->dish);
         $this->prep = MiseDocument::prep($asked->dish, $plan, $this->firstLiquidAt(), $now);
     }
 
@@ -47,6 +48,16 @@ final readonly class WorkOut
         $plan = Planner::plan($document->ask());
 
         return new self($asked, $now, $plan, $request, $document->assumed());
+    }
+
+    /** @throws BadDocument when the pan cannot hold it at all */
+    public function mustBePossible(): self
+    {
+        if (! $this->plan->isPossible()) {
+            throw BadDocument::at('/ask/covers', "are more than the {$this->asked->pan->name} can hold: fewer, or another pan");
+        }
+
+        return $this;
     }
 
     /** @return array<string, mixed> velko.working/1 */
@@ -107,6 +118,7 @@ final readonly class WorkOut
 
         return [
             ...Checks::of($this->served),
+            ...(new OnTheFire($this->asked, $this->begin(), $this->now))->warnings(),
             ...array_map(static fn (array $one): Warning => new Warning('not-ready', "{$one['what']} takes {$one['takes_min']} min: it will not be ready", 'Later at the table, or done ahead'), array_slice(array_values($late), 0, 1)),
             ...$this->plan->warnings,
         ];

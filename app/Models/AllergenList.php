@@ -9,21 +9,25 @@ use Illuminate\Database\Eloquent\Model;
 use Velko\Core\Safety\Allergen;
 
 /**
- * Allergens in one column, by name, commas between.
+ * Allergens in one column, by name, commas between; empty is none of them, null is that nobody has said.
  *
- * @implements CastsAttributes<list<Allergen>, list<Allergen>>
+ * @implements CastsAttributes<list<Allergen>|null, list<Allergen>|null>
  */
 final class AllergenList implements CastsAttributes
 {
-    /** @return list<Allergen> */
-    public function get(Model $model, string $key, mixed $value, array $attributes): array
+    /** @return list<Allergen>|null */
+    public function get(Model $model, string $key, mixed $value, array $attributes): ?array
     {
-        return is_string($value) && $value !== '' ? array_map(Allergen::from(...), explode(',', $value)) : [];
+        return match (true) {
+            ! is_string($value) => null,
+            $value === '' => [],
+            default => array_map(Allergen::from(...), explode(',', $value)),
+        };
     }
 
-    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        /** @var list<Allergen> $value */
-        return implode(',', array_map(static fn (Allergen $allergen): string => $allergen->value, $value));
+        /** @var list<Allergen>|null $value */
+        return $value === null ? null : implode(',', array_map(static fn (Allergen $allergen): string => $allergen->value, $value));
     }
 }

@@ -18,8 +18,8 @@ use Velko\Core\Safety\Diet;
  * @property Scales $per
  * @property Goes $goes
  * @property float|null $minute
- * @property Diet $suits
- * @property list<Allergen> $allergens
+ * @property Diet|null $suits null: nobody has said
+ * @property list<Allergen>|null $allergens null: nobody has said
  */
 final class DishIngredient extends Model
 {

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Safety\Base;
+use Velko\Core\Safety\Part;
 
 /**
  * @property int $id
@@ -17,7 +18,7 @@ use Velko\Core\Safety\Base;
  * @property float $held_at_c
  * @property Base $base
  * @property float|null $batch_ml
- * @property list<Allergen> $allergens without those its base brings
+ * @property list<Allergen>|null $allergens without those its base brings; null: nobody has said
  */
 final class Stock extends Model
 {
@@ -29,7 +30,13 @@ final class Stock extends Model
     /** @return list<Allergen> with those its base brings */
     public function allAllergens(): array
     {
-        return array_values(array_unique([...$this->base->brings(), ...$this->allergens], SORT_REGULAR));
+        return array_values(array_unique([...$this->base->brings(), ...$this->allergens ?? []], SORT_REGULAR));
+    }
+
+    /** As far as it concerns who may eat it. */
+    public function part(): Part
+    {
+        return new Part($this->name, $this->base->suits(), $this->allAllergens(), complete: $this->allergens !== null);
     }
 
     protected function casts(): array

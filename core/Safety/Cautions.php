@@ -37,7 +37,7 @@ final class Cautions
                 ? 'Shells: throw away what is broken or dead before, and what stays shut after.' : null,
             isset($served->allergens[Allergen::Fish->value]) || isset($served->allergens[Allergen::Molluscs->value]) || isset($served->allergens[Allergen::Crustaceans->value])
                 ? "Fish and shellfish reach {$degrees($reach->fish)}; your local code decides." : null,
-            $served->suits === Diet::Any ? "Poultry reaches {$degrees($reach->poultry)}, whole cuts of meat {$degrees($reach->meat)}; your local code decides." : null,
+            $served->suits === Diet::Any || ! $served->isKnown() ? "Poultry reaches {$degrees($reach->poultry)}, whole cuts of meat {$degrees($reach->meat)}; your local code decides." : null,
             "Held hot at {$degrees($reach->hotHolding)} or above, or cooled fast and eaten within {$days($reach->fridgeDays)}: cooked rice is a known risk. Your local code decides.",
         ]));
     }

@@ -11,16 +11,27 @@ final class Exchanged
     public static function of(Part $before, Part $after): array
     {
         $brings = self::without($after->allergens, $before->allergens);
-        $spares = self::without($before->allergens, $after->allergens);
+        $spares = $after->complete ? self::without($before->allergens, $after->allergens) : [];
 
         return array_values(array_filter([
             $brings === [] ? null : 'brings '.self::names($brings),
             $spares === [] ? null : 'spares '.self::names($spares),
-            $after->suits === $before->suits ? null : 'for '.match ($after->suits) {
-                Diet::Any => 'guests who eat meat only',
-                default => "a {$after->suits->value} guest too",
-            },
+            self::guests($before->suits, $after->suits),
+            $after->isKnown() ? null : 'what else is in it nobody has said',
         ]));
+    }
+
+    /** Who is won, or lost: a guest on a strict diet who could eat it before and cannot now. */
+    private static function guests(?Diet $before, ?Diet $after): ?string
+    {
+        if ($before === $after || $before === null || $after === null) {
+            return null;
+        }
+        if ($after->servesAlso($before)) {
+            return "for a $after->value guest too";
+        }
+
+        return "no longer $before->value".($after === Diet::Any ? ': for guests who eat meat' : ": $after->value");
     }
 
     /**

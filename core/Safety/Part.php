@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
-/** One thing on the plate, as far as it concerns who may eat it. */
+/** One thing on the plate, as far as it concerns who may eat it. What nobody has said is unknown, never safe. */
 final readonly class Part
 {
-    /** @param  list<Allergen>  $allergens */
-    public function __construct(public string $name, public Diet $suits, public array $allergens) {}
+    /**
+     * @param  Diet|null  $suits  the strictest diet that it suits; null: nobody has said
+     * @param  list<Allergen>  $allergens  all of them, or those it brings at the least
+     * @param  bool  $complete  whether somebody has said that these are all
+     */
+    public function __construct(public string $name, public ?Diet $suits, public array $allergens, public bool $complete = true) {}
 
     public static function wine(): self
     {
@@ -24,5 +28,10 @@ final readonly class Part
     public static function cheese(): self
     {
         return new self('cheese', Diet::Vegetarian, [Allergen::Milk]);
+    }
+
+    public function isKnown(): bool
+    {
+        return $this->suits !== null && $this->complete;
     }
 }

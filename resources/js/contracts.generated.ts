@@ -313,24 +313,28 @@ export interface Archive {
      */
     batch_ml: number | null;
     /**
+     * null: nobody has said
+     *
      * @maxItems 14
      */
-    allergens: (
-      | 'celery'
-      | 'crustaceans'
-      | 'egg'
-      | 'fish'
-      | 'gluten'
-      | 'lupin'
-      | 'milk'
-      | 'molluscs'
-      | 'mustard'
-      | 'nuts'
-      | 'peanuts'
-      | 'sesame'
-      | 'soy'
-      | 'sulphites'
-    )[];
+    allergens:
+      | (
+          | 'celery'
+          | 'crustaceans'
+          | 'egg'
+          | 'fish'
+          | 'gluten'
+          | 'lupin'
+          | 'milk'
+          | 'molluscs'
+          | 'mustard'
+          | 'nuts'
+          | 'peanuts'
+          | 'sesame'
+          | 'soy'
+          | 'sulphites'
+        )[]
+      | null;
   }[];
   /**
    * @maxItems 500
@@ -504,26 +508,33 @@ export interface DishBody {
      * min of the cook, for at-minute
      */
     minute: number | null;
-    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
     /**
+     * the strictest diet that it suits; null: nobody has said
+     */
+    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any' | null;
+    /**
+     * null: nobody has said
+     *
      * @maxItems 14
      */
-    allergens: (
-      | 'celery'
-      | 'crustaceans'
-      | 'egg'
-      | 'fish'
-      | 'gluten'
-      | 'lupin'
-      | 'milk'
-      | 'molluscs'
-      | 'mustard'
-      | 'nuts'
-      | 'peanuts'
-      | 'sesame'
-      | 'soy'
-      | 'sulphites'
-    )[];
+    allergens:
+      | (
+          | 'celery'
+          | 'crustaceans'
+          | 'egg'
+          | 'fish'
+          | 'gluten'
+          | 'lupin'
+          | 'milk'
+          | 'molluscs'
+          | 'mustard'
+          | 'nuts'
+          | 'peanuts'
+          | 'sesame'
+          | 'soy'
+          | 'sulphites'
+        )[]
+      | null;
   }[];
   /**
    * @maxItems 30
@@ -584,24 +595,28 @@ export interface DishExport {
      */
     batch_ml: number | null;
     /**
+     * null: nobody has said
+     *
      * @maxItems 14
      */
-    allergens: (
-      | 'celery'
-      | 'crustaceans'
-      | 'egg'
-      | 'fish'
-      | 'gluten'
-      | 'lupin'
-      | 'milk'
-      | 'molluscs'
-      | 'mustard'
-      | 'nuts'
-      | 'peanuts'
-      | 'sesame'
-      | 'soy'
-      | 'sulphites'
-    )[];
+    allergens:
+      | (
+          | 'celery'
+          | 'crustaceans'
+          | 'egg'
+          | 'fish'
+          | 'gluten'
+          | 'lupin'
+          | 'milk'
+          | 'molluscs'
+          | 'mustard'
+          | 'nuts'
+          | 'peanuts'
+          | 'sesame'
+          | 'soy'
+          | 'sulphites'
+        )[]
+      | null;
   };
   dish: DishBody;
 }
@@ -966,6 +981,10 @@ export interface Working {
       allergen: string;
       from: string[];
     }[];
+    /**
+     * parts whose allergens or diet nobody has said: while there is one, the rest is what is known at the least
+     */
+    unknown?: string[];
   };
   cautions: string[];
   plan: Plan;
@@ -2536,9 +2555,9 @@ export interface Kitchen {
     held_at_c: number;
     batch_ml: number | null;
     /**
-     * with those its base brings
+     * with those its base brings; null: nobody has said
      */
-    allergens: string[];
+    allergens: string[] | null;
     suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
     dishes: string[];
   }[];
@@ -3033,24 +3052,28 @@ export interface StockEntry {
    */
   batch_ml: number | null;
   /**
+   * null: nobody has said
+   *
    * @maxItems 14
    */
-  allergens: (
-    | 'celery'
-    | 'crustaceans'
-    | 'egg'
-    | 'fish'
-    | 'gluten'
-    | 'lupin'
-    | 'milk'
-    | 'molluscs'
-    | 'mustard'
-    | 'nuts'
-    | 'peanuts'
-    | 'sesame'
-    | 'soy'
-    | 'sulphites'
-  )[];
+  allergens:
+    | (
+        | 'celery'
+        | 'crustaceans'
+        | 'egg'
+        | 'fish'
+        | 'gluten'
+        | 'lupin'
+        | 'milk'
+        | 'molluscs'
+        | 'mustard'
+        | 'nuts'
+        | 'peanuts'
+        | 'sesame'
+        | 'soy'
+        | 'sulphites'
+      )[]
+    | null;
 }
 /**
  * Something is off: what can go wrong with this very pan now, and the way back from each, in its numbers.

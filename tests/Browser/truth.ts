@@ -96,9 +96,9 @@ function happened(cook: Logged): Happening[] {
   ];
 }
 
-/** Off the heat, finished, rested and brought to the table as the dish asks. */
+/** Off the heat, finished, rested, on its plates where it is served on plates, and brought to the table as the dish asks. */
 function pulled(cook: Logged, at: number): { happenings: Happening[]; until: number } {
-  const { method, finish, covers, target } = cook.request;
+  const { family, method, finish, covers, target } = cook.request;
   const { butter_g_per_cover = 0, cheese_g_per_cover = 0, ...butter } = finish ?? {};
   const finished = at + (method?.finish_min ?? 0);
   const rested = finished + (method?.rest_min ?? 0);
@@ -111,19 +111,25 @@ function pulled(cook: Logged, at: number): { happenings: Happening[]; until: num
       },
       { at_min: finished, lid: method?.rest_covered ?? false },
       { at_min: rested, lid: false },
+      ...(family === 'pan-rice' ? [] : [{ at_min: rested, plated: true as const }]),
     ],
     until: rested + (target?.minutes_to_table ?? 0),
   };
 }
 
-/** What came to the table of a cook that is over, were the pan what it truly is; free liquid to a gram of raw rice. */
-export function served(cook: Logged, power: number): { looseness: number; bite: string } {
+/** Minute of the cook at which it was taken off the heat. */
+export function offAt(cook: Logged): number {
   const { stages } = cook.working.plan;
   const off = cook.events.find(({ event }) => stages[stageOf(event) ?? -1]?.kind === 'off');
   if (!off) {
     throw new Error('it was never taken off the heat');
   }
-  const { happenings, until } = pulled(cook, minuteOf(cook, off.event));
+  return minuteOf(cook, off.event);
+}
+
+/** What came to the table of a cook that is over, were the pan what it truly is; free liquid to a gram of raw rice. */
+export function served(cook: Logged, power: number): { looseness: number; bite: string } {
+  const { happenings, until } = pulled(cook, offAt(cook));
   const { end } = played(cook, power, [...happened(cook), ...happenings], until).summary;
   return { looseness: end.free_g / cook.working.plan.rice_g, bite: end.bite };
 }

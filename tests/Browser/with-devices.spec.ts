@@ -240,7 +240,7 @@ test('off the heat and to the table out of turn; the probe warns at the pass, an
     await page.clock.fastForward(40 * 60_000);
     await devices.read(page);
     await expect(pass.getByRole('alert')).toContainText(/under 57 °C.*your local code decides/);
-    await page.keyboard.press('h');
+    await page.keyboard.press('p');
     await expect(atTheTable(page)).toBeVisible();
     await expect.poll(async () => (await kept(page, id)).state.status).toBe('at-table');
   } finally {

@@ -139,6 +139,9 @@ test('touches that nobody has answered yet already count on the tablet', () => {
       poured_ml: 0,
       lid_on: false,
       last: null,
+      not_yet: null,
+      undo: null,
+      taken_back: null,
     },
     forecast: null,
   } as unknown as Cook;

@@ -123,7 +123,7 @@ describe('before the heat', function (): void {
     it('puts what goes in at a minute among the steps', function (): void {
         $stages = ($this->workOut)()['plan']['stages'];
         $add = collect($stages)->firstWhere('kind', 'add');
-        expect($add['at_min'])->toEqual(12)->and($add['say'])->toStartWith('180 g nettle tops');
+        expect($add['at_min'])->toEqual(12)->and($add['item'])->toEqual(['name' => 'nettle tops', 'amount' => 180, 'unit' => 'g'])->and($add['say'])->toBe('stir once, or lay it on');
     });
 
     it('counts start times back from the table, and says what cannot be ready', function (): void {

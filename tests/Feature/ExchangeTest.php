@@ -74,22 +74,57 @@ describe('a dish', function (): void {
         $this->actingAs(User::factory()->create());
         // An example of our own, in the words of schema.org.
         $answer = $this->postJson('/api/dishes/import', [
-            '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => 'Beetroot and dill risotto', 'recipeYield' => ['6', '6 servings'], 'totalTime' => 'PT45M',
-            'recipeIngredient' => ['480 g arborio rice', '1.5 l chicken stock', '150 ml white wine', '60 g butter', '90 g hard cheese', '1/2 cup cream', '300 g beetroot', '3 eggs', 'salt to taste'],
+            '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => 'Pea, lovage and lemon risotto', 'recipeYield' => ['6', '6 servings'], 'totalTime' => 'PT45M',
+            'recipeIngredient' => ['480 g arborio rice', '1.5 l chicken stock', '150 ml white wine', '60 g butter', '90 g hard cheese', '1/2 cup cream', '300 g peas', '3 eggs', 'salt to taste'],
             'recipeInstructions' => [['@type' => 'HowToStep', 'text' => 'Cook it.']],
         ])->assertCreated();
         $dish = Dish::query()->with(['rice', 'stock', 'ingredients'])->findOrFail($answer->json('id'));
         expect($dish->family)->toBe('risotto')->and($dish->rice->variety)->toBe('arborio')->and($dish->grams_main)->toBe(80.0)
             ->and($dish->stock->base->value)->toBe('poultry')->and($dish->wine_ml_per_80_g)->toBe(25.0)->and($dish->butter_g_per_80_g)->toBe(10.0)->and($dish->cheese_g_per_80_g)->toBe(15.0)
-            ->and($dish->ingredients->pluck('amount', 'name')->all())->toEqual(['cream' => 19.716, 'beetroot' => 50, 'eggs' => 0.5])
-            ->and($answer->json('left_out'))->toBe(['"salt to taste"', 'the instructions', 'the time'])
+            ->and($dish->ingredients->pluck('amount', 'name')->all())->toEqual(['cream' => 19.716, 'peas' => 50, 'eggs' => 0.5])
+            ->and($answer->json('left_out'))->toBe(['"salt to taste": no amount that can be read', 'the instructions', 'the time'])
             ->and($answer->json('made'))->toBe(['arborio', 'chicken stock']);
     });
 
     it('says what it guessed when a recipe says little', function (): void {
         $this->actingAs(User::factory()->create());
         $answer = $this->postJson('/api/dishes/import', ['@graph' => [['@type' => 'WebPage'], ['@type' => ['Recipe', 'Thing'], 'name' => 'Something with rice', 'recipeIngredient' => 'a handful of hope']]])->assertCreated();
-        expect($answer->json('left_out'))->toBe(['the family was not said: taken as a risotto', 'the yield was not said: taken as 4', '"a handful of hope"', 'no rice was named: taken as carnaroli']);
+        expect($answer->json('left_out'))->toBe(['the family was not said: taken as a risotto', 'the yield was not said: taken as 4', '"a handful of hope": no amount that can be read', 'no rice was named: taken as carnaroli']);
+    });
+
+    it('leaves no allergen of a foreign recipe unsaid: what is known by name is, what is not is named', function (): void {
+        $station = Station::open();
+        $this->actingAs($station->cook);
+        $answer = $this->postJson('/api/dishes/import', [
+            '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => 'Risotto of the day', 'recipeYield' => '4',
+            'recipeIngredient' => ['320 g carnaroli', '1.2 l chicken stock', '100 ml white wine', 'a knob of butter', '50 g parmesan', '80 g pancetta', '200 g prawns', '40 g house spice mix'],
+        ])->assertCreated();
+        $dish = Dish::query()->findOrFail($answer->json('id'));
+        expect($dish->butter_g_per_80_g)->toBe(12.0)->and($dish->cheese_g_per_80_g)->toBe(12.5) // 50 g over 4 x 80 g
+            ->and(implode('; ', $answer->json('left_out')))->toContain('how much of "a knob of butter"');
+        $working = $this->postJson('/api/work-out', [...$station->ask(), 'dish_id' => $dish->id])->assertOk()->json();
+        expect(array_column($working['served']['allergens'], 'allergen'))->toBe(['crustaceans', 'milk', 'sulphites'])
+            ->and($working['served']['unknown'])->toBe(['chicken stock', 'pancetta', 'house spice mix'])
+            ->and(array_column($working['plan']['warnings'], 'code'))->toContain('not-fully-known');
+        // Once somebody has read the labels, it is known.
+        $page = $this->getJson("/api/dishes/$dish->id")->json();
+        $said = array_map(static fn (array $one): array => [...$one, 'suits' => $one['suits'] ?? 'vegan', 'allergens' => $one['allergens'] ?? []], $page['dish']['ingredients']);
+        $this->putJson("/api/dishes/$dish->id", ['format' => 'velko.dish-entry/1', 'rice_id' => $dish->rice_id, 'stock_id' => $dish->stock_id, 'dish' => [...$page['dish'], 'ingredients' => $said]])->assertOk();
+        $this->actingAs($station->cook->fresh());
+        expect($this->postJson('/api/work-out', [...$station->ask(), 'dish_id' => $dish->id])->json('served.unknown'))->toBe(['chicken stock']);
+    });
+
+    it('calls a dish by the diet that it holds, not by the one it was meant for', function (): void {
+        $station = Station::open();
+        $this->actingAs($station->cook);
+        $diet = fn (): ?string => json_decode($this->get("/api/dishes/{$station->dish->id}/export?as=json-ld")->getContent(), true)['suitableForDiet'] ?? null;
+        $station->dish->update(['diet' => 'vegetarian', 'butter_g_per_80_g' => 10]);
+        Stock::query()->update(['base' => 'vegetable', 'allergens' => '']);
+        expect($diet())->toBe('https://schema.org/VegetarianDiet');
+        Stock::query()->update(['base' => 'poultry']); // duck stock
+        expect($diet())->toBeNull();
+        Stock::query()->update(['base' => 'vegetable', 'allergens' => null]);
+        expect($diet())->toBeNull(); // nobody has said what is in it
     });
 
     it('refuses what is no dish, and makes neither rice nor stock for it', function (string $body, string $pointer): void {
@@ -130,7 +165,7 @@ describe('a pan', function (): void {
         $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim($answer->getContent())));
         $working = $this->postJson('/api/work-out', $this->ask)->json();
         expect($rows[0])->toBe(['ingredient', 'amount', 'unit', 'goes in', 'scales'])
-            ->and($rows[1])->toBe(['round grain', '630', 'g', 'with-the-rice', 'with the rice'])
+            ->and($rows[1])->toBe(['round grain', '630', 'g', 'first', 'with the covers'])
             ->and(array_column($rows, 0))->toContain(...array_column($working['mise'], 'name'))
             ->and($rows[3][0])->toBe('leek, in rings'); // a comma, quoted
     });

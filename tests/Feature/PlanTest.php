@@ -78,7 +78,7 @@ it('answers over HTTP with the same document', function (): void {
 it('takes every field the contract knows', function (): void {
     $answer = $this->actingAs(User::factory()->create())->postJson('/api/plan', [
         ...planRequest(), 'rice' => ['variety' => 'arborio', 'grams_per_cover' => 70, 'window_min' => [16, 18]],
-        'kitchen' => ['altitude_m' => 800, 'room_c' => 28],
+        'kitchen' => ['altitude_m' => 800, 'room_c' => 28, 'plates_c' => 60], 'extras_g_per_cover' => 40,
         'pan' => ['base_diameter_cm' => 30, 'rim_diameter_cm' => 32, 'height_cm' => 9, 'metal_j_per_k' => 1500],
         'burner' => ['ring_diameter_cm' => 18, 'net_w' => ['1' => 300, '2' => 900, '3' => 1500]],
         'stock' => ['temperature_c' => 95, 'salt_percent' => 0.4, 'pot_diameter_cm' => 20, 'held_min' => 10],

@@ -38,7 +38,7 @@ final class Station
         }
         Ladle::query()->create([...$in, 'ml' => 90]);
         $rice = Rice::query()->create([...$in, 'name' => 'carnaroli', 'variety' => 'carnaroli']);
-        $stock = Stock::query()->create([...$in, 'name' => 'vegetable stock', 'salt_percent' => 0.5, 'held_at_c' => 92]);
+        $stock = Stock::query()->create([...$in, 'name' => 'vegetable stock', 'salt_percent' => 0.5, 'held_at_c' => 92, 'allergens' => []]);
         $dish = Dish::query()->create([
             ...$in, 'name' => 'leek risotto', 'family' => 'risotto', 'rice_id' => $rice->id, 'stock_id' => $stock->id,
             'grams_main' => 80, 'grams_starter' => 45, 'wine_ml_per_80_g' => 25, 'doses' => 'ladle-by-ladle', 'stirring' => 'constant',

@@ -87,7 +87,7 @@ export function AskColumn({
       <Choice
         label="Dish"
         value={String(ask.dish_id)}
-        onChange={(dish) => change({ dish_id: Number(dish), heat: null })}
+        onChange={(dish) => change({ dish_id: Number(dish), heat: null, pan_heat: null })}
         options={kitchen.dishes.map((dish) => ({
           value: String(dish.id),
           label: dish.name,
@@ -113,7 +113,9 @@ export function AskColumn({
         <Choice
           label="Ring"
           value={ask.burner_id === null ? OURS : String(ask.burner_id)}
-          onChange={(id) => change({ burner_id: id === OURS ? null : Number(id), heat: null })}
+          onChange={(id) =>
+            change({ burner_id: id === OURS ? null : Number(id), heat: null, pan_heat: null })
+          }
           options={[
             ours(ask.burner_id === null ? working?.burner.name : undefined),
             ...kitchen.burners.map((one) => ({
@@ -128,7 +130,7 @@ export function AskColumn({
         <Choice
           label="Heat"
           value={ask.heat ?? OURS}
-          onChange={(heat) => change({ heat: heat === OURS ? null : heat })}
+          onChange={(heat) => change({ heat: heat === OURS ? null : heat, pan_heat: null })}
           options={[
             ours(ask.heat === null ? heat : undefined),
             ...(working?.burner.marks ?? []).map((setting) => ({
@@ -142,6 +144,15 @@ export function AskColumn({
       <Line word="table">
         <ClockField label="At the table" value={ask.table_at} onChange={(table_at) => change({ table_at })} />
       </Line>
+      <Line word="on">
+        <input
+          type="date"
+          aria-label="Day; empty: the next such time"
+          value={ask.table_on ?? ''}
+          onChange={(event) => change({ table_on: event.target.value || null })}
+          className={`h-12 w-full min-w-0 rounded-lg border-2 border-rule bg-paper px-3 text-lg ${ask.table_on ? '' : 'text-ink-soft'}`}
+        />
+      </Line>
       {refusal && refusal.about('/covers') === undefined && (
         <p role="alert" className="text-tomato">
           {refusal.problem.errors?.map((error) => `${error.pointer} ${error.detail}`).join('; ') ??
@@ -149,7 +160,7 @@ export function AskColumn({
         </p>
       )}
       <button
-        disabled={!working || start.isPending}
+        disabled={!working || working.plan.possible === false || start.isPending}
         onClick={() => start.mutate()}
         className="mt-1 flex h-16 items-center justify-center gap-3 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-50"
       >

@@ -13,6 +13,7 @@ const GOES: Record<string, string> = {
   'nine-tenths-gone': 'nine tenths gone',
   'last-two-minutes': 'last two minutes',
   'on-top': 'for the top',
+  finish: 'beaten in at the end',
 };
 
 /** What is weighed out and what is begun before the pan is hot; who may eat it; what can hurt. */
@@ -116,18 +117,20 @@ function Prep({ working }: { working: Working }) {
 
 function Served({ working }: { working: Working }) {
   const { served } = working;
+  const { unknown = [] } = served;
   const { said } = useMeasure();
   return (
     <div className="mt-3 text-base leading-snug">
       <p>
         <b>Allergens</b>{' '}
         {served.allergens.length === 0
-          ? 'none of the fourteen'
+          ? unknown.length === 0 && 'none of the fourteen'
           : served.allergens.map((one) => (
               <span key={one.allergen} className="mr-2 inline-block">
                 <b>{one.allergen}</b> <span className="text-ink-soft">({one.from.join(', ')})</span>
               </span>
             ))}
+        {unknown.length > 0 && <b className="text-tomato">Not fully known: {unknown.join(', ')}</b>}
       </p>
       <ul className="mt-2 list-disc pl-5 text-sm text-ink-soft">
         {working.cautions.map((caution) => (

@@ -15,6 +15,16 @@ import { Steps } from './Steps';
 export function Course({ working, stale }: { working: Working; stale: boolean }) {
   const { timezone } = useCook();
   const { plan } = working;
+  if (plan.possible === false) {
+    return (
+      <section aria-label="The cook" data-stale={stale} className="min-w-0 p-8">
+        <p className="text-2xl font-semibold">It does not fit: there is nothing to cook by.</p>
+        <p className="mt-2 text-lg text-ink-soft">
+          Fewer covers, or another pan; what would do stands on the left.
+        </p>
+      </section>
+    );
+  }
   const first = Date.parse(working.clock.first_liquid_at);
   const clockAt = (min: number) => clock(first + min * 60_000, timezone);
   const strongest = Math.max(...working.burner.marks.map((mark) => mark.net_w));

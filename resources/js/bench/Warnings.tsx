@@ -4,7 +4,7 @@ import { platesOf, useMeasure } from '../cook';
 import { minute } from '../measure';
 
 /** Said for a guest's sake; nothing about them goes wrong at the stove. */
-const CAUTIONS = ['alcohol-stays'];
+const CAUTIONS = ['alcohol-stays', 'either-mark'];
 
 /** What is wrong with the choice, each with its fix in one touch where there is one. */
 export function Warnings({ working, change }: { working: Working; change: (part: Partial<Ask>) => void }) {

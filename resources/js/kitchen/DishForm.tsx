@@ -49,6 +49,8 @@ const CRUST_SCHOOL = [
   ['short-and-hot', 'short and hot'],
   ['long-and-gentle', 'long and gentle'],
 ] as const;
+/** What nobody says is looked up by its name, and is unknown where it is not an ordinary ingredient. */
+const SUITS = [['', 'by its name'], ...DIETS] as const;
 const PER = [
   ['main', 'a main'],
   ['plate', 'a plate'],
@@ -238,8 +240,8 @@ function Ingredients() {
             per: 'main',
             goes: 'base',
             minute: null,
-            suits: 'vegan',
-            allergens: [],
+            suits: null,
+            allergens: null,
           })
         }
       >
@@ -264,11 +266,18 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
       <div className="mt-2 grid grid-cols-[2fr_1fr_1.4fr] gap-2 max-md:grid-cols-2">
         <Pick name={name('goes')} label="It goes in" options={GOES} />
         {goes === 'at-minute' ? <Field name={name('minute')} label="Minute" kind="number" /> : <span />}
-        <Pick name={name('suits')} label="It suits" options={DIETS} />
+        <Pick name={name('suits')} label="It suits" options={SUITS} orNull />
       </div>
       <details className="mt-2">
-        <summary className="min-h-8 cursor-pointer text-base font-semibold">Allergens</summary>
-        <Ticks name={name('allergens')} label="" options={ALLERGENS} />
+        <summary className="min-h-11 cursor-pointer content-center text-base font-semibold">
+          Allergens
+        </summary>
+        <Ticks
+          name={name('allergens')}
+          label="None ticked: looked up by its name, unknown where that says nothing"
+          options={ALLERGENS}
+          none="none of these"
+        />
       </details>
     </li>
   );

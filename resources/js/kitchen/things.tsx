@@ -284,7 +284,7 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
         salt_percent: thing?.salt_percent ?? 0.6,
         held_at_c: thing?.held_at_c ?? 92,
         batch_ml: thing?.batch_ml ?? null,
-        allergens: thing?.allergens ?? [],
+        allergens: thing?.allergens ?? null,
       }}
       {...keep}
       beside={
@@ -302,8 +302,9 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
       </div>
       <Ticks
         name="allergens"
-        label="Allergens in it; those of its base are named anyway"
+        label="Allergens in it; those of its base are named anyway. None ticked: not known yet"
         options={ALLERGENS}
+        none="none of these"
       />
     </Entry>
   );

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { get, useFormContext } from 'react-hook-form';
+import { get, useController, useFormContext } from 'react-hook-form';
 
 const BOX =
   'h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white px-3 text-xl aria-invalid:border-tomato';
@@ -54,10 +54,13 @@ export function Pick({
   hint,
   options,
   numeric = false,
+  orNull = false,
 }: FieldProps & {
   options: readonly (readonly [string, string])[];
   /** The words stand for numbers. */
   numeric?: boolean;
+  /** The empty word stands for null. */
+  orNull?: boolean;
 }) {
   const { register } = useFormContext();
   const { fault, id } = useFault(name);
@@ -65,7 +68,7 @@ export function Pick({
     <label className="block text-base">
       <span className="text-ink-soft">{label}</span>
       <select
-        {...register(name, numeric ? { setValueAs: asNumber } : {})}
+        {...register(name, numeric ? { setValueAs: asNumber } : orNull ? { setValueAs: asNull } : {})}
         aria-invalid={fault !== undefined}
         aria-describedby={fault || hint ? id : undefined}
         className={BOX}
@@ -92,24 +95,65 @@ export function Tick({ name, label }: { name: string; label: string }) {
   );
 }
 
-/** Any of several words. */
-export function Ticks({ name, label, options }: { name: string; label: string; options: readonly string[] }) {
-  const { register } = useFormContext();
+/** Any of several words; `none` is said by a tick of its own, and while nothing is ticked it is null: nobody has said. */
+export function Ticks({
+  name,
+  label,
+  options,
+  none,
+}: {
+  name: string;
+  label: string;
+  options: readonly string[];
+  none: string;
+}) {
+  const { field } = useController({ name });
+  const ticked: string[] | null = Array.isArray(field.value) ? field.value : null;
+  const toggle = (option: string, on: boolean) => {
+    const rest = (ticked ?? []).filter((one) => one !== option);
+    field.onChange(on ? [...rest, option] : rest.length > 0 ? rest : null);
+  };
   return (
     <fieldset>
       <legend className="text-base text-ink-soft">{label}</legend>
       <div className="mt-1 flex flex-wrap gap-1.5">
         {options.map((option) => (
-          <label
+          <Tickable
             key={option}
-            className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border-2 border-rule bg-white px-3 text-base has-checked:border-ink has-checked:bg-saffron"
-          >
-            <input type="checkbox" value={option} {...register(name)} className="size-5 accent-ink" />
-            {option}
-          </label>
+            words={option}
+            ticked={ticked?.includes(option) ?? false}
+            onTick={(on) => toggle(option, on)}
+          />
         ))}
+        <Tickable
+          words={none}
+          ticked={ticked?.length === 0}
+          onTick={(on) => field.onChange(on ? [] : null)}
+        />
       </div>
     </fieldset>
+  );
+}
+
+function Tickable({
+  words,
+  ticked,
+  onTick,
+}: {
+  words: string;
+  ticked: boolean;
+  onTick: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border-2 border-rule bg-white px-3 text-base has-checked:border-ink has-checked:bg-saffron">
+      <input
+        type="checkbox"
+        checked={ticked}
+        onChange={(event) => onTick(event.target.checked)}
+        className="size-5 accent-ink"
+      />
+      {words}
+    </label>
   );
 }
 
@@ -147,3 +191,5 @@ export function asNumber(value: unknown): unknown {
   const text = value.trim().replace(',', '.');
   return text === '' ? null : /^-?\d+(\.\d+)?$/.test(text) ? Number(text) : value;
 }
+
+const asNull = (value: string | null): string | null => (value === '' ? null : value);

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
+import { allergenWords } from '../allergens';
 import { api } from '../api';
 import { Title } from '../parts/Title';
 import { useAmount } from '../bench/Before';
@@ -139,10 +140,8 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
         </ul>
       </div>
       <p className="pt-2">
-        <b>Allergens:</b>{' '}
-        {working.served.allergens.map((one) => one.allergen).join(', ') || 'none of the fourteen'}. Salt{' '}
-        {trimmed(plan.salt.percent_at_table, 1)} %, sodium {Math.round(plan.salt.sodium_mg_per_cover)} mg a
-        cover.
+        <b>Allergens:</b> {allergenWords(working.served)}. Salt {trimmed(plan.salt.percent_at_table, 1)} %,
+        sodium {Math.round(plan.salt.sodium_mg_per_cover)} mg a cover.
       </p>
       <p className="pt-1 text-[0.85em]">{said(working.cautions.join(' '))}</p>
     </article>

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { BellRing } from 'lucide-react';
 import { useState } from 'react';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
@@ -14,7 +15,9 @@ import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { Sheet } from '../parts/Sheet';
 import { TakeOut } from '../parts/TakeOut';
+import { Title } from '../parts/Title';
 import { PanSide } from '../pictures/PanSide';
+import { strikeUp } from '../stove/calls';
 
 type Open =
   | { what: 'house' }
@@ -42,9 +45,14 @@ export function KitchenScreen() {
   }
   return (
     <main className="flex-1 px-5 py-3 max-md:px-3">
+      <Title>{kitchen.data.name}</Title>
+      <h1 className="sr-only">The kitchen: {kitchen.data.name}</h1>
       <div className="flex flex-wrap items-start justify-between gap-4">
         <House kitchen={kitchen.data} onOpen={() => setOpen({ what: 'house' })} />
-        <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>
+        <div className="flex flex-wrap items-center gap-3">
+          <TryTheCall />
+          <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>
+        </div>
       </div>
       <Pans kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'pan', ...(id ? { id } : {}) })} />
       <Rings
@@ -62,6 +70,18 @@ export function KitchenScreen() {
       )}
       {open && <Writing kitchen={kitchen.data} open={open} onClose={() => setOpen(null)} />}
     </main>
+  );
+}
+
+/** Whether the call of the stove carries through this room, on this tablet. */
+function TryTheCall() {
+  return (
+    <button
+      onClick={strikeUp}
+      className="flex min-h-12 items-center gap-2 rounded-lg border-2 border-rule px-4 text-lg"
+    >
+      <BellRing aria-hidden="true" className="size-5" /> Try the call
+    </button>
   );
 }
 
@@ -227,7 +247,9 @@ function Stocks({ kitchen, onOpen }: ShelfProps) {
           <Line key={stock.id} onOpen={() => onOpen(stock.id)} name={stock.name}>
             {trimmed(stock.salt_percent, 2)} % salt, held at {heat(stock.held_at_c)}
             {stock.batch_ml !== null && `, ${volume(stock.batch_ml)} a batch`}
-            {stock.allergens.length > 0 && ` · ${stock.allergens.join(', ')}`}
+            {stock.allergens === null
+              ? ' · allergens not said'
+              : stock.allergens.length > 0 && ` · ${stock.allergens.join(', ')}`}
           </Line>
         ))}
       </ul>

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQueries, useQuery, type UseQueryResult } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { allergenWords } from '../allergens';
 import { api } from '../api';
 import { Title } from '../parts/Title';
 import { sides } from '../bench/sides';
@@ -151,8 +152,15 @@ function lines(working: Working, measure: ReturnType<typeof useMeasure>): [strin
     ...sides(measure, sideOf(working)),
     ['finish', dish.finish],
     ['sodium a cover', `${Math.round(plan.salt.sodium_mg_per_cover)} mg`],
-    ['for', served.suits === 'any' ? 'guests who eat meat' : `${served.suits} guests`],
-    ['allergens', served.allergens.map((one) => one.allergen).join(', ') || 'none of the fourteen'],
+    [
+      'for',
+      (served.unknown ?? []).length > 0
+        ? 'not fully known'
+        : served.suits === 'any'
+          ? 'guests who eat meat'
+          : `${served.suits} guests`,
+    ],
+    ['allergens', allergenWords(served)],
   ];
 }
 

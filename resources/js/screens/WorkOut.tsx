@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
 import { api, Refusal } from '../api';
 import { AskColumn } from '../bench/AskColumn';
 import { Around } from '../bench/Around';
@@ -7,6 +8,7 @@ import { useAround } from '../bench/useAround';
 import { Course } from '../bench/Course';
 import { StockSide } from '../bench/StockSide';
 import type { Ask, Kitchen, Working } from '../contracts.generated';
+import { Title } from '../parts/Title';
 import { SetUp } from './SetUp';
 
 const KEPT = 'velko.ask';
@@ -23,9 +25,38 @@ export function WorkOut() {
   }
   const begin = withDish(firstAsk(kitchen.data), kitchen.data);
   if (begin === null) {
-    return <SetUp />;
+    const { pans, burners, dishes } = kitchen.data;
+    return pans.length + burners.length + dishes.length === 0 ? <SetUp /> : <Lacks kitchen={kitchen.data} />;
   }
   return <Bench kitchen={kitchen.data} begin={begin} />;
+}
+
+/** A kitchen that has been set up and has none of something: what it is, and the way there. */
+function Lacks({ kitchen }: { kitchen: Kitchen }) {
+  const lacks = [
+    { none: kitchen.pans.length === 0, words: 'No pan to cook in', to: '/kitchen', way: 'Add a pan' },
+    { none: kitchen.burners.length === 0, words: 'No ring to cook on', to: '/kitchen', way: 'Add a ring' },
+    { none: kitchen.dishes.length === 0, words: 'No dish to cook', to: '/dishes', way: 'Write a dish down' },
+  ].filter((one) => one.none);
+  return (
+    <main className="flex-1 px-5 py-6">
+      <Title>A pan</Title>
+      <h1 className="text-3xl font-bold">Nothing to work out yet</h1>
+      <ul className="mt-4 grid max-w-xl gap-3">
+        {lacks.map((one) => (
+          <li key={one.words} className="flex items-center justify-between gap-4 border-t-2 border-rule pt-3">
+            <span className="text-xl">{one.words}.</span>
+            <Link
+              to={one.to}
+              className="flex min-h-14 items-center rounded-lg bg-ink px-6 text-xl font-semibold text-paper"
+            >
+              {one.way}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
 }
 
 /** A dish that was sent to the bench comes first. */
@@ -75,6 +106,8 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
 
   return (
     <main className="grid flex-1 grid-cols-[300px_minmax(0,1fr)_232px] grid-rows-[auto_1fr] max-lg:grid-cols-1">
+      <Title>A pan</Title>
+      <h1 className="sr-only">A pan, worked out</h1>
       <AskColumn
         kitchen={kitchen}
         ask={ask}
@@ -85,7 +118,7 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
       {working && !refusal ? (
         <>
           <Course working={working} stale={answer.isPlaceholderData} />
-          <Beyond working={working} change={change} />
+          {working.plan.possible === false ? null : <Beyond working={working} change={change} />}
         </>
       ) : (
         <p role="status" className="p-8 text-xl text-ink-soft">

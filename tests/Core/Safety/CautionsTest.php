@@ -45,3 +45,12 @@ it('says each allergen once with all it is from, and what is not for the guest',
         ->and(Checks::of($plate)[0]->message)->toBe('Not vegetarian: fish stock')
         ->and(Checks::of(served(Diet::Any, Part::butter())))->toBe([]);
 });
+
+it('holds nothing for safe that nobody has said', function (): void {
+    $plate = served(Diet::Vegan, new Part('celeriac', Diet::Vegan, [Allergen::Celery]), new Part('stock cube', null, [], complete: false), new Part('pancetta', Diet::Any, [], complete: false));
+    expect($plate->isKnown())->toBeFalse()->and($plate->holds())->toBeNull()
+        ->and(array_column($plate->unknown, 'name'))->toBe(['stock cube', 'pancetta'])
+        ->and(array_column(Checks::of($plate), 'code'))->toBe(['not-for-diet', 'not-fully-known'])
+        ->and(Checks::of($plate)[1]->message)->toBe('Not fully known: stock cube, pancetta')
+        ->and(implode(' ', Cautions::of(Planner::plan(Kitchens::ask()), $plate)))->toContain('Poultry reaches');
+});
