@@ -113,7 +113,7 @@ await page.getByRole('img', { name: /The floor when it comes off/ }).waitFor();
 await page.getByRole('button', { name: 'On the fire', exact: true }).click();
 await page.waitForURL(/stove/);
 const panRice = page.url();
-for (let knock = 0; knock < 60 && !(await now.innerText().catch(() => '')).includes('gold in'); knock++) {
+for (let knock = 0; knock < 60 && !(await now.innerText().catch(() => '')).includes('to gold'); knock++) {
   if (await page.getByRole('heading', { name: 'At the table' }).isVisible()) {
     await page.goto(panRice);
     await now.waitFor();

@@ -30,6 +30,11 @@ export function day(at: string, timezone: string): string {
   }).format(new Date(at));
 }
 
+/** The day of a moment in the kitchen, as ISO 8601 has it: 2026-05-04. */
+export function date(at: string, timezone: string): string {
+  return new Intl.DateTimeFormat('en-CA', { timeZone: timezone, dateStyle: 'short' }).format(new Date(at));
+}
+
 /** Device time as the contract wants it. */
 export function stamp(at: number): string {
   return new Date(at).toISOString();

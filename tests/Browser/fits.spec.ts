@@ -86,8 +86,18 @@ test('a risotto fits every screen: before, toasting, waiting, called, late, offl
     await done(page);
     await settled(page);
   }
-  await expectFits(page, 'at the pass');
-  await page.keyboard.press('p');
+  for (
+    let knock = 0;
+    knock < 6 && (await page.getByRole('group', { name: 'At the pass' }).isVisible());
+    knock++
+  ) {
+    await expectFits(page, `at the pass ${knock}`);
+    await done(page);
+    await settled(page);
+  }
+  if (await page.getByRole('region', { name: 'Now' }).isVisible()) {
+    await page.keyboard.press('p');
+  }
   await expect(page.getByRole('heading', { name: 'At the table' })).toBeVisible();
   await expectFits(page, 'on the plate', 'main', true);
 });

@@ -3,11 +3,12 @@ import { Flame } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { api, type Refusal } from '../api';
 import type { Ask, Kitchen, Working } from '../contracts.generated';
-import { useMeasure } from '../cook';
+import { useCook, useMeasure } from '../cook';
 import { Choice } from '../parts/Choice';
 import { ClockField } from '../parts/ClockField';
 import { Stepper } from '../parts/Stepper';
 import { remember } from '../stove/running';
+import { date } from '../time';
 import { Warnings } from './Warnings';
 
 const OURS = 'ours';
@@ -34,6 +35,7 @@ export function AskColumn({
 }) {
   const navigate = useNavigate();
   const { length } = useMeasure();
+  const { timezone } = useCook();
   const client = useQueryClient();
   const start = useMutation({
     mutationFn: () => api.start(crypto.randomUUID(), ask),
@@ -147,8 +149,8 @@ export function AskColumn({
       <Line word="on">
         <input
           type="date"
-          aria-label="Day; empty: the next such time"
-          value={ask.table_on ?? ''}
+          aria-label="Day"
+          value={ask.table_on ?? (working ? date(working.clock.table_at, timezone) : '')}
           onChange={(event) => change({ table_on: event.target.value || null })}
           className={`h-12 w-full min-w-0 rounded-lg border-2 border-rule bg-paper px-3 text-lg ${ask.table_on ? '' : 'text-ink-soft'}`}
         />

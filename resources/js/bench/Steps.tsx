@@ -2,11 +2,13 @@ import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { ladles, minute } from '../measure';
 import { VERB, type Stage } from '../stove/steps';
+import { useAmount } from './Before';
 
 /** The cook step by step, one line each. */
 export function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
   const { plan, ladle_ml } = working;
   const { dose, said } = useMeasure();
+  const amount = useAmount();
   const jug = (ml: number) => Object.values(dose(ml)).join(' ');
   return (
     <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
@@ -34,7 +36,11 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
             <td className="pr-3 text-right text-ink-soft max-md:hidden">{minute(stage.at_min)}</td>
             <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
             <td className="pr-3 text-right font-bold whitespace-nowrap">
-              {stage.volume_ml === null ? turned(stage) : jug(stage.volume_ml)}
+              {stage.item
+                ? amount(stage.item.amount, stage.item.unit)
+                : stage.volume_ml === null
+                  ? turned(stage)
+                  : jug(stage.volume_ml)}
               {stage.ladles !== null && (
                 <span className="block text-sm font-normal md:hidden">{ladles(stage.ladles)}</span>
               )}
@@ -42,7 +48,10 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
             <td className="pr-3 whitespace-nowrap text-ink-soft max-md:hidden">
               {stage.ladles === null ? '' : ladles(stage.ladles).replace(/ ladles?$/, '')}
             </td>
-            <td className="text-ink-soft">{said(sign(working, row))}</td>
+            <td className="text-ink-soft">
+              {stage.item && <b className="font-semibold text-ink">{stage.item.name}: </b>}
+              {said(sign(working, row))}
+            </td>
           </tr>
         ))}
       </tbody>
@@ -65,7 +74,7 @@ function sign(working: Working, row: number): string {
   if (stage.kind === 'finish') {
     return working.dish.finish;
   }
-  if (stages[row - 1]?.say === stage.say) {
+  if (stages[row - 1]?.say === stage.say && !stage.item) {
     return '″';
   }
   return stage.kind === 'toast' ? `on ${stage.setting ?? ''}: ${stage.say}` : stage.say;

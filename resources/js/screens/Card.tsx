@@ -108,6 +108,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
               <td className="pr-2 text-right whitespace-nowrap">{minute(stage.at_min)}</td>
               <td className="pr-2 font-bold whitespace-nowrap">{VERB[stage.kind]}</td>
               <td className="pr-2 text-right font-bold whitespace-nowrap">
+                {stage.item && amount(stage.item.amount, stage.item.unit)}
                 {stage.volume_ml === null ? '' : Object.values(dose(stage.volume_ml)).join(' ')}
                 {stage.ladles !== null && stage.ladles <= 6 && (
                   <span className="block text-[0.85em] font-normal">
@@ -117,6 +118,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
               </td>
               <td>
                 {stage.setting && <b>{stage.setting}: </b>}
+                {stage.item && <b>{stage.item.name}: </b>}
                 {stage.kind === 'finish' ? dish.finish : said(stage.say)}
               </td>
             </tr>
