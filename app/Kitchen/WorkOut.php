@@ -50,11 +50,13 @@ final readonly class WorkOut
         return new self($asked, $now, $plan, $request, $document->assumed());
     }
 
-    /** @throws BadDocument when the pan cannot hold it at all */
+    /** @throws BadDocument when the pan cannot hold it at all, or it would never be done */
     public function mustBePossible(): self
     {
         if (! $this->plan->isPossible()) {
-            throw BadDocument::at('/ask/covers', "are more than the {$this->asked->pan->name} can hold: fewer, or another pan");
+            throw PlanChecks::isNeverDone($this->plan)
+                ? BadDocument::at('/ask/burner_id', "is too weak: on {$this->asked->burner->name} the rice is never done; another ring or mark")
+                : BadDocument::at('/ask/covers', "are more than the {$this->asked->pan->name} can hold: fewer, or another pan");
         }
 
         return $this;

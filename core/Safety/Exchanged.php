@@ -18,7 +18,7 @@ final class Exchanged
             $spares === [] ? null : 'spares '.self::names($spares),
             self::guests($before->suits, $after->suits),
             $after->isKnown() ? null : 'what else is in it nobody has said',
-        ]));
+        ], static fn (?string $words): bool => $words !== null));
     }
 
     /** Who is won, or lost: a guest on a strict diet who could eat it before and cannot now. */

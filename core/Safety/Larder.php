@@ -54,7 +54,8 @@ final class Larder
     /** What is known of an ingredient by its name; null where a word of it is not known here. */
     public static function find(string $name): ?Part
     {
-        $words = array_map(self::singular(...), preg_split('/[^\p{L}\'’]+/u', str_replace('’', "'", mb_strtolower($name)), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        $split = preg_split('/[^\p{L}\']+/u', str_replace('’', "'", mb_strtolower($name)), -1, PREG_SPLIT_NO_EMPTY);
+        $words = array_map(self::singular(...), $split === false ? [] : $split);
         $known = self::known();
         $suits = Diet::Vegan;
         $allergens = [];
@@ -110,6 +111,7 @@ final class Larder
     /** @return array<string, array{Diet, list<Allergen>|null}> by the words of the name in the singular */
     private static function known(): array
     {
+        /** @var array<string, array{Diet, list<Allergen>|null}> $known */
         static $known = [];
         if ($known === []) {
             foreach (self::KNOWN as $diet => $groups) {

@@ -37,7 +37,23 @@ function solver(unknowns) {
 }
 
 /** y = [free, drunk, temperature, doneness, boiled off]; x in seconds since the pour. */
-function run({ rice, rate, most, sealed, area, rimArea, metal, room, net, boiling, boilsAt, open, losing, state, seconds }) {
+function run({
+  rice,
+  rate,
+  most,
+  sealed,
+  area,
+  rimArea,
+  metal,
+  room,
+  net,
+  boiling,
+  boilsAt,
+  open,
+  losing,
+  state,
+  seconds,
+}) {
   const air = 0.5 * saturation(room);
   const surface = (1.8 / (saturation(90) - 0.5 * saturation(20))) * area * open;
   const change = (x, [free, drunk, T]) => {

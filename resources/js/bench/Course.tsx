@@ -18,10 +18,8 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
   if (plan.possible === false) {
     return (
       <section aria-label="The cook" data-stale={stale} className="min-w-0 p-8">
-        <p className="text-2xl font-semibold">It does not fit: there is nothing to cook by.</p>
-        <p className="mt-2 text-lg text-ink-soft">
-          Fewer covers, or another pan; what would do stands on the left.
-        </p>
+        <p className="text-2xl font-semibold">This cannot be cooked: there is nothing to go by.</p>
+        <p className="mt-2 text-lg text-ink-soft">What is wrong, and what would do, stands beside it.</p>
       </section>
     );
   }
