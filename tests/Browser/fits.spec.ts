@@ -117,7 +117,7 @@ test('two pans, four pans and a crust fit every screen', async ({ page }) => {
     crust,
   );
   await page.goto(crust);
-  for (let knock = 0; knock < 40 && !(await now(page).innerText()).includes('to gold'); knock++) {
+  for (let knock = 0; knock < 40 && !(await page.locator('.now-floor').isVisible()); knock++) {
     await untilCalled(page);
     await done(page);
     await settled(page);

@@ -206,6 +206,7 @@ test('a device is entered at a ring, gets its key, and is heard', async ({ page,
   await shelf.getByRole('button', { name: 'bench scale' }).click();
   await sheet.getByRole('button', { name: 'Take it out' }).click();
   await sheet.getByRole('button', { name: 'Touch again to be sure' }).click();
+  await expect(sheet).toBeHidden();
   await expect(shelf.getByRole('button', { name: 'bench scale' })).toBeHidden();
   expect((await says('scale 1483 g')).status).toBe(401);
 });

@@ -48,7 +48,7 @@ it('puts things in between the other steps, each at its time', function (): void
     $sorted = $minutes;
     sort($sorted);
     expect($minutes)->toBe($sorted)
-        ->and(array_map(static fn (Stage $stage): string => explode(':', $stage->say)[0], $added))->toBe(['360 g clams', '240 g prawns', '120 g peas'])
+        ->and(array_map(static fn (Stage $stage): array => [$stage->item?->name, $stage->item?->amount, $stage->item?->unit], $added))->toBe([['clams', 360.0, 'g'], ['prawns', 240.0, 'g'], ['peas', 120.0, 'g']]) // six mains
         ->and($added[0]->minute)->toBe(10.0)
         ->and($added[2]->minute)->toEqualWithDelta($plan->pulled->minute() - 2, 1e-9);
     // nine tenths of the stock has gone, and not much more
