@@ -95,7 +95,7 @@ final readonly class Replay
     }
 
     /**
-     * Ids of what was taken back; with a trouble goes its whole way back.
+     * Ids of what was taken back; with a trouble goes its whole way back, with a step every touch that had said it again.
      *
      * @param  list<Touch>  $touches
      *
@@ -103,10 +103,16 @@ final readonly class Replay
      */
     private static function takenBack(array $touches): array
     {
-        $taken = [];
+        $taken = $said = [];
         foreach ($touches as $touch) {
             if ($touch->kind === 'undo' && $touch->undoes !== null) {
                 $taken[$touch->undoes] = true;
+                foreach ($said as $ids) {
+                    $taken += in_array($touch->undoes, $ids, true) ? array_fill_keys($ids, true) : [];
+                }
+            }
+            if (in_array($touch->kind, ['done', 'pour'], true) && $touch->stage !== null) {
+                $said[$touch->stage][] = $touch->id;
             }
         }
         foreach ($touches as $touch) {
