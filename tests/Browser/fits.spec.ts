@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { expectFits } from './fits';
+import { expectFits, SIZES } from './fits';
 import { choose, done, settled, signIn } from './station';
 
 /* Wet hands, a bright room, whatever screen there is: nothing at the stove lies over anything, is cut off, or has to be scrolled to. */
@@ -125,4 +125,18 @@ test('two pans, four pans and a crust fit every screen', async ({ page }) => {
   await expectFits(page, 'the crust');
   await wait(page, 2.5);
   await expectFits(page, 'burnt');
+});
+
+/** The bench goes to one column by the reader's own text size, which a style on the page cannot stand for; zoom can. */
+const ZOOMED_OR_NOT = SIZES.filter((size) => !('text' in size));
+
+test('the bench fits every screen, with as many doses as twenty-two covers take', async ({ page }) => {
+  test.setTimeout(120_000);
+  await choose(page, 'Dish', /pea, lovage/);
+  for (const covers of ['6', '22']) {
+    await page.getByLabel('Covers', { exact: true }).fill(covers);
+    await expect(page.getByRole('region', { name: 'The cook' })).toHaveAttribute('data-stale', 'false');
+    await page.getByRole('table', { name: 'What if' }).waitFor();
+    await expectFits(page, `the bench, ${covers} covers`, 'main', true, ZOOMED_OR_NOT);
+  }
 });

@@ -14,6 +14,14 @@ export const SIZES = [
 /** px by which two boxes may touch before they count as one over the other, and a text may stick out. */
 const SLACK = 3;
 
+/** Values in text boxes that are wider than their box. */
+const valuesCut = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLInputElement>('input[inputmode=numeric]')]
+      .filter((input) => input.offsetWidth > 0 && input.scrollWidth > input.clientWidth + 1)
+      .map((input) => input.value),
+  );
+
 /** Texts that lie over one another, or are cut off, in what is on the screen now. */
 async function faults(page: Page, within: string, scrolls: boolean): Promise<string[]> {
   return page.evaluate(
@@ -115,9 +123,15 @@ async function faults(page: Page, within: string, scrolls: boolean): Promise<str
 }
 
 /** Nothing overlaps and nothing is cut, at every size. */
-export async function expectFits(page: Page, state: string, within = 'main', scrolls = false): Promise<void> {
+export async function expectFits(
+  page: Page,
+  state: string,
+  within = 'main',
+  scrolls = false,
+  sizes: readonly (typeof SIZES)[number][] = SIZES,
+): Promise<void> {
   const found: string[] = [];
-  for (const size of SIZES) {
+  for (const size of sizes) {
     await page.setViewportSize({ width: size.width, height: size.height });
     await page.evaluate(
       (text) => {
@@ -128,6 +142,9 @@ export async function expectFits(page: Page, state: string, within = 'main', scr
     await page.waitForTimeout(120);
     for (const fault of await faults(page, within, scrolls)) {
       found.push(`${size.name}, ${state}: ${fault}`);
+    }
+    for (const cut of await valuesCut(page)) {
+      found.push(`${size.name}, ${state}: the value ${cut} is cut off`);
     }
     if (process.env['VELKO_SHOTS']) {
       await page.screenshot({

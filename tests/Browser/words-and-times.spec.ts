@@ -3,6 +3,7 @@ import Qty from 'js-quantities';
 import type { Cook, Plan } from '../../resources/js/contracts.generated';
 import { ladles, METRIC, minute, trimmed, US } from '../../resources/js/measure';
 import { pours, rightMinutes } from '../../resources/js/pictures/fromPlan';
+import { legible } from '../../resources/js/pictures/legible';
 import { stepsOf, withPending } from '../../resources/js/stove/ahead';
 import { firstLiquidAt, minuteAt, momentOf, nextOf } from '../../resources/js/stove/due';
 import type { Touch } from '../../resources/js/stove/say';
@@ -103,6 +104,18 @@ test('drops are drawn for what is poured and for nothing else', () => {
   ]);
   expect(plan.stages.map(isPour)).toEqual([false, true, true, false]);
   expect(new Set(Object.values(VERB)).size).toBe(Object.keys(VERB).length);
+});
+
+test('of drops that stand close the largest say their amount, and no two amounts run together', () => {
+  const pours = [0, 1, 2, 3, 10].map((minute, row) => ({
+    minute,
+    volume_ml: row === 1 ? 1350 : 450,
+    kind: 'pour',
+  }));
+  const words = (pour: { volume_ml: number }) => String(pour.volume_ml);
+  // 20 px a minute: 1350 takes 36 px, 450 takes 28; centres must be 32, or 28, apart.
+  expect([...legible(pours, (minute) => 20 * minute, words)].sort()).toEqual([1, 3, 4]);
+  expect(legible(pours, (minute) => 40 * minute, words).size).toBe(5);
 });
 
 test('the window is a band of the time axis, open when the rice does not leave it', () => {

@@ -50,7 +50,7 @@ export function AskColumn({
   return (
     <section
       aria-label="The ask"
-      className="flex flex-col gap-2.5 border-r-2 border-rule bg-paper-deep p-4 text-lg lg:row-span-2"
+      className="flex flex-col gap-2.5 border-r-2 border-rule bg-paper-deep p-4 text-lg lg:max-xl:row-span-3 lg:max-xl:px-3 xl:row-span-2"
     >
       <Stepper
         label="Covers"

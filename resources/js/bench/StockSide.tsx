@@ -19,7 +19,7 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
   return (
     <aside
       aria-label="The stock"
-      className="flex flex-col gap-3 border-l-2 border-rule p-3 max-lg:border-l-0 lg:row-span-2"
+      className="flex flex-col gap-3 border-rule p-3 lg:max-xl:col-start-2 lg:max-xl:grid lg:max-xl:grid-cols-[204px_minmax(0,1fr)_204px] lg:max-xl:gap-x-6 lg:max-xl:border-t-2 lg:max-xl:px-4 xl:row-span-2 xl:border-l-2"
     >
       <p className="text-sm leading-tight text-ink-soft">
         {working.dish.stock}

@@ -3,17 +3,12 @@ import { area, curveStepAfter, line } from 'd3-shape';
 import { useId } from 'react';
 import { useMeasure } from '../cook';
 import { minute as shown } from '../measure';
+import { legible, type Poured } from './legible';
 import { useSize } from './useSize';
 
 interface Run {
   min: number[];
   free_g: number[];
-}
-
-interface Poured {
-  minute: number;
-  volume_ml: number;
-  kind: string;
 }
 
 export interface GrainClockProps {
@@ -131,6 +126,7 @@ function Drawing({
     ? x.ticks(Math.max(4, Math.round(width / 90))).filter((tick) => Number.isInteger(tick))
     : [];
   const pours = happened ? happenedPours : plannedPours;
+  const said = full ? legible(pours, x, (pour) => dose(pour.volume_ml).number) : new Set<number>();
   const biggest = Math.max(
     1,
     ...plannedPours.map((pour) => pour.volume_ml),
@@ -242,7 +238,7 @@ function Drawing({
         const at = thumb ? room.top + 5 : full ? room.top - 18 : 9;
         return (
           <g key={index} transform={`translate(${x(pour.minute)} ${at})`}>
-            {full && !crowded(pours, index, x) && (
+            {said.has(index) && (
               <text y={-scale - 5} fontSize={12.5} fontWeight={650} fill={ink} textAnchor="middle">
                 {dose(pour.volume_ml).number}
               </text>
@@ -332,21 +328,6 @@ function Drawing({
         </g>
       )}
     </svg>
-  );
-}
-
-/** px that the amount over a drop takes, about. */
-const AMOUNT = 26;
-
-/** Whether a larger drop stands so near that the amount of this one would run into its. */
-function crowded(pours: Poured[], index: number, x: (minute: number) => number): boolean {
-  const here = pours[index];
-  return [pours[index - 1], pours[index + 1]].some(
-    (other) =>
-      here !== undefined &&
-      other !== undefined &&
-      Math.abs(x(other.minute) - x(here.minute)) < AMOUNT &&
-      other.volume_ml > here.volume_ml,
   );
 }
 

@@ -105,7 +105,7 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
   const working = answer.data;
 
   return (
-    <main className="grid flex-1 grid-cols-[300px_minmax(0,1fr)_232px] grid-rows-[auto_1fr] max-lg:grid-cols-1">
+    <main className="grid flex-1 grid-cols-[300px_minmax(0,1fr)_232px] grid-rows-[auto_1fr] max-xl:grid-cols-[282px_minmax(0,1fr)] max-xl:grid-rows-[auto_auto_1fr] max-lg:grid-cols-1 max-lg:grid-rows-none">
       <Title>A pan</Title>
       <h1 className="sr-only">A pan, worked out</h1>
       <AskColumn
