@@ -57,6 +57,16 @@ it('counts minutes from the first liquid, wine or stock', function (): void {
         ->and(array_map(static fn ($pour) => [$pour->minute, $pour->volume, $pour->wine], $replay->pours()))->toBe([[0.0, 100.0, true], [2.5, 300.0, false]]);
 });
 
+it('takes back a step that two tablets said at once, not one of the two touches; said again after that it counts', function (): void {
+    $touches = [touched('a', 'start', -4), touched('b', 'done', -1, 0), touched('c', 'pour', 0, 1, 100), touched('twin', 'pour', 0.01, 1, 100), touched('d', 'pour', 2.5, 2, 300)];
+    expect(Replay::of(shortStages(), $touches)->undoable()?->id)->toBe('d');
+    $undone = [...$touches, touched('u', 'undo', 3, undoes: 'd'), touched('v', 'undo', 3.1, undoes: 'c')];
+    $replay = Replay::of(shortStages(), $undone);
+    expect(array_keys($replay->done))->toBe([0])->and($replay->firstLiquidAt)->toBeNull()->and($replay->undoable()?->id)->toBe('b');
+    $again = Replay::of(shortStages(), [...$undone, touched('e', 'pour', 4, 1, 90)]);
+    expect(array_keys($again->done))->toBe([0, 1])->and($again->done[1]->id)->toBe('e');
+});
+
 it('is the same whatever the order in which the touches arrive', function (): void {
     $touches = [touched('a', 'start', -4), touched('b', 'done', -1, 0), touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2.5, 2, 300), touched('e', 'undo', 2.6, undoes: 'd')];
     $replay = Replay::of(shortStages(), $touches);
