@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Contracts\BadDocument;
+use App\Contracts\PlanRequestDocument;
 use App\Models\Burner;
 use App\Models\Pan;
 use Illuminate\Database\Eloquent\Collection;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Planner;
 use Velko\Core\Vessel\Batch;
 use Velko\Core\Vessel\Batches;
 use Velko\Core\Vessel\Burner as CoreBurner;
@@ -18,6 +21,9 @@ use Velko\Core\Vessel\Pan as CorePan;
 /** What else of the kitchen's pans and rings would take the covers: one that does, or several that share them. */
 final readonly class OtherPans
 {
+    /** min in which a pan is plated from, wiped and back on its ring (our estimate) */
+    private const EMPTIED_MIN = 5;
+
     /** @var Collection<int, Pan> by id */
     private Collection $pans;
 
@@ -41,25 +47,21 @@ final readonly class OtherPans
         $this->fit = Station::fit($asked->dish);
     }
 
-    /** @return array{label: string, change: array<string, mixed>}|null the smallest that holds all, or the one that takes most */
+    /** @return array{label: string, change: array<string, mixed>}|null the smallest that holds all; where none does, they are shared */
     public function offer(): ?array
     {
-        $choice = Choosing::smallest($this->corePans, $this->coreBurners, $this->plan->rice(), $this->fit)
-            ?? Choosing::largest($this->corePans, $this->coreBurners, $this->fit);
-        if ($choice === null || $choice === [$this->asked->pan->id, $this->asked->burner->id]) {
-            return null;
-        }
-        [$pan, $burner] = $choice;
-        $name = $this->name($pan, $burner);
-        $change = self::change($pan, $burner);
-        $covers = (int) floor($this->fit->mostRice($this->corePans[$pan]) / $this->plan->ask->gramsPerCover);
+        $choice = Choosing::smallest($this->corePans, $this->coreBurners, $this->plan->rice(), $this->fit);
 
-        return $covers >= $this->asked->plates() || $covers < 1 || $this->asked->starters > 0
-            ? ['label' => $name, 'change' => $change]
-            : ['label' => "$covers of them in the $name", 'change' => [...$change, 'covers' => $covers]];
+        return $choice === null || $choice === [$this->asked->pan->id, $this->asked->burner->id]
+            ? null
+            : ['label' => $this->name(...$choice), 'change' => self::change(...$choice)];
     }
 
-    /** @return list<array<string, mixed>> the pans that share the covers; empty where one pan takes them all */
+    /**
+     * @return list<array<string, mixed>> the pans that share the covers; empty where one pan takes them all
+     *
+     * @throws BadDocument never: what is asked of a batch is of this kitchen
+     */
     public function batches(): array
     {
         if (Choosing::smallest($this->corePans, $this->coreBurners, $this->plan->rice(), $this->fit) !== null) {
@@ -68,7 +70,7 @@ final readonly class OtherPans
         $batches = Batches::of($this->corePans, $this->coreBurners, $this->asked->plates(), $this->plan->ask->gramsPerCover, $this->fit);
         $starters = $this->asked->starters;
 
-        return array_map(function (Batch $batch) use (&$starters): array {
+        $shared = array_map(function (Batch $batch) use (&$starters): array {
             // Starters go together as far as they do; a pan has a main at least, since an ask counts mains first.
             $mine = min($starters, $batch->covers - 1);
             $starters -= $mine;
@@ -78,9 +80,46 @@ final readonly class OtherPans
                 'burner' => $this->burners[$batch->burner]->name ?? '',
                 'covers' => $batch->covers,
                 'most' => $batch->most,
+                'round' => $batch->round,
                 'change' => [...self::change($batch->pan, $batch->burner), 'covers' => $batch->covers - $mine, 'starters' => $mine],
             ];
         }, $batches);
+
+        return $this->onTheClock($shared);
+    }
+
+    /**
+     * @param  list<array{round: int, change: array<string, mixed>, ...}>  $batches
+     *
+     * @return list<array<string, mixed>> each with its time at the table: the first round at the time asked for, the next when its pans have been emptied
+     */
+    private function onTheClock(array $batches): array
+    {
+        $tables = [1 => $this->asked->tableAt];
+        foreach ($batches as $batch) {
+            if ($batch['round'] === ($batches[count($batches) - 1]['round'] ?? 1)) {
+                continue; // nothing waits for the last round
+            }
+            $free = $tables[$batch['round']]->addMinutes(self::EMPTIED_MIN);
+            $next = $free->addSeconds((int) ceil($this->seconds($batch['change'])));
+            $known = $tables[$batch['round'] + 1] ?? $next;
+            $tables[$batch['round'] + 1] = $next->greaterThan($known) ? $next : $known;
+        }
+
+        return array_map(static function (array $batch) use ($tables): array {
+            $table = $tables[$batch['round']]->addSeconds(59)->startOfMinute();
+
+            return [...$batch, 'table_at' => $table->format('H:i'), 'change' => [...$batch['change'], ...$batch['round'] === 1 ? [] : ['table_at' => $table->format('H:i'), 'table_on' => $table->format('Y-m-d')]]];
+        }, $batches);
+    }
+
+    /** @param  array<string, mixed>  $change  of the ask */
+    private function seconds(array $change): float
+    {
+        $asked = Asked::of([...$this->asked->document, ...$change], $this->asked->kitchen, $this->asked->tableAt);
+        $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
+
+        return 60 * $plan->ask->method->toast() + $plan->atTable->second;
     }
 
     private function name(int $pan, int $burner): string

@@ -51,7 +51,7 @@ final class FitChecks
         if ($layer < $limit + self::NOT_WORTH_A_WORD) {
             return null;
         }
-        $covers = (int) floor($plan->ask->pan->riceForLayer($limit, $plan->pulled->drunk) / $plan->ask->gramsPerCover);
+        $covers = self::mostCovers($plan);
         $base = $plan->ask->pan->base * sqrt($layer / $limit);
 
         return new Warning(
@@ -61,6 +61,15 @@ final class FitChecks
                 ? sprintf('At most %d covers in this pan, or a base of %d cm, or split into %d pans', $covers, (int) ceil($base), (int) ceil($plan->ask->covers / $covers))
                 : sprintf('A base of %d cm or wider', (int) ceil($base)),
         );
+    }
+
+    /** What the pan is said to take wherever pans are offered; fewer than are in it, where that would still hold them. */
+    private static function mostCovers(Plan $plan): int
+    {
+        $ask = $plan->ask;
+        $most = (int) floor($ask->family->fit($ask->grain, $ask->target->looseness)->mostRice($ask->pan) / $ask->gramsPerCover);
+
+        return max(0, min($most, $ask->covers - 1));
     }
 
     private static function overRim(Plan $plan): ?Warning
@@ -74,7 +83,7 @@ final class FitChecks
         return new Warning(
             'over-the-rim',
             sprintf('%s in a pan that takes %s up to %d mm under the rim', Checks::litres($most), Checks::litres($room), (int) (Pan::FREEBOARD_CM * 10)),
-            $most >= 2 * $room * $plan->ask->covers ? 'A larger pan' : sprintf('At most %d covers in this pan, or a larger one', max(1, (int) floor($plan->ask->covers * $room / $most))),
+            self::mostCovers($plan) < 1 ? 'A larger pan' : sprintf('At most %d covers in this pan, or a larger one', self::mostCovers($plan)),
         );
     }
 

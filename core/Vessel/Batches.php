@@ -36,10 +36,10 @@ final class Batches
             return [];
         }
         $batches = [];
-        for ($left = $covers; $left > 0; $left -= $taken) {
+        for ([$left, $number] = [$covers, 1]; $left > 0; $left -= $taken, $number++) {
             $round = self::round($holds, $left);
             $taken = min($left, array_sum(array_column($round, 'most')));
-            array_push($batches, ...self::share($round, $taken));
+            array_push($batches, ...self::share($round, $taken, $number));
         }
 
         return $batches;
@@ -107,7 +107,7 @@ final class Batches
      *
      * @return list<Batch>
      */
-    private static function share(array $round, int $covers): array
+    private static function share(array $round, int $covers, int $number): array
     {
         usort($round, static fn (array $a, array $b): int => $b['most'] <=> $a['most']);
         $most = array_sum(array_column($round, 'most'));
@@ -118,7 +118,7 @@ final class Batches
             $covers -= $mine;
             $most -= $one['most'];
             if ($mine > 0) {
-                $batches[] = new Batch($one['pan'], $one['burner'], $mine, $one['most']);
+                $batches[] = new Batch($one['pan'], $one['burner'], $mine, $one['most'], $number);
             }
             if ($most <= 0) {
                 break;

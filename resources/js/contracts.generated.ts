@@ -921,6 +921,14 @@ export interface Working {
      */
     most: number;
     /**
+     * pans of one round cook at once; the next round when they are free again
+     */
+    round: number;
+    /**
+     * on the kitchen's clock
+     */
+    table_at: string;
+    /**
      * fields of the ask to set
      */
     change: {

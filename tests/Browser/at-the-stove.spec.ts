@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, done, idOf, kept, putOn, server, settled, signIn } from './station';
+import { choose, done, idOf, kept, putOn, server, settled, signIn, step, untilCalled } from './station';
 
 /* What really happens at the stove, said with keys; the forecast moves with it. */
 
@@ -7,32 +7,14 @@ const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 
 const atTheTable = (page: Page) => page.getByRole('heading', { name: 'At the table' });
 
-/** On until the action calls, as the fuse would burn down, or there is none any more; the clock stands still otherwise. */
-async function untilItCalls(page: Page): Promise<void> {
-  const call = now(page).and(page.locator('[data-calls=true]'));
-  for (let wait = 0; wait < 150; wait++) {
-    if (await call.or(atTheTable(page)).isVisible()) {
-      await page.waitForTimeout(80); // another pan may just be coming forward
-      if (await call.or(atTheTable(page)).isVisible()) {
-        return;
-      }
-    }
-    await page.clock.fastForward(5_000);
-    await page.waitForTimeout(20);
-  }
-  await expect(call).toBeVisible();
-}
-
 /** Steps as they call, until one of these words is on the stove. */
 async function cookUntil(page: Page, words: RegExp): Promise<void> {
-  for (let step = 0; step < 30; step++) {
-    await untilItCalls(page);
+  for (let knock = 0; knock < 30; knock++) {
+    await untilCalled(page);
     if (words.test(await now(page).innerText())) {
       return;
     }
-    const stage = (await now(page).getAttribute('data-stage')) ?? '';
-    await done(page);
-    await expect(now(page)).not.toHaveAttribute('data-stage', stage);
+    await step(page);
   }
 }
 
@@ -147,7 +129,9 @@ test('two pans six minutes apart are cooked with keys only, each coming forward 
       if (finished.length < 2) await page.goto(`/stove/${left}`);
       continue;
     }
-    await untilItCalls(page);
+    await untilCalled(page);
+    await page.waitForTimeout(80); // another pan may just be coming forward
+    await untilCalled(page);
     if (await atTheTable(page).isVisible()) {
       continue;
     }
@@ -181,8 +165,8 @@ test('ten minutes without network, a reload and a killed server end with one tru
 
   await context.setOffline(true);
   const said: string[] = [];
-  for (let step = 0; step < 3; step++) {
-    await untilItCalls(page);
+  for (let knock = 0; knock < 3; knock++) {
+    await untilCalled(page);
     said.push((await now(page).getAttribute('data-stage')) ?? '');
     await done(page);
     await expect(now(page)).not.toHaveAttribute('data-stage', said.at(-1) ?? '');
@@ -191,7 +175,7 @@ test('ten minutes without network, a reload and a killed server end with one tru
   await expect(now(page)).toBeVisible();
   await expect(now(page)).not.toHaveAttribute('data-stage', said[2] ?? '');
   server('kill');
-  await untilItCalls(page);
+  await untilCalled(page);
   said.push((await now(page).getAttribute('data-stage')) ?? '');
   await done(page);
   server('serve');

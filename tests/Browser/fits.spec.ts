@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { expectFits, SIZES } from './fits';
-import { choose, done, settled, signIn } from './station';
+import { choose, settled, signIn, step, untilCalled } from './station';
 
 /* Wet hands, a bright room, whatever screen there is: nothing at the stove lies over anything, is cut off, or has to be scrolled to. */
 
@@ -10,12 +10,6 @@ const wait = async (page: Page, minutes: number) => {
   await page.clock.fastForward(Math.round(minutes * 60_000));
   await page.waitForTimeout(250);
 };
-
-async function untilCalled(page: Page): Promise<void> {
-  for (let look = 0; look < 150 && (await now(page).getAttribute('data-calls')) === 'false'; look++) {
-    await wait(page, 0.2);
-  }
-}
 
 async function putOnDish(page: Page, dish: RegExp): Promise<void> {
   await page.goto('/');
@@ -35,13 +29,11 @@ test('a risotto fits every screen: before, toasting, waiting, called, late, offl
   test.setTimeout(240_000);
   await putOnDish(page, /pea, lovage/);
   await expectFits(page, 'pan on');
-  await done(page);
-  await settled(page);
+  await step(page);
   await expectFits(page, 'toasting');
-  for (let step = 0; step < 4; step++) {
+  for (let begun = 0; begun < 4; begun++) {
     await untilCalled(page);
-    await done(page);
-    await settled(page);
+    await step(page);
   }
   await expectFits(page, 'waiting');
   await untilCalled(page);
@@ -83,21 +75,14 @@ test('a risotto fits every screen: before, toasting, waiting, called, late, offl
     knock++
   ) {
     await untilCalled(page);
-    await done(page);
-    await settled(page);
+    await step(page);
   }
-  for (
-    let knock = 0;
-    knock < 6 && (await page.getByRole('group', { name: 'At the pass' }).isVisible());
-    knock++
-  ) {
+  for (let knock = 0; !(await now(page).innerText()).includes('To the table\n'); knock++) {
     await expectFits(page, `at the pass ${knock}`);
-    await done(page);
-    await settled(page);
+    await step(page);
   }
-  if (await page.getByRole('region', { name: 'Now' }).isVisible()) {
-    await page.keyboard.press('p');
-  }
+  await expectFits(page, 'to the table');
+  await page.keyboard.press('p');
   await expect(page.getByRole('heading', { name: 'At the table' })).toBeVisible();
   await expectFits(page, 'on the plate', 'main', true);
 });
@@ -119,8 +104,7 @@ test('two pans, four pans and a crust fit every screen', async ({ page }) => {
   await page.goto(crust);
   for (let knock = 0; knock < 40 && !(await page.locator('.now-floor').isVisible()); knock++) {
     await untilCalled(page);
-    await done(page);
-    await settled(page);
+    await step(page);
   }
   await expectFits(page, 'the crust');
   await wait(page, 2.5);

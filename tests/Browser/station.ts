@@ -43,9 +43,38 @@ export async function done(page: Page): Promise<void> {
   await page.keyboard.press('d');
 }
 
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+
+/** The step that is shown is done, and what is shown after it is the server's answer. */
+export async function step(page: Page): Promise<void> {
+  const stage = (await now(page).getAttribute('data-stage')) ?? '';
+  await done(page);
+  await expect(now(page).and(page.locator(`[data-stage="${stage}"]`))).toBeHidden();
+  await settled(page);
+}
+
+/** s of the longest leap of a test's clock, and how soon before a call it leaps no more. */
+const LEAP_S = 30;
+const CLOSE_S = 5;
+
+/** On until the action calls, as the fuse would burn down, or there is none any more. */
+export async function untilCalled(page: Page): Promise<void> {
+  const over = now(page)
+    .and(page.locator('[data-calls=true]'))
+    .or(page.getByRole('heading', { name: 'At the table' }));
+  for (let leap = 0; leap < 300 && !(await over.isVisible()); leap++) {
+    const shown = await now(page).innerText();
+    const [, minutes = 0, seconds = 0] = /\bin (\d+):(\d\d)/.exec(shown) ?? [];
+    const left = Number(minutes) * 60 + Number(seconds);
+    await page.clock.fastForward(Math.min(LEAP_S, Math.max(CLOSE_S, left - CLOSE_S)) * 1000);
+    await expect.poll(() => now(page).innerText(), { intervals: [20] }).not.toBe(shown);
+  }
+  await expect(over).toBeVisible();
+}
+
 /** The amount on the stove, mL, or null where nothing is poured. */
 export async function amountNow(page: Page): Promise<number | null> {
-  const words = await page.getByRole('region', { name: 'Now' }).innerText();
+  const words = await now(page).innerText();
   const match = /(\d+)\s*mL/.exec(words);
   return match ? Number(match[1]) : null;
 }

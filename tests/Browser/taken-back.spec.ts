@@ -82,3 +82,39 @@ test('a step touched on two tablets at once counts once, and undo takes the step
   await expect.poll(async () => (await kept(page, id)).state.done.map((one) => one.stage)).toEqual([0]);
   await other.close();
 });
+
+test('a look that left before a touch and answers after it does not bring the step back', async ({
+  browser,
+}) => {
+  const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  await signIn(page);
+  const id = idOf(await putOn(page));
+  const now = page.getByRole('region', { name: 'Now' });
+  await done(page);
+  await expect(now).toContainText('Toast');
+  await settled(page);
+
+  let left = () => {};
+  const looking = new Promise<void>((resolve) => (left = resolve));
+  let release = () => {};
+  const answered = new Promise<void>((resolve) => (release = resolve));
+  await page.route(
+    `**/api/cooks/${id}`,
+    async (route) => {
+      const old = await route.fetch();
+      left();
+      await answered;
+      await route.fulfill({ response: old }).catch(() => undefined); // nobody may be waiting for it any more
+    },
+    { times: 1 },
+  );
+  await looking;
+  await done(page);
+  await expect(now).toContainText('Wine');
+  await settled(page);
+  release();
+  await page.waitForTimeout(400);
+  await expect(now).toContainText('Wine', { timeout: 1 });
+  expect((await kept(page, id)).state.done).toHaveLength(1);
+  await page.context().close();
+});

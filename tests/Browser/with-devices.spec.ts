@@ -78,13 +78,15 @@ for (const { family, dish, weighAt, poursOn, knobTurns } of FAMILIES) {
       };
       /** On by five seconds, or the step that calls is done: by the knob where it is one for the knob, else by hand. */
       const on = async (devicesRead: boolean) => {
+        if (devicesRead) {
+          await settled(page);
+        }
         if ((await now(page).getAttribute('data-calls')) === 'false') {
           await page.clock.fastForward(5_000);
           await page.waitForTimeout(20);
           return;
         }
         if (devicesRead) {
-          await settled(page);
           const stage = (await now(page).getAttribute('data-stage')) ?? '';
           if (/^(Heat|Crust)$/m.test(await now(page).innerText())) {
             await page.clock.fastForward(5_000);

@@ -78,6 +78,8 @@ function useSender(onRefused: (why: string | null) => void): () => Promise<void>
       ) {
         try {
           const answer = await api.keep(first.cook, first.event);
+          // A look that was on its way meanwhile does not know this touch: its answer would bring the step back.
+          await client.cancelQueries({ queryKey: ['cook', first.cook] });
           client.setQueryData(['cook', first.cook], answer);
           onRefused(null);
         } catch (fault) {
