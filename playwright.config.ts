@@ -11,6 +11,7 @@ export default defineConfig({
   use: {
     baseURL: process.env['VELKO_TEST_URL'] ?? 'http://127.0.0.1:8520',
     viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
     screenshot: 'only-on-failure',
     launchOptions: chromiumOptions,
   },

@@ -35,11 +35,13 @@ Route::prefix('api')->group(function (): void {
         Route::post('kitchen/{thing}', [ThingController::class, 'store']);
         Route::put('kitchen/{thing}/{id}', [ThingController::class, 'update'])->whereNumber('id');
         Route::delete('kitchen/{thing}/{id}', [ThingController::class, 'destroy'])->whereNumber('id');
+        Route::post('kitchen/{thing}/{id}/back', [ThingController::class, 'back'])->whereNumber('id');
         Route::post('kitchen/burners/{burner}/boil-off', BoilOffController::class)->whereNumber('burner');
         Route::post('dishes', [DishController::class, 'store']);
         Route::get('dishes/{dish}', [DishController::class, 'show'])->whereNumber('dish');
         Route::put('dishes/{dish}', [DishController::class, 'update'])->whereNumber('dish');
         Route::delete('dishes/{dish}', [DishController::class, 'destroy'])->whereNumber('dish');
+        Route::post('dishes/{id}/back', [DishController::class, 'back'])->whereNumber('id');
         Route::post('dishes/import', [ExchangeController::class, 'bring']);
         Route::get('dishes/{dish}/export', [ExchangeController::class, 'dish'])->whereNumber('dish');
         Route::post('dishes/{dish}/copy', [DishController::class, 'copy'])->whereNumber('dish');

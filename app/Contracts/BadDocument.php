@@ -18,7 +18,7 @@ final class BadDocument extends InvalidArgumentException
     /** The same faults, told with where in a larger document this one stands. */
     public function under(string $path): self
     {
-        return new self(array_map(static fn (Fault $fault): Fault => new Fault($path.$fault->path, $fault->detail), $this->faults));
+        return new self(array_map(static fn (Fault $fault): Fault => $fault->under($path), $this->faults));
     }
 
     public static function at(string $path, string $detail): self

@@ -121,7 +121,7 @@ final class Contract
                 static fn (string $name): Fault => new Fault($path.'/'.self::escape($name), 'is not a field here'),
                 array_values(array_filter($names('properties'), static fn (string $name): bool => ! self::knows($schema, $name))),
             ),
-            default => [new Fault($path, self::expectation($schema))],
+            default => [new Fault($path, self::expectation($schema), null, ...self::bounds($schema))],
         };
     }
 
@@ -159,6 +159,14 @@ final class Contract
             $type === 'object' => 'must be an object'.$unit,
             default => 'is not allowed here',
         };
+    }
+
+    /** @return array{float|null, float|null} of a number that may be between two others */
+    private static function bounds(mixed $schema): array
+    {
+        $within = $schema instanceof stdClass && is_numeric($schema->minimum ?? null) && is_numeric($schema->maximum ?? null);
+
+        return $within ? [(float) $schema->minimum, (float) $schema->maximum] : [null, null];
     }
 
     private static function range(mixed $min, mixed $max, string $of = ''): string

@@ -34,7 +34,7 @@ final class Problem
     public static function from(Throwable $fault): JsonResponse
     {
         return match (true) {
-            $fault instanceof BadDocument => self::of(422, errors: array_map(static fn (Fault $f): array => ['pointer' => $f->path, 'detail' => $f->detail], $fault->faults)),
+            $fault instanceof BadDocument => self::of(422, errors: array_map(static fn (Fault $fault): array => $fault->document(), $fault->faults)),
             $fault instanceof AuthenticationException => self::of(401),
             $fault instanceof AuthorizationException => self::of(403),
             $fault instanceof ModelNotFoundException => self::of(404),
@@ -45,7 +45,7 @@ final class Problem
     }
 
     /**
-     * @param  list<array{pointer: string, detail: string}>  $errors
+     * @param  list<array{pointer: string, detail: string, code?: string, least?: float, most?: float}>  $errors
      * @param  array<string, mixed>  $headers
      */
     public static function of(int $status, ?string $detail = null, array $errors = [], array $headers = []): JsonResponse

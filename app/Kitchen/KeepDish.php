@@ -59,6 +59,19 @@ final class KeepDish
         $dish->delete();
     }
 
+    /** @throws BadDocument when its name has been given to another meanwhile, or its rice or stock has gone too */
+    public static function bringBack(User $user, Dish $dish): void
+    {
+        self::check($user->kitchen, $dish);
+        $last = $dish->versions()->first()?->document;
+        $body = is_array($last) && is_array($last['dish'] ?? null) ? $last['dish'] : [];
+        try {
+            $dish->forceFill(['name' => $body['name'] ?? $dish->name, 'deleted_at' => null])->save();
+        } catch (UniqueConstraintViolationException) {
+            throw BadDocument::at('/dish/name', 'has been given to another dish: rename that one first');
+        }
+    }
+
     /**
      * @param  array<string, mixed>  $entry
      *

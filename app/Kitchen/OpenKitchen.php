@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
+use App\Contracts\Fault;
 use App\Models\Kitchen;
 use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -34,7 +35,7 @@ final class OpenKitchen
                 return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $document['name'], 'role' => 'chef', 'email' => $document['email'], 'password' => $document['password']]);
             });
         } catch (UniqueConstraintViolationException) {
-            throw BadDocument::at('/email', 'is in use already');
+            throw new BadDocument([new Fault('/email', 'has a kitchen already', 'email-known')]);
         }
     }
 }

@@ -96,14 +96,14 @@ final readonly class OtherPans
     private function onTheClock(array $batches): array
     {
         $tables = [1 => $this->asked->tableAt];
+        $seconds = []; // rounds are mostly alike
         foreach ($batches as $batch) {
-            if ($batch['round'] === ($batches[count($batches) - 1]['round'] ?? 1)) {
-                continue; // nothing waits for the last round
+            ['round' => $round, 'change' => $change] = $batch;
+            if ($round > 1) {
+                $takes = $seconds[json_encode($change)] ??= $this->seconds($change);
+                $own = $tables[$round - 1]->addMinutes(self::EMPTIED_MIN)->addSeconds((int) ceil($takes));
+                $tables[$round] = $own->max($tables[$round] ?? $own);
             }
-            $free = $tables[$batch['round']]->addMinutes(self::EMPTIED_MIN);
-            $next = $free->addSeconds((int) ceil($this->seconds($batch['change'])));
-            $known = $tables[$batch['round'] + 1] ?? $next;
-            $tables[$batch['round'] + 1] = $next->greaterThan($known) ? $next : $known;
         }
 
         return array_map(static function (array $batch) use ($tables): array {

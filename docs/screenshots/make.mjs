@@ -7,7 +7,7 @@ import { chromiumOptions } from '../../tests/chromium.mjs';
 const here = dirname(fileURLToPath(import.meta.url));
 const base = process.env['VELKO_TEST_URL'];
 const browser = await chromium.launch(chromiumOptions);
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
 const shot = async (name) => {
   await page.mouse.move(640, 1);
   await page.waitForTimeout(700);
@@ -150,7 +150,7 @@ await page.goto(base);
 await page.getByRole('button', { name: 'Open a kitchen of your own' }).click();
 for (const [label, words] of [
   ['Kitchen', 'The Osier Beds'],
-  ['You', 'Chef'],
+  ['Your name', 'Chef'],
   ['E-mail', 'chef@osier.example'],
   ['Password', 'wade-in-slowly'],
 ]) {

@@ -4,6 +4,8 @@ import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { api } from './api';
 import { SignedIn } from './cook';
 import { Rail } from './parts/Rail';
+import { Undoing } from './parts/Undo';
+import { Unsaved } from './parts/Unsaved';
 import { Card } from './screens/Card';
 import { Dishes } from './screens/Dishes';
 import { DishScreen } from './screens/DishScreen';
@@ -16,6 +18,16 @@ import { TwoDishes } from './screens/TwoDishes';
 import { WorkOut } from './screens/WorkOut';
 
 export function App() {
+  return (
+    <Unsaved>
+      <Undoing>
+        <Places />
+      </Undoing>
+    </Unsaved>
+  );
+}
+
+function Places() {
   const { pathname } = useLocation();
   // Another place begins at its top.
   useEffect(() => {

@@ -74,6 +74,8 @@ export const api = {
       ? call<Kitchen>('POST', `kitchen/${address}`, entry)
       : call<Kitchen>('PUT', `kitchen/${address}/${id}`, entry),
   retireThing: (address: string, id: number) => call<Kitchen>('DELETE', `kitchen/${address}/${id}`),
+  bringBack: (address: string, id: number) => call<Kitchen>('POST', `kitchen/${address}/${id}/back`),
+  bringBackDish: (id: number) => call<Kitchen>('POST', `dishes/${id}/back`),
   deviceKey: (id: number) => call<DeviceKey>('POST', `kitchen/devices/${id}/key`),
   panHolds: (pan: object, signal?: AbortSignal) => call<PanHolds>('POST', 'kitchen/pans/holds', pan, signal),
   boilOff: (burner: number, entry: object) =>

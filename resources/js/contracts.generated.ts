@@ -2760,6 +2760,15 @@ export interface Problem {
      */
     pointer: string;
     detail: string;
+    /**
+     * where a screen has more to offer than the words
+     */
+    code?: 'email-known';
+    /**
+     * of a number that is out of its range, in the field's own unit
+     */
+    least?: number;
+    most?: number;
   }[];
 }
 /**

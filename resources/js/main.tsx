@@ -2,7 +2,7 @@ import { QueryCache, QueryClient } from '@tanstack/react-query';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
+import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from './api';
 import { App } from './App';
 import { remembering } from './tablet';
@@ -31,14 +31,14 @@ const client: QueryClient = new QueryClient({
   },
 });
 
+const router = createBrowserRouter([{ path: '*', element: <App /> }]);
+
 const root = document.getElementById('app');
 if (root) {
   createRoot(root).render(
     <StrictMode>
       <PersistQueryClientProvider client={client} persistOptions={remembering}>
-        <BrowserRouter>
-          <App />
-        </BrowserRouter>
+        <RouterProvider router={router} />
       </PersistQueryClientProvider>
     </StrictMode>,
   );

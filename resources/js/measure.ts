@@ -27,11 +27,38 @@ export interface Measure {
   jug: { unit: string; ml: number; decimals: number };
   /** What a tall column is graduated in. */
   column: { unit: string; ml: number };
+  /** What is typed into forms. */
+  typed: Record<Quantity, Typed>;
 }
+
+/** What a field of a form asks for. */
+export type Quantity = 'length' | 'altitude' | 'heat' | 'volume' | 'weight' | 'burner';
+
+/** A unit that is typed: how the engine's own number is shown in it, and read from it. */
+export interface Typed {
+  unit: string;
+  shown: (metric: number) => number;
+  read: (typed: number) => number;
+  /** Of what is shown; what is typed counts to its last digit. */
+  decimals: number;
+}
+
+/** Digits after the point that a typed number keeps on its way to the engine: below anything that is measured. */
+const KEPT_DECIMALS = 4;
+
+const typedIn = (unit: string, per = 1, decimals = KEPT_DECIMALS, zero = 0): Typed => ({
+  unit,
+  shown: (metric) => metric / per + zero,
+  read: (value) => Number(((value - zero) * per).toFixed(KEPT_DECIMALS)),
+  decimals,
+});
 
 export const METRIC: Measure = {
   volume: (ml) => (ml < 999.5 ? `${Math.round(ml)} mL` : `${trimmed(ml / 1000, 2)} L`),
-  dose: (ml) => ({ number: trimmed(ml, 0), unit: 'mL' }),
+  dose: (ml) =>
+    ml < 999.5
+      ? { number: trimmed(ml, 0), unit: 'mL' }
+      : { number: trimmed(Math.round(ml / 10) / 100, 2), unit: 'L' },
   weight: (g) => (g < 999.5 ? `${Math.round(g)} g` : `${trimmed(g / 1000, 2)} kg`),
   heat: (celsius) => `${Math.round(celsius)} °C`,
   length: (cm) => `${trimmed(cm, 1)} cm`,
@@ -40,12 +67,23 @@ export const METRIC: Measure = {
   said: (sentence) => sentence,
   jug: { unit: 'mL', ml: 1, decimals: 0 },
   column: { unit: 'L', ml: 1000 },
+  typed: {
+    length: typedIn('cm'),
+    altitude: typedIn('m'),
+    heat: typedIn('°C'),
+    volume: typedIn('mL'),
+    weight: typedIn('g'),
+    burner: typedIn('W'),
+  },
 };
 
 // NIST Handbook 44, appendix C: exact by definition. tests/Browser/words-and-times.spec.ts holds them against js-quantities.
 const ML = { 'fl oz': 3785.411784 / 128, cup: 3785.411784 / 16, qt: 3785.411784 / 4 };
 const G_PER_OZ = 453.59237 / 16;
 const CM_PER_INCH = 2.54;
+const M_PER_FOOT = 0.3048;
+/** NIST Special Publication 811, appendix B: the international-table Btu, so many joules, an hour. */
+const W_PER_BTU_AN_HOUR = 1055.05585262 / 3600;
 
 const fluidOunces = (ml: number): string => trimmed(ml / ML['fl oz'], 1);
 
@@ -57,7 +95,8 @@ export const US: Measure = {
     }
     return cups < 8 ? `${quarters(cups)} ${cups < 1.125 ? 'cup' : 'cups'}` : `${trimmed(ml / ML.qt, 1)} qt`;
   },
-  dose: (ml) => ({ number: fluidOunces(ml), unit: 'fl oz' }),
+  dose: (ml) =>
+    ml < ML.qt ? { number: fluidOunces(ml), unit: 'fl oz' } : { number: trimmed(ml / ML.qt, 2), unit: 'qt' },
   weight: (g) => {
     const ounces = g / G_PER_OZ;
     if (ounces < 15.95) {
@@ -77,13 +116,21 @@ export const US: Measure = {
     ),
   jug: { unit: 'fl oz', ml: ML['fl oz'], decimals: 1 },
   column: { unit: 'qt', ml: ML.qt },
+  typed: {
+    length: typedIn('in', CM_PER_INCH, 2),
+    altitude: typedIn('ft', M_PER_FOOT, 0),
+    heat: typedIn('°F', 1 / 1.8, 1, 32),
+    volume: typedIn('fl oz', ML['fl oz'], 1),
+    weight: typedIn('oz', G_PER_OZ, 1),
+    burner: typedIn('BTU/h', W_PER_BTU_AN_HOUR, 0),
+  },
 };
 
 const SPOKEN: Record<string, (value: number) => string> = {
   mL: US.volume,
   L: (litres) => US.volume(1000 * litres),
   // What weighs next to nothing stays in grams: no scale reads a hundredth of an ounce.
-  g: (grams) => (grams < 10 ? `${trimmed(grams, 1)} g` : US.weight(grams)),
+  g: (grams) => (grams < 10 ? `${grams} g` : US.weight(grams)),
   kg: (kilos) => US.weight(1000 * kilos),
   '°C': US.heat,
   cm: US.length,

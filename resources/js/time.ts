@@ -10,14 +10,26 @@ export function useNow(every = 250): number {
   return now;
 }
 
+/** Whether clocks here run to twelve twice a day, by the reader's locale. */
+export const HALF_DAYS =
+  new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
+
 /** The kitchen's wall clock, wherever the tablet thinks it is. */
-export function clock(at: number | string, timezone: string, seconds = false): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    hour: '2-digit',
+export function clock(at: number | string, timezone: string, halfDays = HALF_DAYS): string {
+  return new Intl.DateTimeFormat(halfDays ? 'en-US' : 'en-GB', {
+    hour: halfDays ? 'numeric' : '2-digit',
     minute: '2-digit',
-    ...(seconds ? { second: '2-digit' } : {}),
     timeZone: timezone,
   }).format(new Date(at));
+}
+
+/** Seconds of the wall clock, ":07". */
+export const seconds = (at: number): string => `:${String(new Date(at).getUTCSeconds()).padStart(2, '0')}`;
+
+/** A time of the documents, "19:30", as this reader's clocks show it. */
+export function clockWords(time: string): string {
+  const [hours = 0, minutes = 0] = time.split(':').map(Number);
+  return clock(Date.UTC(2000, 0, 1, hours, minutes), 'UTC');
 }
 
 /** "Mon 23 Nov" in the kitchen's days. */
@@ -46,3 +58,7 @@ export function countdown(seconds: number): string {
   const sign = seconds <= -0.5 ? '−' : '';
   return `${sign}${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`;
 }
+
+/** "40 s", or "2 min" where seconds say nothing. */
+export const lasting = (seconds: number): string =>
+  seconds < 120 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, done, expectAccessible, putOn, signIn } from './station';
+import { choose, done, expectAccessible, putOn, signIn, signOut } from './station';
 
 test('no screen has a fault that axe can find', async ({ page }) => {
   await page.goto('/');
@@ -104,8 +104,7 @@ test('nothing runs over the edge of a phone', async ({ page }) => {
 
 test('a second cook at the tablet sees nothing of the first before signing in', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('button', { name: 'Sign out' }).click();
-  await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
+  await signOut(page);
   await page.goto('/log');
   await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
 });

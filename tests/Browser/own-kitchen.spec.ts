@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { choose, expectAccessible, signIn } from './station';
+import { choose, expectAccessible, signIn, signOut } from './station';
 
 /** Presses Tab until the thing of this name has the focus. */
 async function reach(page: Page, name: string | RegExp): Promise<void> {
@@ -27,7 +27,7 @@ async function openKitchen(page: Page, kitchen: string): Promise<void> {
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Kitchen')).toBeFocused();
   await page.keyboard.type(kitchen);
-  await reach(page, 'You');
+  await reach(page, 'Your name');
   await page.keyboard.type('Chef');
   await reach(page, 'E-mail');
   await page.keyboard.type(`chef-${crypto.randomUUID()}@osier.example`);
@@ -64,7 +64,7 @@ test('a kitchen from nothing on a phone with keys alone: set up, a dish of its o
   await page.keyboard.press('Enter');
   await page.getByRole('textbox', { name: 'Ingredient', exact: true }).focus();
   await page.keyboard.type('sorrel');
-  await reach(page, 'Keep the dish');
+  await reach(page, 'Save the dish');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('sorrel risotto');
   await expect(page.getByRole('region', { name: 'Versions' })).toContainText('Chef');
@@ -107,9 +107,10 @@ test('a kitchen from nothing on a phone with keys alone: set up, a dish of its o
   await page.getByRole('link', { name: 'The kitchen whole' }).focus();
   await page.keyboard.press('Enter');
   const archive = await (await saved).path();
-  await page.getByRole('button', { name: 'Sign out' }).click();
+  await signOut(page);
   await openKitchen(page, 'Another place');
   await page.getByLabel('Or bring a kitchen in from its archive').last().setInputFiles(archive);
+  await page.getByRole('button', { name: 'Bring it in, and call this kitchen The Osier Beds' }).click();
   await expect(page.getByRole('table', { name: 'Steps' })).toBeVisible();
   const again: unknown = await page.evaluate(async (): Promise<unknown> => {
     const answer = await fetch('/api/kitchen/archive');
@@ -162,19 +163,19 @@ test('a dish goes back to a version it had', async ({ page }) => {
   const lies = page.getByLabel('At the table it');
   const before = await lies.inputValue();
   await lies.selectOption('stands');
-  await page.getByRole('button', { name: 'Keep the dish' }).click();
-  await expect(page.getByText('Kept as version 2.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save the dish' }).click();
+  await expect(page.getByText('Saved as version 2.')).toBeVisible();
   await page.getByRole('region', { name: 'Versions' }).getByRole('button', { name: /^1 / }).click();
   await expect(lies).toHaveValue(before);
-  await page.getByRole('button', { name: 'Keep the dish' }).click();
-  await expect(page.getByText('Kept as version 3.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save the dish' }).click();
+  await expect(page.getByText('Saved as version 3.')).toBeVisible();
 
   // Off the list by two touches, not by one.
   const name = await page.getByRole('heading', { level: 1 }).innerText();
-  await page.getByRole('button', { name: 'Take it off' }).click();
+  await page.getByRole('button', { name: 'Delete this dish' }).click();
   await page.getByLabel('Garnish').focus();
-  await expect(page.getByRole('button', { name: 'Take it off' })).toBeVisible();
-  await page.getByRole('button', { name: 'Take it off' }).click();
+  await expect(page.getByRole('button', { name: 'Delete this dish' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete this dish' }).click();
   await page.getByRole('button', { name: 'Touch again to be sure' }).click();
   await expect(page.getByRole('heading', { name: 'Dishes' })).toBeVisible();
   await expect(page.getByRole('link', { name })).toHaveCount(0);
@@ -185,7 +186,7 @@ test('what cannot be a dish is said by field, and nothing typed is lost', async 
   await page.goto('/dishes/new/pan-rice');
   await page.getByLabel('A main (g raw)').fill('lots');
   await page.getByLabel('Garnish').fill('a sprig of hope');
-  await page.getByRole('button', { name: 'Keep the dish' }).click();
+  await page.getByRole('button', { name: 'Save the dish' }).click();
   await expect(page.getByRole('alert').first()).toBeVisible();
   await expect(page.getByLabel('A main (g raw)')).toHaveAttribute('aria-invalid', 'true');
   await expect(page.getByLabel('Garnish')).toHaveValue('a sprig of hope');

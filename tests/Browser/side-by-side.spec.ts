@@ -65,7 +65,7 @@ test('a kitchen on US units reads them on the bench, at the stove and on the car
     await page.goto('/kitchen');
     await page.getByRole('button', { name: 'The Kiln House' }).click();
     await page.getByLabel('Amounts are shown in').selectOption(words);
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('dialog')).toBeHidden();
   };
   await units('us');

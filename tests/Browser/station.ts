@@ -13,6 +13,13 @@ export async function signIn(page: Page, email = 'rice@kiln.example'): Promise<v
   await expect(page.getByLabel('Kitchen clock')).toBeVisible();
 }
 
+/** Whoever stands at the tablet leaves it. */
+export async function signOut(page: Page): Promise<void> {
+  await page.locator('header button[aria-haspopup=dialog]').click();
+  await page.getByRole('button', { name: /^Sign out/ }).click();
+  await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
+}
+
 /** One word of the ask, chosen from its list. */
 export async function choose(page: Page, label: string, option: RegExp): Promise<void> {
   await page.getByRole('combobox', { name: label }).click();

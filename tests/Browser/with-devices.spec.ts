@@ -188,7 +188,7 @@ test('a device is entered at a ring, gets its key, and is heard', async ({ page,
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('What you call it').fill('bench scale');
   await sheet.getByRole('combobox', { name: /^At/ }).selectOption('ring 3');
-  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(shelf.getByRole('button', { name: 'bench scale' })).toContainText('has no key yet');
   await shelf.getByRole('button', { name: 'bench scale' }).click();
   await sheet.getByRole('button', { name: 'Make its key' }).click();
@@ -206,7 +206,7 @@ test('a device is entered at a ring, gets its key, and is heard', async ({ page,
   await page.keyboard.press('Escape');
   await expect(shelf.getByRole('button', { name: 'bench scale' })).toContainText('1.48 kg at');
   await shelf.getByRole('button', { name: 'bench scale' }).click();
-  await sheet.getByRole('button', { name: 'Take it out' }).click();
+  await sheet.getByRole('button', { name: 'Delete this device' }).click();
   await sheet.getByRole('button', { name: 'Touch again to be sure' }).click();
   await expect(sheet).toBeHidden();
   await expect(shelf.getByRole('button', { name: 'bench scale' })).toBeHidden();

@@ -15,7 +15,11 @@ import { clock, countdown, day, stamp } from '../../resources/js/time';
 test('amounts are said as they are read off a jug or a scale', () => {
   expect([0, 4.4, 180, 999.4].map(METRIC.volume)).toEqual(['0 mL', '4 mL', '180 mL', '999 mL']);
   expect([999.6, 1250, 12_000].map(METRIC.volume)).toEqual(['1 L', '1.25 L', '12 L']);
-  expect([1275, 90.4].map((ml) => METRIC.dose(ml).number)).toEqual(['1275', '90']);
+  expect([1275, 90.4, 2092].map((ml) => Object.values(METRIC.dose(ml)).join(' '))).toEqual([
+    '1.28 L',
+    '90 mL',
+    '2.09 L',
+  ]);
   expect([480, 999.6, 2080].map(METRIC.weight)).toEqual(['480 g', '1 kg', '2.08 kg']);
   expect(trimmed(2.5, 0)).toBe('3');
 });
@@ -80,9 +84,10 @@ test('a countdown runs through nought without a stumble', () => {
 
 test('the clock is the kitchen’s, wherever the tablet is', () => {
   const moment = '2026-07-01T18:05:09.000Z';
-  expect(clock(moment, 'Europe/London')).toBe('19:05');
-  expect(clock(moment, 'UTC', true)).toBe('18:05:09');
-  expect(clock('2026-01-01T00:00:00Z', 'UTC')).toBe('00:00');
+  expect(clock(moment, 'Europe/London', false)).toBe('19:05');
+  expect(clock('2026-01-01T00:00:00Z', 'UTC', false)).toBe('00:00');
+  expect(clock(moment, 'Europe/London', true)).toMatch(/^7:05\sPM$/);
+  expect(clock('2026-01-01T00:00:00Z', 'UTC', true)).toMatch(/^12:00\sAM$/);
   expect(day('2026-07-01T23:30:00Z', 'Europe/London')).toMatch(/Thu,? 2 Jul/);
   expect(stamp(Date.parse(moment))).toBe(moment);
 });

@@ -66,6 +66,26 @@ it('takes a dish off the list, keeps its cooks, and frees its name', function ()
     $this->postJson('/api/dishes', ($this->entry)())->assertCreated();
 });
 
+it('brings a dish back under its own name, unless that has been given to another, or its rice has gone too', function (): void {
+    $id = $this->postJson('/api/dishes', ($this->entry)())->json('id');
+    $this->deleteJson("/api/dishes/$id")->assertOk();
+    $this->actingAs(Station::open()->cook);
+    $this->postJson("/api/dishes/$id/back")->assertNotFound();
+    $this->actingAs($this->station->cook);
+    expect($this->postJson("/api/dishes/$id/back")->assertOk()->json('dishes.*.name'))->toContain('nettle risotto');
+    $this->getJson("/api/dishes/$id")->assertOk()->assertJsonPath('dish.ingredients.1.name', 'nettle tops');
+
+    $this->deleteJson("/api/dishes/$id")->assertOk();
+    $other = $this->postJson('/api/dishes', ($this->entry)())->assertCreated()->json('id');
+    $this->postJson("/api/dishes/$id/back")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/dish/name');
+
+    $rice = collect($this->postJson('/api/kitchen/rices', ['format' => 'velko.rice/1', 'name' => 'blue packet', 'variety' => 'arborio', 'window_min' => null, 'grams_per_cup' => null])->json('rices'))->firstWhere('name', 'blue packet')['id'];
+    $this->putJson("/api/dishes/$other", [...($this->entry)(), 'rice_id' => $rice])->assertOk();
+    $this->deleteJson("/api/dishes/$other")->assertOk();
+    $this->deleteJson("/api/kitchen/rices/$rice")->assertOk();
+    $this->postJson("/api/dishes/$other/back")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/rice_id');
+});
+
 it('refuses what does not go together, by field', function (array $dish, string $pointer, string $says): void {
     $answer = $this->postJson('/api/dishes', ($this->entry)(...$dish))->assertStatus(422);
     Station::keeps('problem', $answer->getContent());

@@ -44,6 +44,27 @@ it('enters, changes and retires each thing, and answers with the kitchen as it t
     $this->postJson("/api/kitchen/$thing", $changed)->assertCreated(); // and it can come back
 })->with('things');
 
+it('brings back what was deleted by mistake, for a day', function (string $thing, array $entry): void {
+    $id = collect($this->postJson("/api/kitchen/$thing", $entry)->json($thing))->max('id');
+    $before = $this->getJson('/api/kitchen')->json($thing);
+    $this->deleteJson("/api/kitchen/$thing/$id")->assertOk();
+    if ($thing === 'ladles') { // nothing stands on a ladle: it is entered anew
+        $this->postJson("/api/kitchen/$thing/$id/back")->assertNotFound();
+
+        return;
+    }
+    $this->actingAs(Station::open()->cook);
+    $this->postJson("/api/kitchen/$thing/$id/back")->assertNotFound();
+    $this->actingAs($this->station->cook);
+    $answer = $this->postJson("/api/kitchen/$thing/$id/back")->assertOk();
+    Station::keeps('kitchen', $answer->getContent());
+    expect($answer->json($thing))->toBe($before);
+    $this->postJson("/api/kitchen/$thing/$id/back")->assertNotFound(); // it is there
+    $this->deleteJson("/api/kitchen/$thing/$id")->assertOk();
+    $this->travel(25)->hours();
+    $this->postJson("/api/kitchen/$thing/$id/back")->assertNotFound();
+})->with('things');
+
 it('does not enter the same twice', function (string $thing, array $entry): void {
     $this->postJson("/api/kitchen/$thing", $entry)->assertCreated();
     $this->postJson("/api/kitchen/$thing", $entry)->assertStatus(422)->assertJsonPath('errors.0.detail', 'is there already');

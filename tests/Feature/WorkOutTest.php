@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Burner;
 use App\Models\Pan;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Carbon;
 use Tests\Feature\Station;
 
@@ -79,9 +80,30 @@ it('offers a pan that holds it, and with it the warning is gone', function (): v
     expect($offer['label'])->toBe('36 rondeau on big ring');
     $taken = $this->postJson('/api/work-out', $this->station->ask(...[...['covers' => 20], ...$offer['change']]));
     expect(collect($taken->json('plan.warnings'))->pluck('code'))->not->toContain('layer-too-deep', 'over-the-rim', 'ring-too-small');
+});
 
-    $offer = collect($this->postJson('/api/work-out', $this->station->ask(covers: 60))->json('offers'))->firstWhere('warning', 'layer-too-deep');
-    expect($offer['label'])->toContain('of them in the 36 rondeau')->and($offer['change']['covers'])->toBeLessThan(30);
+it('says one number for what a pan takes, in the warning and beside the pans that share', function (): void {
+    $working = $this->postJson('/api/work-out', $this->station->ask(covers: 60))->json();
+    $deep = collect($working['plan']['warnings'])->firstWhere('code', 'layer-too-deep');
+    $most = collect($working['batches'])->firstWhere('pan', $working['pan']['name'])['most'];
+    expect($deep['fix'])->toStartWith("At most $most covers in this pan")
+        ->and(collect($working['offers'])->firstWhere('warning', 'layer-too-deep'))->toBeNull('sharing offers all covers; one pan would drop the rest');
+});
+
+it('goes round again when all pans at once do not take the covers: the same pan is free and wiped before it is on again', function (): void {
+    $batches = $this->postJson('/api/work-out', $this->station->ask(covers: 30, table_at: '19:30'))->json('batches');
+    expect(array_sum(array_column($batches, 'covers')))->toBe(30)->and(collect($batches)->pluck('round')->unique()->count())->toBeGreaterThan(1);
+    foreach (collect($batches)->groupBy('round') as $round => $at_once) {
+        expect($at_once->pluck('pan')->duplicates()->all())->toBe([])->and($at_once->pluck('table_at')->unique()->count())->toBe(1);
+        if ($round > 1) {
+            $before = collect($batches)->firstWhere('round', $round - 1);
+            foreach ($at_once as $batch) {
+                $clock = $this->postJson('/api/work-out', [...$this->station->ask(table_at: '19:30'), ...$batch['change']])->json('clock');
+                $freed = CarbonImmutable::parse($clock['table_at'])->setTimeFromTimeString($before['table_at']);
+                expect(CarbonImmutable::parse($clock['toast_at'])->greaterThanOrEqualTo($freed->addMinutes(4)))->toBeTrue(); // five minutes to empty and wipe it, one of them for rounding
+            }
+        }
+    }
 });
 
 it('offers the next mark when the pan does not simmer', function (): void {

@@ -9,6 +9,7 @@ use App\Http\Requests\DishEntryRequest;
 use App\Kitchen\DishPage;
 use App\Kitchen\KeepDish;
 use App\Kitchen\KitchenDocument;
+use App\Kitchen\Retired;
 use App\Models\Dish;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -44,6 +45,20 @@ final class DishController
         Gate::authorize('view', $dish);
 
         return new JsonResponse(DishPage::of(KeepDish::copy($user, $dish)), 201);
+    }
+
+    /**
+     * What was deleted by mistake, for a while.
+     *
+     * @throws BadDocument when its name has been given to another meanwhile, or its rice or stock has gone too
+     */
+    public function back(int $id, #[CurrentUser] User $user): JsonResponse
+    {
+        $dish = Retired::of(new Dish)->findOrFail($id);
+        Gate::authorize('update', $dish);
+        KeepDish::bringBack($user, $dish);
+
+        return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
     }
 
     public function destroy(Dish $dish, #[CurrentUser] User $user): JsonResponse

@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Http\Requests\ThingRequest;
 use App\Kitchen\KeepThing;
 use App\Kitchen\KitchenDocument;
+use App\Kitchen\Retired;
 use App\Kitchen\Thing;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -42,6 +43,16 @@ final class ThingController
         $row = $thing->model()::query()->findOrFail($id);
         Gate::authorize('delete', $row);
         KeepThing::retire($thing, $row);
+
+        return self::kitchen($user);
+    }
+
+    /** What was deleted by mistake, for a while. */
+    public function back(Thing $thing, int $id, #[CurrentUser] User $user): JsonResponse
+    {
+        $row = Retired::of(new ($thing->model()))->findOrFail($id);
+        Gate::authorize('update', $row);
+        $row->forceFill(['deleted_at' => null])->save();
 
         return self::kitchen($user);
     }

@@ -9,6 +9,8 @@ import { ClockField } from '../parts/ClockField';
 import { Stepper } from '../parts/Stepper';
 import { remember } from '../stove/running';
 import { date } from '../time';
+import type { Sharing } from './shared';
+import { SharedPans } from './SharedPans';
 import { Warnings } from './Warnings';
 
 const OURS = 'ours';
@@ -26,12 +28,16 @@ export function AskColumn({
   change,
   working,
   refusal,
+  sharing,
+  takeAsk,
 }: {
   kitchen: Kitchen;
   ask: Ask;
   change: (part: Partial<Ask>) => void;
   working: Working | undefined;
   refusal: Refusal | null;
+  sharing: Sharing;
+  takeAsk: (ask: Ask) => void;
 }) {
   const navigate = useNavigate();
   const { length } = useMeasure();
@@ -41,6 +47,7 @@ export function AskColumn({
     mutationFn: () => api.start(crypto.randomUUID(), ask),
     onSuccess: (cook) => {
       remember(cook.id);
+      sharing.putOn();
       client.setQueryData(['cook', cook.id], cook);
       void navigate(`/stove/${cook.id}`);
     },
@@ -173,7 +180,11 @@ export function AskColumn({
           It did not go on: {start.error.message}
         </p>
       )}
-      {working && <Warnings working={working} change={change} />}
+      {working && (
+        <Warnings working={working} change={change}>
+          <SharedPans working={working} sharing={sharing} takeAsk={takeAsk} />
+        </Warnings>
+      )}
     </section>
   );
 }

@@ -1,22 +1,34 @@
 import { Info, TriangleAlert } from 'lucide-react';
 import type { Ask, Working } from '../contracts.generated';
-import { platesOf, useMeasure } from '../cook';
-import { minute } from '../measure';
+import { useMeasure } from '../cook';
+import { clockWords, lasting } from '../time';
 
 /** Said for a guest's sake; nothing about them goes wrong at the stove. */
 const CAUTIONS = ['alcohol-stays', 'either-mark'];
 
 /** What is wrong with the choice, each with its fix in one touch where there is one. */
-export function Warnings({ working, change }: { working: Working; change: (part: Partial<Ask>) => void }) {
+export function Warnings({
+  working,
+  change,
+  children,
+}: {
+  working: Working;
+  change: (part: Partial<Ask>) => void;
+  children: React.ReactNode;
+}) {
   const { warnings } = working.plan;
   const late = working.offers.find((offer) => offer.warning === 'too-late');
   return (
     <ul aria-label="Warnings" className="grid gap-2">
       {late && (
         <Warning
-          message={`Too late by ${minute(-working.clock.starts_in_min)} min`}
+          message={`Too late by ${lasting(-60 * working.clock.starts_in_min)}`}
           fix=""
-          label={late.label}
+          label={
+            typeof late.change.table_at === 'string'
+              ? `At the table ${clockWords(late.change.table_at)}`
+              : late.label
+          }
           onTake={() => change(late.change)}
         />
       )}
@@ -33,33 +45,8 @@ export function Warnings({ working, change }: { working: Working; change: (part:
           />
         );
       })}
-      {working.batches.length > 0 && <Batches working={working} change={change} />}
+      {children}
     </ul>
-  );
-}
-
-/** The covers shared over several pans, each a touch away. */
-function Batches({ working, change }: { working: Working; change: (part: Partial<Ask>) => void }) {
-  return (
-    <li className="rounded-lg border-2 border-ink bg-paper p-2.5 text-base leading-snug">
-      <p className="font-semibold">No one pan here takes {platesOf(working.ask)}. Shared:</p>
-      <ul className="mt-1.5 grid gap-1.5">
-        {working.batches.map((batch, row) => (
-          <li key={row}>
-            <button
-              onClick={() => change(batch.change)}
-              className="flex min-h-12 w-full items-center gap-3 rounded-md bg-ink px-3 py-1 text-left text-paper"
-            >
-              <b className="text-2xl">{batch.covers}</b>
-              <span className="leading-tight">
-                {batch.pan} on {batch.burner}
-                <span className="block text-sm opacity-80">takes {batch.most}</span>
-              </span>
-            </button>
-          </li>
-        ))}
-      </ul>
-    </li>
   );
 }
 

@@ -2,8 +2,9 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useWatch } from 'react-hook-form';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
+import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
-import { Field, Pick } from '../parts/Field';
+import { Amount, Field, Pick } from '../parts/Field';
 import type { Burner } from './words';
 
 /** Weigh a pan of boiling water, leave it on one mark, weigh it again: what it lost says what the mark gives. */
@@ -17,6 +18,7 @@ export function BoilOffForm({
   onDone: () => void;
 }) {
   const client = useQueryClient();
+  const { volume } = useMeasure();
   return (
     <Entry
       values={{
@@ -37,7 +39,7 @@ export function BoilOffForm({
       words="Take it for this mark"
     >
       <ol className="list-decimal pl-6 text-lg text-ink-soft">
-        <li>Bring two litres to the boil in the pan, on the mark.</li>
+        <li>Bring about {volume(2000)} to the boil in the pan, on the mark.</li>
         <li>Weigh it, pan and all; start the clock.</li>
         <li>A quarter of an hour later weigh it again. Hot: two cloths, a flat place for the scale.</li>
       </ol>
@@ -52,8 +54,8 @@ export function BoilOffForm({
           label="Pan"
           options={kitchen.pans.map((pan) => [String(pan.id), pan.name] as const)}
         />
-        <Field name="before_g" label="Before" unit="g" kind="number" autoFocus />
-        <Field name="after_g" label="After" unit="g" kind="number" />
+        <Amount name="before_g" label="Before" of="weight" autoFocus />
+        <Amount name="after_g" label="After" of="weight" />
         <Field name="minutes" label="Time on the mark" unit="min" kind="number" />
         <Lost />
       </div>
@@ -62,9 +64,8 @@ export function BoilOffForm({
 }
 
 function Lost() {
+  const { weight } = useMeasure();
   const [before, after] = useWatch({ name: ['before_g', 'after_g'] }) as unknown[];
   const lost = Number(before) - Number(after);
-  return (
-    <p className="self-end pb-3 text-xl font-semibold">{lost > 0 ? `${Math.round(lost)} g of steam` : ''}</p>
-  );
+  return <p className="self-end pb-3 text-xl font-semibold">{lost > 0 ? `${weight(lost)} of steam` : ''}</p>;
 }

@@ -21,7 +21,12 @@ export function DeviceForm({ thing, kitchen, onDone }: FormProps<Device> & { kit
       {...keep}
       beside={
         thing && (
-          <Retire words="Take it out" retire={() => api.retireThing('devices', thing.id)} onDone={onDone} />
+          <Retire
+            words="Delete this device"
+            name={thing.name}
+            retire={() => api.retireThing('devices', thing.id)}
+            onDone={onDone}
+          />
         )
       }
     >

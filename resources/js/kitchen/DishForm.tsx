@@ -4,11 +4,11 @@ import type { ReactNode } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { api } from '../api';
 import type { DishPage, Kitchen } from '../contracts.generated';
+import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
-import { Field, Pick, Tick, Ticks } from '../parts/Field';
+import { Amount, Field, Pick, Tick, Ticks } from '../parts/Field';
+import type { Body } from './blank';
 import { ALLERGENS, DIETS } from './words';
-
-export type Body = DishPage['dish'];
 
 const DOSES = [
   ['ladle-by-ladle', 'ladle by ladle'],
@@ -77,40 +77,6 @@ const UNITS = [
   ['pieces', 'pieces'],
 ] as const;
 
-/** What a dish of a family is before anybody has said more. */
-export function blank(family: Body['family']): Body {
-  const risotto = family === 'risotto';
-  const pan = family === 'pan-rice';
-  return {
-    name: '',
-    family,
-    grams_main: risotto ? 80 : pan ? 60 : 70,
-    grams_starter: 45,
-    wine_ml_per_80_g: risotto ? 30 : 0,
-    doses: risotto ? 'ladle-by-ladle' : 'one-pour',
-    stirring: risotto ? 'constant' : pan ? 'never' : 'now-and-then',
-    sealed: true,
-    toast: 'medium',
-    rinsed: false,
-    soak_min: 0,
-    finish_min: risotto ? 1 : 0,
-    rest_min: pan ? 5 : 0,
-    rest_covered: pan,
-    looseness: risotto ? 0.85 : pan ? 0 : 3,
-    crust: pan ? 'gold' : 'none',
-    crust_school: 'short-and-hot',
-    minutes_to_table: 2,
-    diet: 'vegetarian',
-    finish: '',
-    butter_g_per_80_g: risotto ? 15 : 0,
-    butter_salted: false,
-    cheese_g_per_80_g: risotto ? 15 : 0,
-    garnish: '',
-    ingredients: [],
-    side_work: [],
-  };
-}
-
 interface Values {
   rice_id: string;
   stock_id: string;
@@ -155,7 +121,7 @@ export function DishForm({
         void client.invalidateQueries({ queryKey: ['choices'] });
         onKept(page);
       }}
-      words="Keep the dish"
+      words="Save the dish"
       beside={beside}
     >
       <Field name="dish.name" label="Dish" maxLength={120} autoFocus={id === undefined} />
@@ -170,8 +136,8 @@ export function DishForm({
           label="Stock"
           options={kitchen.stocks.map((one) => [String(one.id), one.name] as const)}
         />
-        <Field name="dish.grams_main" label="A main" unit="g raw" kind="number" />
-        <Field name="dish.grams_starter" label="A starter" unit="g raw" kind="number" />
+        <Amount name="dish.grams_main" label="A main" of="weight" unitWords="raw" />
+        <Amount name="dish.grams_starter" label="A starter" of="weight" unitWords="raw" />
       </div>
       <Method family={body.family} looseness={body.looseness} />
       <Ingredients />
@@ -185,6 +151,7 @@ export function DishForm({
 }
 
 function Method({ family, looseness }: { family: Body['family']; looseness: number }) {
+  const { weight } = useMeasure();
   const risotto = family === 'risotto';
   const pan = family === 'pan-rice';
   const words: (readonly [string, string])[] = [...PLATES[family]];
@@ -201,9 +168,13 @@ function Method({ family, looseness }: { family: Body['family']; looseness: numb
         {!pan && <Pick numeric name="dish.looseness" label="At the table it" options={plates} />}
         {pan && <Pick name="dish.crust" label="Crust" options={CRUST} />}
         {pan && <Pick name="dish.crust_school" label="made" options={CRUST_SCHOOL} />}
-        {risotto && <Field name="dish.wine_ml_per_80_g" label="Wine for 80 g" unit="mL" kind="number" />}
-        {risotto && <Field name="dish.butter_g_per_80_g" label="Butter for 80 g" unit="g" kind="number" />}
-        {risotto && <Field name="dish.cheese_g_per_80_g" label="Cheese for 80 g" unit="g" kind="number" />}
+        {risotto && <Amount name="dish.wine_ml_per_80_g" label={`Wine for ${weight(80)}`} of="volume" />}
+        {risotto && (
+          <Field name="dish.butter_g_per_80_g" label={`Butter for ${weight(80)}`} unit="g" kind="number" />
+        )}
+        {risotto && (
+          <Field name="dish.cheese_g_per_80_g" label={`Cheese for ${weight(80)}`} unit="g" kind="number" />
+        )}
         {!risotto && <Field name="dish.soak_min" label="Soaked" unit="min" kind="number" />}
         {risotto && <Field name="dish.finish_min" label="Beaten in" unit="min" kind="number" />}
         <Field name="dish.rest_min" label="Rest" unit="min" kind="number" />

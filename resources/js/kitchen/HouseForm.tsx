@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { Entry } from '../parts/Entry';
-import { Field, Pick } from '../parts/Field';
+import { Amount, Field, Pick } from '../parts/Field';
 
 const ZONES = Intl.supportedValuesOf('timeZone').map((zone) => [zone, zone.replaceAll('_', ' ')] as const);
 
@@ -36,10 +36,10 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
     >
       <Field name="name" label="Kitchen" maxLength={120} />
       <div className="grid grid-cols-4 items-end gap-3 max-md:grid-cols-2">
-        <Field name="altitude_m" label="Above the sea" unit="m" kind="number" />
-        <Field name="boiling_c" label="or water boils at" unit="°C" kind="number" />
-        <Field name="room_c" label="Room" unit="°C" kind="number" />
-        <Field name="plates_c" label="Plates" unit="°C" kind="number" />
+        <Amount name="altitude_m" label="Above the sea" of="altitude" />
+        <Amount name="boiling_c" label="or water boils at" of="heat" />
+        <Amount name="room_c" label="Room" of="heat" />
+        <Amount name="plates_c" label="Plates" of="heat" />
       </div>
       <p className="text-base text-ink-soft">
         One of the two: clear the altitude if you measured the boiling point.
@@ -47,8 +47,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
       <Pick name="timezone" label="Clock" options={zones} />
       <Pick
         name="units"
-        label="Amounts are shown in"
-        hint="Here things are still entered in the units written beside each field."
+        label="Amounts are in"
         options={[
           ['metric', 'grams, millilitres, °C'],
           ['us', 'ounces, cups, quarts, °F'],
@@ -57,10 +56,10 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
       <fieldset className="mt-3 border-t-2 border-rule pt-2">
         <legend className="pr-2 text-xl font-bold">What your code asks for</legend>
         <div className="grid grid-cols-2 items-end gap-3">
-          <Field name="safety.fish_c" label="Fish, shellfish reach" unit="°C" kind="number" />
-          <Field name="safety.poultry_c" label="Poultry reaches" unit="°C" kind="number" />
-          <Field name="safety.meat_c" label="Whole cuts of meat reach" unit="°C" kind="number" />
-          <Field name="safety.hot_holding_c" label="Held hot at" unit="°C" kind="number" />
+          <Amount name="safety.fish_c" label="Fish, shellfish reach" of="heat" />
+          <Amount name="safety.poultry_c" label="Poultry reaches" of="heat" />
+          <Amount name="safety.meat_c" label="Whole cuts of meat reach" of="heat" />
+          <Amount name="safety.hot_holding_c" label="Held hot at" of="heat" />
           <Field name="safety.fridge_days" label="Cooked rice keeps, cold" unit="days" kind="number" />
         </div>
         <p className="mt-1 text-base text-ink-soft">

@@ -4,7 +4,7 @@ import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
-import { Field, Pick, Ticks } from '../parts/Field';
+import { Amount, Field, Pick, Ticks } from '../parts/Field';
 import { Retire } from '../parts/Retire';
 import { PanSide } from '../pictures/PanSide';
 import {
@@ -57,23 +57,28 @@ export function PanForm({ thing, onDone }: FormProps<Pan>) {
       {...keep}
       beside={
         thing && (
-          <Retire words="Take it out" retire={() => api.retireThing('pans', thing.id)} onDone={onDone} />
+          <Retire
+            words="Delete this pan"
+            name={thing.name}
+            retire={() => api.retireThing('pans', thing.id)}
+            undo={() => api.bringBack('pans', thing.id)}
+            onDone={onDone}
+          />
         )
       }
     >
       <Field name="name" label="What you call it" autoFocus maxLength={60} />
       <PanDrawing />
       <div className="grid grid-cols-3 gap-3">
-        <Field name="base_cm" label="Floor" unit="cm" kind="number" />
-        <Field name="rim_cm" label="Rim" unit="cm" kind="number" />
-        <Field name="height_cm" label="Height" unit="cm" kind="number" />
+        <Amount name="base_cm" label="Floor" of="length" />
+        <Amount name="rim_cm" label="Rim" of="length" />
+        <Amount name="height_cm" label="Height" of="length" />
       </div>
       <div className="grid grid-cols-2 gap-3">
-        <Field
+        <Amount
           name="weight_g"
           label="Weighs empty"
-          unit="g"
-          kind="number"
+          of="weight"
           hint="Then one weighing at the stove tells how much liquid is left. Handles and all, no lid."
         />
         <Field
@@ -157,14 +162,20 @@ export function BurnerForm({ thing, onDone }: FormProps<Burner>) {
       {...keep}
       beside={
         thing && (
-          <Retire words="Take it out" retire={() => api.retireThing('burners', thing.id)} onDone={onDone} />
+          <Retire
+            words="Delete this ring"
+            name={thing.name}
+            retire={() => api.retireThing('burners', thing.id)}
+            undo={() => api.bringBack('burners', thing.id)}
+            onDone={onDone}
+          />
         )
       }
     >
       <Field name="name" label="What you call it" autoFocus maxLength={60} />
       <div className="grid grid-cols-3 gap-3">
-        <Field name="ring_cm" label="Flame or coil" unit="cm" kind="number" />
-        <Field name="rated_w" label="Rated" unit="W" kind="number" />
+        <Amount name="ring_cm" label="Flame or coil" of="length" />
+        <Rated />
         <Pick
           name="fuel"
           label="Heat"
@@ -176,6 +187,16 @@ export function BurnerForm({ thing, onDone }: FormProps<Burner>) {
       </div>
       <Marks />
     </Entry>
+  );
+}
+
+/** Gas is sold by what its plate says in the kitchen's units; current is watts everywhere. */
+function Rated() {
+  const fuel: unknown = useWatch({ name: 'fuel' });
+  return fuel === 'gas' ? (
+    <Amount name="rated_w" label="Rated" of="burner" />
+  ) : (
+    <Field name="rated_w" label="Rated" unit="W" kind="number" />
   );
 }
 
@@ -221,15 +242,20 @@ export function LadleForm({ thing, onDone }: FormProps<Ladle>) {
       {...keep}
       beside={
         thing && (
-          <Retire words="Take it out" retire={() => api.retireThing('ladles', thing.id)} onDone={onDone} />
+          <Retire
+            words="Delete this ladle"
+            name={'a ladle'}
+            retire={() => api.retireThing('ladles', thing.id)}
+            undo={() => api.keepThing('ladles', undefined, { format: 'velko.ladle/1', ml: thing.ml })}
+            onDone={onDone}
+          />
         )
       }
     >
-      <Field
+      <Amount
         name="ml"
         label="Level full it holds"
-        unit="mL"
-        kind="number"
+        of="volume"
         autoFocus
         hint="Fill it with water on the scale: 1 g is 1 mL."
       />
@@ -255,7 +281,13 @@ export function RiceForm({ thing, onDone }: FormProps<Rice>) {
       onSaved={keep.onSaved}
       beside={
         thing && (
-          <Retire words="Take it out" retire={() => api.retireThing('rices', thing.id)} onDone={onDone} />
+          <Retire
+            words="Delete this rice"
+            name={thing.name}
+            retire={() => api.retireThing('rices', thing.id)}
+            undo={() => api.bringBack('rices', thing.id)}
+            onDone={onDone}
+          />
         )
       }
     >
@@ -264,7 +296,7 @@ export function RiceForm({ thing, onDone }: FormProps<Rice>) {
       <div className="grid grid-cols-3 gap-3">
         <Field name="low" label="Packet says" unit="min" kind="number" />
         <Field name="high" label="to" unit="min" kind="number" />
-        <Field name="grams_per_cup" label="A level cup" unit="g" kind="number" />
+        <Amount name="grams_per_cup" label="A level cup" of="weight" />
       </div>
       <p className="text-base text-ink-soft">
         The minutes printed on the packet are its window. Left empty, the variety’s own is taken.
@@ -289,7 +321,13 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
       {...keep}
       beside={
         thing && (
-          <Retire words="Take it out" retire={() => api.retireThing('stocks', thing.id)} onDone={onDone} />
+          <Retire
+            words="Delete this stock"
+            name={thing.name}
+            retire={() => api.retireThing('stocks', thing.id)}
+            undo={() => api.bringBack('stocks', thing.id)}
+            onDone={onDone}
+          />
         )
       }
     >
@@ -297,8 +335,8 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
       <div className="grid grid-cols-2 gap-3">
         <Pick name="base" label="Made from" options={BASES} />
         <Field name="salt_percent" label="Salt" unit="g in 100 g" kind="number" />
-        <Field name="held_at_c" label="Held at" unit="°C" kind="number" />
-        <Field name="batch_ml" label="A batch" unit="mL" kind="number" />
+        <Amount name="held_at_c" label="Held at" of="heat" />
+        <Amount name="batch_ml" label="A batch" of="volume" />
       </div>
       <Ticks
         name="allergens"

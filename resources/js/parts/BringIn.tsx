@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { Refusal } from '../api';
+import { placeOf } from './faults';
 
 /** A file from this device, read and handed on; what is wrong with it is said by field. */
 export function BringIn<A>({
@@ -8,17 +9,22 @@ export function BringIn<A>({
   accept,
   bring,
   onBrought,
+  ask,
 }: {
   words: string;
   accept: string;
   bring: (text: string) => Promise<A>;
   onBrought: (answer: A) => void;
+  /** What is asked of the cook once the file has been read, before it is taken in. */
+  ask?: (text: string, take: (text: string) => void, stop: () => void) => ReactNode;
 }) {
   const input = useRef<HTMLInputElement>(null);
-  const read = useMutation({
-    mutationFn: async (file: File) => bring(await file.text()),
-    onSuccess: onBrought,
-  });
+  const [asked, setAsked] = useState<string | null>(null);
+  const read = useMutation({ mutationFn: bring, onSuccess: onBrought });
+  const take = (text: string) => {
+    setAsked(null);
+    read.mutate(text);
+  };
   const faults = read.error instanceof Refusal ? (read.error.problem.errors ?? []) : [];
   return (
     <div>
@@ -40,16 +46,23 @@ export function BringIn<A>({
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
-          if (file) read.mutate(file);
+          if (file) void file.text().then(ask ? setAsked : take);
         }}
       />
+      {asked !== null && ask?.(asked, take, () => setAsked(null))}
+      {read.isPending && (
+        <p role="status" className="mt-2 flex items-center gap-3 text-lg">
+          <progress aria-label="Taking it in" className="h-3 w-40 accent-ink" /> Taking it in, all of it or
+          nothing …
+        </p>
+      )}
       {read.isError && (
         <div role="alert" className="mt-2 text-lg text-tomato">
           <p className="font-semibold">Nothing was taken in.</p>
           <ul className="list-disc pl-5">
             {faults.slice(0, 8).map((fault) => (
               <li key={`${fault.pointer} ${fault.detail}`}>
-                {fault.pointer} {fault.detail}
+                {placeOf(fault.pointer)} {fault.detail}
               </li>
             ))}
             {faults.length === 0 && <li>{read.error.message}</li>}

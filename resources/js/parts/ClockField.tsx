@@ -1,10 +1,11 @@
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
+import { clockWords, HALF_DAYS } from '../time';
 import { StepKey } from './StepKey';
 
 const STEP_MIN = 5;
 
-/** A time of day on the 24-hour clock, typed ("1940", "19:40", "19.40") or stepped by five minutes. */
+/** A time of day, typed on the reader's clock or the 24-hour one, or stepped by five minutes. */
 export function ClockField({
   label,
   value,
@@ -15,7 +16,7 @@ export function ClockField({
   onChange: (value: string) => void;
 }) {
   const [draft, setDraft] = useState<string | null>(null);
-  const text = draft ?? value;
+  const text = draft ?? clockWords(value);
   const read = readClock(text);
   const step = (by: number) => {
     setDraft(null);
@@ -60,18 +61,22 @@ export function ClockField({
       </div>
       {read === null && (
         <p role="alert" className="mt-1 text-tomato">
-          a time from 00:00 to 23:59
+          {HALF_DAYS ? 'a time, as 7:40 pm' : 'a time from 00:00 to 23:59'}
         </p>
       )}
     </div>
   );
 }
 
+/** "1940", "19:40", "19.40", "7:40 pm", "740p" */
 function readClock(text: string): string | null {
-  const match = /^\s*(\d{1,2})\s*[:.h ]?\s*(\d{2})\s*$/.exec(text);
-  const hours = Number(match?.[1]);
-  const minutes = Number(match?.[2]);
-  return match && hours < 24 && minutes < 60 ? written(hours, minutes) : null;
+  const match = /^\s*(\d{1,2})\s*[:.h ]?\s*(\d{2})\s*(?:([ap])\.?\s*m?\.?)?\s*$/i.exec(text);
+  const half = match?.[3]?.toLowerCase();
+  const [hours, minutes] = [Number(match?.[1]), Number(match?.[2])];
+  if (!match || minutes > 59 || hours > 23 || (half && (hours < 1 || hours > 12))) {
+    return null;
+  }
+  return written(half ? (hours % 12) + (half === 'p' ? 12 : 0) : hours, minutes);
 }
 
 const written = (hours: number, minutes: number) =>

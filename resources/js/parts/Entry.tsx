@@ -1,7 +1,9 @@
 import { useMutation } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { FormProvider, useForm, type DefaultValues, type FieldValues } from 'react-hook-form';
 import { Refusal } from '../api';
+import { Labels, placeOf, saidOf, type FieldWords } from './faults';
+import { useUnsaved } from './Unsaved';
 
 /**
  * A form that is one document: what is refused is said beside its field, nothing typed is lost.
@@ -11,7 +13,7 @@ export function Entry<T extends FieldValues, A>({
   save,
   onSaved,
   root = '',
-  words = 'Keep it',
+  words = 'Save',
   children,
   beside,
 }: {
@@ -26,14 +28,23 @@ export function Entry<T extends FieldValues, A>({
   beside?: ReactNode;
 }) {
   const form = useForm<T>({ defaultValues: values });
+  const [labels] = useState(() => new Map<string, FieldWords>());
+  const saved = useUnsaved(form.formState.isDirty);
+  const inForm = (pointer: string) => (pointer.startsWith(root) ? pointer.slice(root.length) : pointer);
+  const nameOf = (pointer: string) => inForm(pointer).split('/').filter(Boolean).join('.');
   const kept = useMutation({
     mutationFn: save,
-    onSuccess: onSaved,
+    onSuccess: (answer) => {
+      saved();
+      onSaved(answer);
+    },
     onError: (error) => {
-      for (const { pointer, detail } of error instanceof Refusal ? (error.problem.errors ?? []) : []) {
-        const field = pointer.startsWith(root) ? pointer.slice(root.length) : pointer;
-        const name = field.split('/').filter(Boolean).join('.');
-        form.setError((name === '' ? 'root' : name) as 'root', { message: detail });
+      for (const fault of error instanceof Refusal ? (error.problem.errors ?? []) : []) {
+        const name = nameOf(fault.pointer);
+        form.setError((name === '' ? 'root' : name) as 'root', {
+          type: fault.code ?? 'refused',
+          message: saidOf(fault, labels.get(name)?.units),
+        });
       }
     },
   });
@@ -41,40 +52,31 @@ export function Entry<T extends FieldValues, A>({
 
   return (
     <FormProvider {...form}>
-      <form
-        noValidate
-        onSubmit={(event) => void form.handleSubmit((entered) => kept.mutate(entered))(event)}
-        className="grid gap-4"
-      >
-        {children}
-        {kept.isError && (
-          <p role="alert" className="text-lg text-tomato">
-            {faults.length > 0
-              ? `Not kept. ${faults.map((fault) => `${fieldWords(fault.pointer)} ${fault.detail}`).join('; ')}`
-              : `It was not kept: ${kept.error.message}`}
-          </p>
-        )}
-        <div className="flex flex-wrap gap-3">
-          <button
-            disabled={kept.isPending}
-            className="min-h-14 rounded-lg bg-ink px-8 text-xl font-semibold text-paper disabled:opacity-50"
-          >
-            {words}
-          </button>
-          {beside}
-        </div>
-      </form>
+      <Labels value={labels}>
+        <form
+          noValidate
+          onSubmit={(event) => void form.handleSubmit((entered) => kept.mutate(entered))(event)}
+          className="grid gap-4"
+        >
+          {children}
+          {kept.isError && (
+            <p role="alert" className="text-lg text-tomato">
+              {faults.length > 0
+                ? `Not saved. ${faults.map((fault) => `${placeOf(inForm(fault.pointer), labels)} ${saidOf(fault, labels.get(nameOf(fault.pointer))?.units)}`).join('; ')}`
+                : `It was not saved: ${kept.error.message}`}
+            </p>
+          )}
+          <div className="flex flex-wrap gap-3">
+            <button
+              disabled={kept.isPending}
+              className="min-h-14 rounded-lg bg-ink px-8 text-xl font-semibold text-paper disabled:opacity-50"
+            >
+              {words}
+            </button>
+            {beside}
+          </div>
+        </form>
+      </Labels>
     </FormProvider>
   );
-}
-
-/** "/dish/ingredients/2/amount" as a cook reads it: "ingredients 3 amount". */
-function fieldWords(pointer: string): string {
-  return pointer === ''
-    ? 'It'
-    : pointer
-        .split('/')
-        .filter((part) => part !== '' && part !== 'dish')
-        .map((part) => (/^\d+$/.test(part) ? String(Number(part) + 1) : part.replaceAll('_', ' ')))
-        .join(' ');
 }

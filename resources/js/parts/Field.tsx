@@ -1,5 +1,8 @@
-import { useId } from 'react';
+import { useContext, useEffect, useId, useState } from 'react';
 import { get, useController, useFormContext } from 'react-hook-form';
+import { useMeasure } from '../cook';
+import { trimmed, type Quantity } from '../measure';
+import { Labels, type FieldWords } from './faults';
 
 const BOX =
   'h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white px-3 text-xl aria-invalid:border-tomato';
@@ -25,7 +28,7 @@ export function Field({
   maxLength?: number;
 }) {
   const { register } = useFormContext();
-  const { fault, id } = useFault(name);
+  const { fault, id } = useFault(name, label);
   return (
     <label className="block text-base">
       <span className="text-ink-soft">
@@ -41,6 +44,56 @@ export function Field({
         aria-invalid={fault !== undefined}
         aria-describedby={fault || hint ? id : undefined}
         className={`${BOX} ${kind === 'number' ? 'text-right font-semibold' : ''}`}
+      />
+      <Said id={id} fault={fault} hint={hint} />
+    </label>
+  );
+}
+
+/** A quantity, shown and typed in the kitchen's own units, kept in the engine's. */
+export function Amount({
+  name,
+  label,
+  of,
+  hint,
+  unitWords = '',
+  autoFocus,
+}: {
+  name: string;
+  label: string;
+  of: Quantity;
+  hint?: string;
+  /** What follows the unit: "g raw". */
+  unitWords?: string;
+  autoFocus?: boolean;
+}) {
+  const typed = useMeasure().typed[of];
+  const { unit, shown, read, decimals } = typed;
+  const { field } = useController({ name });
+  const { fault, id } = useFault(name, label, typed);
+  const [draft, setDraft] = useState<string | null>(null);
+  const value: unknown = field.value;
+  const kept =
+    typeof value === 'number' ? trimmed(shown(value), decimals) : typeof value === 'string' ? value : '';
+  return (
+    <label className="block text-base">
+      <span className="text-ink-soft">
+        {label} ({[unit, unitWords].filter(Boolean).join(' ')})
+      </span>
+      <input
+        name={name}
+        value={draft ?? kept}
+        onChange={(event) => {
+          setDraft(event.target.value);
+          const entered = asNumber(event.target.value);
+          field.onChange(typeof entered === 'number' ? read(entered) : entered);
+        }}
+        autoFocus={autoFocus}
+        inputMode="decimal"
+        autoComplete="off"
+        aria-invalid={fault !== undefined}
+        aria-describedby={fault || hint ? id : undefined}
+        className={`${BOX} text-right font-semibold`}
       />
       <Said id={id} fault={fault} hint={hint} />
     </label>
@@ -63,7 +116,7 @@ export function Pick({
   orNull?: boolean;
 }) {
   const { register } = useFormContext();
-  const { fault, id } = useFault(name);
+  const { fault, id } = useFault(name, label);
   return (
     <label className="block text-base">
       <span className="text-ink-soft">{label}</span>
@@ -172,9 +225,18 @@ function Said({ id, fault, hint }: { id: string; fault: string | undefined; hint
   ) : null;
 }
 
-function useFault(name: string): { fault: string | undefined; id: string } {
+function useFault(
+  name: string,
+  label: string,
+  units?: FieldWords['units'],
+): { fault: string | undefined; id: string } {
   const id = useId();
   const { formState } = useFormContext();
+  const labels = useContext(Labels);
+  useEffect(() => {
+    labels.set(name, { label, units });
+    return () => void labels.delete(name);
+  }, [labels, name, label, units]);
   const error: unknown = get(formState.errors, name);
   const fault =
     typeof error === 'object' && error !== null && 'message' in error && typeof error.message === 'string'

@@ -1,10 +1,9 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { BookOpenText, CookingPot, Flame, LogOut, ScrollText, Soup } from 'lucide-react';
+import { BookOpenText, CookingPot, Flame, ScrollText, Soup } from 'lucide-react';
 import { NavLink, useLocation } from 'react-router';
-import { api } from '../api';
-import { turnOver, useCook } from '../cook';
-import { clock, useNow } from '../time';
+import { useCook } from '../cook';
+import { clock, HALF_DAYS, seconds, useNow } from '../time';
 import { Tickets } from './Tickets';
+import { Who } from './Who';
 
 const PLACES = [
   { to: '/', label: 'Pan', icon: Soup },
@@ -19,10 +18,6 @@ export function Rail() {
   const cook = useCook();
   // At the stove the pans have lanes of their own.
   const { pathname } = useLocation();
-  const client = useQueryClient();
-  const leave = () => {
-    void api.signOut().then((session) => turnOver(client, session));
-  };
 
   return (
     <header className="z-20 flex h-(--rail) shrink-0 items-stretch overflow-hidden border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:border-t-2 max-md:border-b-0 print:hidden">
@@ -41,20 +36,8 @@ export function Rail() {
       </nav>
       {!pathname.startsWith('/stove/') && <Tickets />}
       <div className="ml-auto flex items-center gap-4 pr-2 pl-3 max-md:gap-0 max-md:px-1">
-        <span className="text-right leading-tight text-ink-soft max-lg:hidden">
-          {cook.name}
-          <br />
-          <span className="text-sm">{cook.kitchen}</span>
-        </span>
+        <Who />
         <WallClock timezone={cook.timezone} />
-        <button
-          onClick={leave}
-          className="grid size-12 place-content-center rounded-lg"
-          aria-label="Sign out"
-          title="Sign out"
-        >
-          <LogOut aria-hidden="true" className="size-6" />
-        </button>
       </div>
     </header>
   );
@@ -68,7 +51,7 @@ function WallClock({ timezone }: { timezone: string }) {
       className="text-[min(1.875rem,2.7vw)] font-bold tracking-tight max-md:text-[min(1rem,3.8vw)]"
     >
       {clock(now, timezone)}
-      <span className="max-md:hidden">{clock(now, timezone, true).slice(5)}</span>
+      {!HALF_DAYS && <span className="max-md:hidden">{seconds(now)}</span>}
     </time>
   );
 }

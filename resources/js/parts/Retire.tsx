@@ -2,24 +2,37 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Refusal } from '../api';
 import type { Kitchen } from '../contracts.generated';
+import { useUndo } from './Undo';
 
-/** Takes something off the kitchen's shelves, by two touches: one wet knuckle must not do it. What was cooked stays in the log. */
+/** Deletes something of the kitchen's, by two touches: one wet knuckle must not do it. What was cooked stays in the log. */
 export function Retire({
   words,
+  name,
   retire,
+  undo,
   onDone,
 }: {
   words: string;
+  /** What is said to be deleted. */
+  name: string;
   retire: () => Promise<Kitchen>;
+  /** Brings it back; a thing without is gone. */
+  undo?: () => Promise<Kitchen>;
   onDone: () => void;
 }) {
   const client = useQueryClient();
+  const say = useUndo();
   const [sure, setSure] = useState(false);
   const gone = useMutation({
     mutationFn: retire,
     onSuccess: (kitchen) => {
       client.setQueryData(['kitchen'], kitchen);
+      // Whatever was worked out with it, or offers it, is worked out anew.
+      void client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' });
       onDone();
+      if (undo) {
+        say({ words: `Deleted: ${name}`, undo });
+      }
     },
     onSettled: () => setSure(false),
   });

@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { useLeave } from './Unsaved';
 
 /** A sheet of paper laid over the right of the screen, to write one thing on. */
 export function Sheet({
@@ -12,8 +13,9 @@ export function Sheet({
   onClose: () => void;
   children: ReactNode;
 }) {
+  const leave = useLeave();
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+    <Dialog.Root open onOpenChange={(open) => !open && leave(onClose)}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-black/50" />
         <Dialog.Content

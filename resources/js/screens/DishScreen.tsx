@@ -1,22 +1,26 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
 import { Title } from '../parts/Title';
 import type { Ask, Choices, DishPage, Kitchen } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
-import { blank, DishForm, type Body } from '../kitchen/DishForm';
+import type { Body } from '../kitchen/blank';
+import { DishForm } from '../kitchen/DishForm';
+import { newDish } from '../kitchen/newDish';
 import { FAMILIES } from '../kitchen/words';
 import { minute, trimmed } from '../measure';
 import { Choice as Select } from '../parts/Choice';
 import { Retire } from '../parts/Retire';
 import { TakeOut } from '../parts/TakeOut';
+import { useLeave } from '../parts/Unsaved';
 import { clock, day } from '../time';
 
 /** One dish: what it is, its schools side by side, its versions. */
 export function DishScreen() {
   const { id, family } = useParams();
-  const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
+  const kitchen = useKitchen();
   const page = useQuery({
     queryKey: ['dish', Number(id)],
     queryFn: () => api.dish(Number(id)),
@@ -47,9 +51,7 @@ function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) 
       <h1 className="mb-3 text-3xl font-bold">A new {FAMILIES[family]}</h1>
       <DishForm
         kitchen={kitchen}
-        body={blank(family)}
-        rice={kitchen.rices[0]?.id}
-        stock={kitchen.stocks[0]?.id}
+        {...newDish(kitchen, family)}
         onKept={(page) => void navigate(`/dishes/${page.id}`)}
       />
     </main>
@@ -65,6 +67,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
     body: page.dish,
   });
   const [kept, setKept] = useState(false);
+  const leave = useLeave();
   const copy = useMutation({
     mutationFn: () => api.copyDish(page.id),
     onSuccess: (next) => {
@@ -103,19 +106,21 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
             <>
               <button
                 type="button"
-                onClick={() => copy.mutate()}
+                onClick={() => leave(() => copy.mutate())}
                 className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl font-semibold"
               >
                 Copy it
               </button>
               <Retire
-                words="Take it off"
+                words="Delete this dish"
+                name={page.dish.name}
                 retire={() => api.retireDish(page.id)}
+                undo={() => api.bringBackDish(page.id)}
                 onDone={() => void navigate('/dishes')}
               />
               {kept && (
                 <p role="status" className="self-center text-lg text-herb">
-                  Kept as version {page.versions[0]?.number}.
+                  Saved as version {page.versions[0]?.number}.
                 </p>
               )}
             </>
@@ -133,8 +138,10 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
           page={page}
           shown={shown.body}
           onShow={(body, number) => {
-            setKept(false);
-            setShown({ key: `v${number}-${Date.now()}`, body });
+            leave(() => {
+              setKept(false);
+              setShown({ key: `v${number}-${Date.now()}`, body });
+            });
           }}
         />
       </aside>

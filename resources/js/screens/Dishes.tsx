@@ -1,6 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
 import { Title } from '../parts/Title';
 import type { Imported, Kitchen } from '../contracts.generated';
@@ -13,7 +14,7 @@ type Dish = Kitchen['dishes'][number];
 
 /** The dishes of the house by family; a new one from each. */
 export function Dishes() {
-  const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
+  const kitchen = useKitchen();
   const client = useQueryClient();
   const [brought, setBrought] = useState<Imported | null>(null);
   if (!kitchen.data) {

@@ -1,7 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { BellRing } from 'lucide-react';
 import { useState } from 'react';
-import { api } from '../api';
+import { useKitchen } from '../kitchen/useKitchen';
 import type { Kitchen } from '../contracts.generated';
 import { BoilOffForm } from '../kitchen/BoilOffForm';
 import { DeviceForm } from '../kitchen/DeviceForm';
@@ -29,12 +28,7 @@ const LISTEN_MS = 5000;
 
 /** What the kitchen has: pans and rings to scale, ladles, rices, stocks; each a touch away from being changed. */
 export function KitchenScreen() {
-  const kitchen = useQuery({
-    queryKey: ['kitchen'],
-    queryFn: api.kitchen,
-    staleTime: 60_000,
-    refetchInterval: ({ state }) => ((state.data?.devices.length ?? 0) > 0 ? LISTEN_MS : false),
-  });
+  const kitchen = useKitchen((kitchen) => ((kitchen?.devices.length ?? 0) > 0 ? LISTEN_MS : false));
   const [open, setOpen] = useState<Open | null>(null);
   if (!kitchen.data) {
     return (
@@ -143,15 +137,16 @@ function Writing({ kitchen, open, onClose }: { kitchen: Kitchen; open: Open; onC
 }
 
 function House({ kitchen, onOpen }: { kitchen: Kitchen; onOpen: () => void }) {
-  const { heat } = useMeasure();
+  const { heat, typed } = useMeasure();
   return (
     <button onClick={onOpen} className="flex min-h-14 flex-wrap items-baseline gap-x-6 rounded-lg text-left">
       <span className="text-3xl font-bold underline decoration-dotted underline-offset-4">
         {kitchen.name}
       </span>
       <span className="text-lg text-ink-soft">
-        {trimmed(kitchen.altitude_m, 0)} m above the sea, water boils at {heat(kitchen.boiling_c)} · room{' '}
-        {heat(kitchen.room_c)} · {kitchen.timezone.replaceAll('_', ' ')}
+        {trimmed(typed.altitude.shown(kitchen.altitude_m), 0)} {typed.altitude.unit} above the sea, water
+        boils at {heat(kitchen.boiling_c)} · room {heat(kitchen.room_c)} ·{' '}
+        {kitchen.timezone.replaceAll('_', ' ')}
       </span>
     </button>
   );

@@ -1,12 +1,19 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api } from '../api';
+import { api, Refusal } from '../api';
+import type { Kitchen } from '../contracts.generated';
+import { MEASURES, type Typed } from '../measure';
+import { saidOf } from '../parts/faults';
+import { asNumber } from '../parts/Field';
+import { HALF_DAYS } from '../time';
 import { Title } from '../parts/Title';
-import { blank } from '../kitchen/DishForm';
+import { blank } from '../kitchen/blank';
 import { MARKS, VARIETIES } from '../kitchen/words';
-import { BringIn } from '../parts/BringIn';
+import { BringKitchen } from '../kitchen/BringKitchen';
 import { Choice } from '../parts/Choice';
 import { PanSide } from '../pictures/PanSide';
+
+const SETS: Record<string, string> = { '/altitude_m': 'The height above the sea' };
 
 const PANS = [
   { name: '24 sautoir', base_cm: 22, rim_cm: 24, height_cm: 7, metal_j_per_k: 850 },
@@ -24,15 +31,31 @@ const RINGS = [
 ];
 
 /** A kitchen from nothing in a minute: three pans, two rings, one rice; all of it can be put right later. */
-export function SetUp() {
+export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
   const client = useQueryClient();
   const [pans, setPans] = useState(new Set(['24 sautoir', '28 sautoir', '42 wide pan']));
   const [rings, setRings] = useState(new Set(['gas ring', 'big ring']));
   const [variety, setVariety] = useState<string>('carnaroli');
+  const [units, setUnits] = useState<'metric' | 'us'>(HALF_DAYS ? 'us' : 'metric');
+  const [height, setHeight] = useState('0');
+  const { typed, length } = MEASURES[units];
+  const above = asNumber(height);
   const label = VARIETIES.find(([value]) => value === variety)?.[1] ?? variety;
 
   const setUp = useMutation({
     mutationFn: async () => {
+      await api.keepHouse({
+        format: 'velko.house/1',
+        name: house.name,
+        altitude_m: typeof above === 'number' ? typed.altitude.read(above) : above,
+        boiling_c: null,
+        room_c: house.room_c,
+        plates_c: house.plates_c,
+        timezone: house.timezone,
+        units,
+        safety: house.safety,
+      });
+      await client.invalidateQueries({ queryKey: ['session'] });
       for (const pan of PANS.filter((one) => pans.has(one.name))) {
         await api.keepThing('pans', undefined, { format: 'velko.pan/1', ...pan });
       }
@@ -77,12 +100,31 @@ export function SetUp() {
         What comes nearest will do: sizes, rings and marks can be put right under Kitchen at any time.
       </p>
       <div className="mt-3">
-        <BringIn
-          words="Or bring a kitchen in from its archive"
-          accept=".json,application/json"
-          bring={api.bringKitchen}
-          onBrought={() => void client.invalidateQueries()}
-        />
+        <BringKitchen name={house.name} />
+      </div>
+      <div className="mt-4 flex flex-wrap items-end gap-x-8 gap-y-3">
+        <div className="w-72 max-w-full">
+          <span className="text-base text-ink-soft">Amounts are in</span>
+          <Choice
+            label="Amounts are in"
+            value={units}
+            onChange={(value) => setUnits(value === 'us' ? 'us' : 'metric')}
+            options={[
+              { value: 'metric', label: 'grams, mL, °C' },
+              { value: 'us', label: 'ounces, cups, °F' },
+            ]}
+          />
+        </div>
+        <label className="block w-72 max-w-full text-base text-ink-soft">
+          The kitchen stands above the sea ({typed.altitude.unit})
+          <input
+            inputMode="decimal"
+            value={height}
+            onChange={(event) => setHeight(event.target.value)}
+            onFocus={(event) => event.target.select()}
+            className="h-14 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-right text-xl font-semibold text-ink"
+          />
+        </label>
       </div>
       <Many title="Pans" all={PANS.map((one) => one.name)} chosen={pans} onChange={setPans}>
         {(name) => {
@@ -94,8 +136,8 @@ export function SetUp() {
         {(name) => {
           const ring = RINGS.find((one) => one.name === name);
           return (
-            <span className="text-base text-ink-soft">
-              {ring?.ring_cm} cm, {(ring?.rated_w ?? 0) / 1000} kW
+            <span className="text-base text-ink-soft in-has-checked:text-ink">
+              {length(ring?.ring_cm ?? 0)}, {ring ? rated(ring, typed.burner) : ''}
             </span>
           );
         }}
@@ -111,7 +153,14 @@ export function SetUp() {
       </div>
       {setUp.isError && (
         <p role="alert" className="mt-4 text-lg text-tomato">
-          It stopped halfway: {setUp.error.message}. What was entered is kept; go on under Kitchen.
+          {setUp.error instanceof Refusal
+            ? (setUp.error.problem.errors ?? [])
+                .map(
+                  (fault) =>
+                    `${SETS[fault.pointer] ?? 'It'} ${saidOf(fault, fault.pointer === '/altitude_m' ? typed.altitude : undefined)}`,
+                )
+                .join('; ')
+            : `It stopped halfway: ${setUp.error.message}. What was entered is kept; go on under Kitchen.`}
         </p>
       )}
       <button
@@ -124,6 +173,12 @@ export function SetUp() {
     </main>
   );
 }
+
+/** "5 kW", "17,100 BTU/h" */
+const rated = (ring: (typeof RINGS)[number], burner: Typed): string =>
+  ring.fuel === 'gas' && burner.unit !== 'W'
+    ? `${(Math.round(burner.shown(ring.rated_w) / 100) * 100).toLocaleString('en')} ${burner.unit}`
+    : `${ring.rated_w / 1000} kW`;
 
 const FIRST = { risotto: 'house risotto', 'pan-rice': 'house pan rice', 'soupy-rice': 'house soupy rice' };
 

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
+import { useFormContext } from 'react-hook-form';
 import { api, Refusal } from '../api';
 import { Title } from '../parts/Title';
 import { turnOver } from '../cook';
@@ -40,7 +41,12 @@ export function SignIn({ demo }: { demo: boolean }) {
           <p className="mt-2 text-lg text-ink-soft">Stock, heat and rest for rice.</p>
         </div>
         {opening ? (
-          <OpenKitchen onBack={() => setOpening(false)} />
+          <OpenKitchen
+            onBack={(known) => {
+              setEmail(known ?? email);
+              setOpening(false);
+            }}
+          />
         ) : (
           <form onSubmit={open} className="grid gap-5">
             <label className="grid gap-1 text-lg">
@@ -101,7 +107,7 @@ export function SignIn({ demo }: { demo: boolean }) {
 }
 
 /** A kitchen of one's own: its name, yours, and how you sign in. */
-function OpenKitchen({ onBack }: { onBack: () => void }) {
+function OpenKitchen({ onBack }: { onBack: (email?: string) => void }) {
   const client = useQueryClient();
   return (
     <Entry
@@ -119,7 +125,7 @@ function OpenKitchen({ onBack }: { onBack: () => void }) {
       beside={
         <button
           type="button"
-          onClick={onBack}
+          onClick={() => onBack()}
           className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl"
         >
           Back
@@ -127,11 +133,26 @@ function OpenKitchen({ onBack }: { onBack: () => void }) {
       }
     >
       <Field name="kitchen" label="Kitchen" autoFocus maxLength={120} />
-      <Field name="name" label="You" maxLength={120} />
+      <Field name="name" label="Your name" maxLength={120} />
       <Field name="email" label="E-mail" kind="email" />
+      <KnownAlready onSignIn={onBack} />
       <Field name="password" label="Password" kind="password" hint="Ten letters or more." />
     </Entry>
   );
+}
+
+/** An e-mail that opened a kitchen before: the way to it. */
+function KnownAlready({ onSignIn }: { onSignIn: (email: string) => void }) {
+  const { formState, getValues } = useFormContext<{ email: string }>();
+  return formState.errors.email?.type === 'email-known' ? (
+    <button
+      type="button"
+      onClick={() => onSignIn(getValues('email'))}
+      className="min-h-14 rounded-lg border-2 border-ink px-6 text-lg font-semibold"
+    >
+      Sign in instead
+    </button>
+  ) : null;
 }
 
 /** The house picture: a wide pan seen from above, rice in rings. */

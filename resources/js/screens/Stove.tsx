@@ -24,8 +24,8 @@ import { Unsent } from '../stove/Unsent';
 import { isLost, useCookNow } from '../stove/useCookNow';
 import { useStayAwake } from '../stove/useStayAwake';
 import { VerdictForm } from '../stove/VerdictForm';
-import { lasting, wordsOf } from '../stove/words';
-import { clock, countdown, stamp, useNow } from '../time';
+import { wordsOf } from '../stove/words';
+import { clock, countdown, lasting, stamp, useNow } from '../time';
 
 /** ms before "pan on" from which the fuse burns. */
 const FUSE_BEFORE_PAN_ON = 10 * 60_000;

@@ -1,7 +1,8 @@
-import { keepPreviousData, useQueries, useQuery, type UseQueryResult } from '@tanstack/react-query';
+import { keepPreviousData, useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { allergenWords } from '../allergens';
+import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
 import { Title } from '../parts/Title';
 import { sides } from '../bench/sides';
@@ -18,7 +19,7 @@ const COVERS = 6;
 /** Two dishes side by side, for as many mains: how they are made and what that comes to. */
 export function TwoDishes() {
   const { id, other } = useParams();
-  const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
+  const kitchen = useKitchen();
   const [covers, setCovers] = useState(COVERS);
   const both = [Number(id), Number(other)];
   const answers = useQueries({

@@ -1,11 +1,13 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { useKitchen } from '../kitchen/useKitchen';
 import { api, Refusal } from '../api';
 import { AskColumn } from '../bench/AskColumn';
 import { Around } from '../bench/Around';
 import { useAround } from '../bench/useAround';
 import { Course } from '../bench/Course';
+import { useShared } from '../bench/shared';
 import { StockSide } from '../bench/StockSide';
 import type { Ask, Kitchen, Working } from '../contracts.generated';
 import { Title } from '../parts/Title';
@@ -15,7 +17,7 @@ const KEPT = 'velko.ask';
 const SENT = 'velko.dish';
 
 export function WorkOut() {
-  const kitchen = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 });
+  const kitchen = useKitchen();
   if (!kitchen.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
@@ -26,7 +28,11 @@ export function WorkOut() {
   const begin = withDish(firstAsk(kitchen.data), kitchen.data);
   if (begin === null) {
     const { pans, burners, dishes } = kitchen.data;
-    return pans.length + burners.length + dishes.length === 0 ? <SetUp /> : <Lacks kitchen={kitchen.data} />;
+    return pans.length + burners.length + dishes.length === 0 ? (
+      <SetUp kitchen={kitchen.data} />
+    ) : (
+      <Lacks kitchen={kitchen.data} />
+    );
   }
   return <Bench kitchen={kitchen.data} begin={begin} />;
 }
@@ -88,7 +94,11 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
   const [first] = useState(begin);
   const [ask, setAsk] = useState(first);
   // Two changes in one moment are both kept: each goes on from the one before, not from what is on the screen.
-  const change = (part: Partial<Ask>) => setAsk((now) => ({ ...now, ...part }));
+  const shared = useShared(first);
+  const change = (part: Partial<Ask>) => {
+    setAsk((now) => ({ ...now, ...part }));
+    shared.changed(part);
+  };
   useEffect(() => {
     if (ask !== first) {
       sessionStorage.setItem(KEPT, JSON.stringify(ask));
@@ -114,6 +124,8 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
         change={change}
         working={refusal ? undefined : working}
         refusal={refusal}
+        sharing={shared}
+        takeAsk={setAsk}
       />
       {working && !refusal ? (
         <>

@@ -32,7 +32,3 @@ export function wordsOf(touch: Touch, cook: Cook, { volume }: Measure): string {
       return touch.kind;
   }
 }
-
-/** "0:40", or "2 min" where seconds say nothing. */
-export const lasting = (seconds: number): string =>
-  seconds < 120 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;

@@ -1,0 +1,111 @@
+import { AlertDialog } from 'radix-ui';
+import { createContext, useCallback, useContext, useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useBlocker } from 'react-router';
+
+/* What was typed and not saved is not lost without a word: not by a place touched, a sheet closed, a page loaded anew. */
+
+interface Guard {
+  /** A form says whether it has anything that is not saved. */
+  hold: (form: string, dirty: boolean) => void;
+  /** Does it at once, or asks first where something would be lost. */
+  leave: (act: () => void) => void;
+}
+
+const Context = createContext<Guard | null>(null);
+
+export function Unsaved({ children }: { children: React.ReactNode }) {
+  const forms = useRef(new Set<string>());
+  const [asked, setAsked] = useState<{ act: () => void } | null>(null);
+  const blocker = useBlocker(
+    ({ currentLocation, nextLocation }) =>
+      forms.current.size > 0 && currentLocation.pathname !== nextLocation.pathname,
+  );
+  const guard = useMemo<Guard>(
+    () => ({
+      hold: (form, dirty) => {
+        if (dirty) {
+          forms.current.add(form);
+        } else {
+          forms.current.delete(form);
+        }
+      },
+      leave: (act) => (forms.current.size > 0 ? setAsked({ act }) : act()),
+    }),
+    [],
+  );
+  useEffect(() => {
+    const warn = (event: BeforeUnloadEvent) => {
+      if (forms.current.size > 0) {
+        event.preventDefault();
+      }
+    };
+    window.addEventListener('beforeunload', warn);
+    return () => window.removeEventListener('beforeunload', warn);
+  }, []);
+
+  const stay = () => {
+    setAsked(null);
+    blocker.reset?.();
+  };
+  const go = () => {
+    forms.current.clear();
+    asked?.act();
+    setAsked(null);
+    blocker.proceed?.();
+  };
+  return (
+    <Context value={guard}>
+      {children}
+      <AlertDialog.Root open={asked !== null || blocker.state === 'blocked'}>
+        <AlertDialog.Portal>
+          <AlertDialog.Overlay className="fixed inset-0 z-50 bg-black/50" />
+          <AlertDialog.Content
+            onEscapeKeyDown={stay}
+            className="fixed top-1/2 left-1/2 z-50 w-[min(30rem,calc(100vw-2rem))] -translate-1/2 rounded-lg border-2 border-ink bg-paper p-6"
+          >
+            <AlertDialog.Title className="text-2xl font-bold">Not saved yet</AlertDialog.Title>
+            <AlertDialog.Description className="mt-1 text-lg">
+              What was typed here is lost if you leave now.
+            </AlertDialog.Description>
+            <div className="mt-5 flex flex-wrap gap-3">
+              <AlertDialog.Cancel
+                onClick={stay}
+                className="min-h-14 flex-1 rounded-lg bg-ink px-5 text-xl font-semibold text-paper"
+              >
+                Stay
+              </AlertDialog.Cancel>
+              <AlertDialog.Action
+                onClick={go}
+                className="min-h-14 flex-1 rounded-lg border-2 border-ink px-5 text-xl font-semibold"
+              >
+                Leave it
+              </AlertDialog.Action>
+            </div>
+          </AlertDialog.Content>
+        </AlertDialog.Portal>
+      </AlertDialog.Root>
+    </Context>
+  );
+}
+
+function useGuard(): Guard {
+  const guard = useContext(Context);
+  if (guard === null) {
+    throw new Error('forms stand within <Unsaved>');
+  }
+  return guard;
+}
+
+/** Before something is done that would lose what was typed. */
+export const useLeave = (): Guard['leave'] => useGuard().leave;
+
+/** A form has something that is not saved; answers what says that it is saved now. */
+export function useUnsaved(dirty: boolean): () => void {
+  const { hold } = useGuard();
+  const form = useId();
+  useEffect(() => {
+    hold(form, dirty);
+    return () => hold(form, false);
+  }, [hold, form, dirty]);
+  return useCallback(() => hold(form, false), [hold, form]);
+}
