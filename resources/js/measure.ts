@@ -5,6 +5,9 @@ export const trimmed = (value: number, decimals: number): string => String(Numbe
 /** Minute of the cook, "−3", "2 ½" is too fine: "2.8". */
 export const minute = (min: number): string => trimmed(min, 1).replace('-', '−');
 
+/** The same in whole minutes, as a cook counts them. */
+export const wholeMinute = (min: number): string => trimmed(min, 0).replace(/^-0$/, '0').replace('-', '−');
+
 /** How one kitchen reads its amounts. Numbers come metric from the engine; only their showing differs. */
 export interface Measure {
   /** mL, as much as there is: "180 mL", "1.36 L". */
@@ -19,8 +22,10 @@ export interface Measure {
   length: (cm: number) => string;
   /** mm */
   depth: (mm: number) => string;
-  /** mL of stock to a gram of raw rice. */
+  /** mL of stock to a gram of raw rice, */
   ratio: (mlPerGram: number) => string;
+  /** and for a column or an axis of such numbers, what they are called and each of them. */
+  ratios: { unit: string; long: string; of: (mlPerGram: number) => number };
   /** A sentence of the engine's, its amounts in this kitchen's units. */
   said: (sentence: string) => string;
   /** What a jug is read in, and so what is typed at the stove. */
@@ -64,6 +69,7 @@ export const METRIC: Measure = {
   length: (cm) => `${trimmed(cm, 1)} cm`,
   depth: (mm) => `${Math.round(mm)} mm`,
   ratio: (mlPerGram) => `${mlPerGram.toFixed(2)} mL/g`,
+  ratios: { unit: 'mL/g', long: 'mL to a gram of rice', of: (mlPerGram) => mlPerGram },
   said: (sentence) => sentence,
   jug: { unit: 'mL', ml: 1, decimals: 0 },
   column: { unit: 'L', ml: 1000 },
@@ -84,6 +90,8 @@ const CM_PER_INCH = 2.54;
 const M_PER_FOOT = 0.3048;
 /** NIST Special Publication 811, appendix B: the international-table Btu, so many joules, an hour. */
 const W_PER_BTU_AN_HOUR = 1055.05585262 / 3600;
+
+const perOunce = (mlPerGram: number): number => (mlPerGram * G_PER_OZ) / ML['fl oz'];
 
 const fluidOunces = (ml: number): string => trimmed(ml / ML['fl oz'], 1);
 
@@ -108,7 +116,8 @@ export const US: Measure = {
   heat: (celsius) => `${Math.round(celsius * 1.8 + 32)} °F`,
   length: (cm) => `${trimmed(cm / CM_PER_INCH, 1)} in`,
   depth: (mm) => `${trimmed(mm / 10 / CM_PER_INCH, 1)} in`,
-  ratio: (mlPerGram) => `${((mlPerGram * G_PER_OZ) / ML['fl oz']).toFixed(2)} fl oz/oz`,
+  ratio: (mlPerGram) => `${perOunce(mlPerGram).toFixed(2)} fl oz/oz`,
+  ratios: { unit: 'fl oz/oz', long: 'fl oz to an ounce of rice', of: perOunce },
   said: (sentence) =>
     sentence.replace(
       /(?<![\d.,])(\d[\d,]*(?:\.\d+)?) (mL to a gram|mL|L|g|kg|°C|cm|mm)(?![\p{L}²])/gu,

@@ -17,7 +17,7 @@ export function Around({ around, change }: { around: AroundThePan; change: (part
 }
 
 function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
-  const { volume, said } = useMeasure();
+  const { volume, said, ratios } = useMeasure();
   return (
     <table aria-label="What if" className="mt-4 w-full text-base leading-snug">
       <caption className="pb-1 text-left font-semibold">What if</caption>
@@ -25,7 +25,7 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
         <tr>
           <th className="text-left font-normal">the same, but</th>
           <th className="font-normal">stock</th>
-          <th className="font-normal max-md:hidden">mL/g</th>
+          <th className="font-normal max-md:hidden">{ratios.unit}</th>
           <th className="pr-4 font-normal">pull</th>
           <th className="text-left font-normal max-md:hidden">because</th>
         </tr>
@@ -40,8 +40,8 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
                 <span className="block text-sm text-ink-soft">{more(volume, row.stock_by)}</span>
               </td>
               <td className="pr-3 whitespace-nowrap max-md:hidden">
-                <b>{row.ml_per_g.toFixed(2)}</b>
-                <span className="block text-sm text-ink-soft">{signed(row.ml_per_g_by, 2)}</span>
+                <b>{ratios.of(row.ml_per_g).toFixed(2)}</b>
+                <span className="block text-sm text-ink-soft">{signed(ratios.of(row.ml_per_g_by), 2)}</span>
               </td>
               <td className="pr-4 whitespace-nowrap">
                 <b>{minute(row.pull_min)}</b>

@@ -1,6 +1,6 @@
 import type { Working } from '../contracts.generated';
 import { useCook } from '../cook';
-import { minute } from '../measure';
+import { wholeMinute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
 import { PanFromAbove } from '../pictures/PanFromAbove';
@@ -32,7 +32,7 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
       <Numbers working={working} clockAt={clockAt} />
       <div className="grid grid-cols-[minmax(0,1fr)_250px] items-start gap-4 max-md:grid-cols-1">
         <GrainClock
-          label={`Grain clock: first liquid at ${clockAt(0)}, off the heat at minute ${minute(plan.timing.pull_min)}, at the table at minute ${minute(plan.timing.table_min)}`}
+          label={`Grain clock: first liquid at ${clockAt(0)}, off the heat at minute ${wholeMinute(plan.timing.pull_min)}, at the table at minute ${wholeMinute(plan.timing.table_min)}`}
           height={292}
           planned={plan.track}
           plannedPours={pours(plan)}

@@ -1,6 +1,6 @@
 import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { minute, type Measure } from '../measure';
+import { minute, wholeMinute, type Measure } from '../measure';
 import { Explain, type Term } from '../parts/Explain';
 import { sum } from './terms';
 
@@ -32,7 +32,7 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
   const { volume, weight } = measure;
   const minutes = (value: number) => `${minute(value)} min`;
   return (
-    <div className="flex flex-wrap justify-between">
+    <div className="flex flex-wrap items-start justify-between">
       <Explain
         label="Rice"
         value={weight(plan.rice_g)}
@@ -43,7 +43,13 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
       <Explain
         label="Stock"
         value={volume(plan.stock_ml)}
-        note={`${measure.ratio(plan.ratio.ml_per_g)} · ${plan.ratio.by_volume.toFixed(1)} to 1`}
+        note={
+          <>
+            {measure.ratio(plan.ratio.ml_per_g)}
+            <br />
+            {plan.ratio.by_volume.toFixed(1)} cups to 1 of rice
+          </>
+        }
         terms={sum(plan, 'stock_ml', { label: 'stock', amount: volume(plan.stock_ml) }, volume)}
         because="What is drunk and left as sauce goes by the weight of the rice; what boils off goes by heat and time, whatever the covers."
       />
@@ -78,7 +84,7 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
       <Explain
         label="Pull"
         value={clockAt(plan.timing.pull_min)}
-        note={`minute ${minute(plan.timing.pull_min)}`}
+        note={`minute ${wholeMinute(plan.timing.pull_min)}`}
         terms={[
           ...sum(
             plan,
@@ -96,9 +102,7 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
         because={
           dish.family === 'pan-rice'
             ? 'Once it is dry the grain cooks no further: dry, crust, off.'
-            : measure.said(
-                'Off early: the grain goes on cooking on its own heat until it is eaten. Minutes of doneness count at 100 °C.',
-              )
+            : `Off early: the grain goes on cooking on its own heat until it is eaten. Minutes of doneness count at ${measure.heat(100)}.`
         }
       />
     </div>

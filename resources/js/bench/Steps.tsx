@@ -1,7 +1,8 @@
 import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { ladles, minute } from '../measure';
+import { ladles, wholeMinute } from '../measure';
 import { VERB, type Stage } from '../stove/steps';
+import { HALF_DAYS } from '../time';
 import { useAmount } from './Before';
 
 /** The cook step by step, one line each. */
@@ -13,11 +14,16 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
   return (
     <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
       <colgroup>
-        {['w-15', 'w-11 max-md:hidden', 'w-28 max-md:w-20', 'w-27', 'w-28 max-md:hidden', ''].map(
-          (width, column) => (
-            <col key={column} className={width} />
-          ),
-        )}
+        {[
+          HALF_DAYS ? 'w-21' : 'w-15',
+          'w-11 max-md:hidden',
+          'w-28 max-md:w-20',
+          'w-27',
+          'w-28 max-md:hidden',
+          '',
+        ].map((width, column) => (
+          <col key={column} className={width} />
+        ))}
       </colgroup>
       <thead className="text-left text-sm text-ink-soft">
         <tr>
@@ -33,7 +39,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
         {plan.stages.map((stage, row) => (
           <tr key={row} className="border-t border-rule align-baseline">
             <td className="py-1 pr-2 font-semibold whitespace-nowrap">{clockAt(stage.at_min)}</td>
-            <td className="pr-3 text-right text-ink-soft max-md:hidden">{minute(stage.at_min)}</td>
+            <td className="pr-3 text-right text-ink-soft max-md:hidden">{wholeMinute(stage.at_min)}</td>
             <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
             <td className="pr-3 text-right font-bold whitespace-nowrap">
               {stage.item

@@ -53,7 +53,8 @@ export function ClockField({
               step(event.key === 'ArrowUp' ? STEP_MIN : -STEP_MIN);
             }
           }}
-          className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white text-center text-[26px] font-bold aria-invalid:border-tomato lg:max-xl:text-[22px]"
+          data-half-days={HALF_DAYS}
+          className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white text-center text-[26px] font-bold aria-invalid:border-tomato data-[half-days=true]:text-[17px] data-[half-days=true]:tracking-tighter lg:max-xl:text-[22px]"
         />
         <StepKey label={`${label}: five minutes later`} onPress={() => step(STEP_MIN)}>
           <Plus aria-hidden="true" className="size-5" />

@@ -8,7 +8,7 @@ export interface Term {
 }
 
 /** Letters beyond which a number is set smaller, so that five stand in one line: "1 lb 1 oz". */
-const LONG = 7;
+const LONG = 6;
 
 /** A number that says why: touch it and the terms that make it unfold, as a sum a cook can follow. */
 export function Explain({
@@ -21,7 +21,7 @@ export function Explain({
 }: {
   label: string;
   value: ReactNode;
-  note?: string;
+  note?: ReactNode;
   terms: Term[];
   because: string;
   small?: boolean;

@@ -1,4 +1,5 @@
 import type { Working } from '../contracts.generated';
+import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { looks, tint } from './browning';
 
@@ -10,6 +11,7 @@ const TURN_STEPS = 12;
  * dashed where it stands under the pan, and the turn to make.
  */
 export function PanFromAbove({ working }: { working: Working }) {
+  const { length } = useMeasure();
   const { plan, pan, burner } = working;
   const { crust } = plan;
   const floor = (pan.base_cm / pan.rim_cm) * (SIZE / 2 - 8);
@@ -90,7 +92,7 @@ export function PanFromAbove({ working }: { working: Working }) {
             <span key={move.from_min} className="block">
               <b>{Math.round(move.seconds)} s</b>{' '}
               {move.shift_cm > 0
-                ? `${Math.round(move.shift_cm)} cm off the middle, an hour of the clock every ${Math.max(5, Math.round(move.seconds / TURN_STEPS))} s`
+                ? `${length(Math.round(move.shift_cm))} off the middle, an hour of the clock every ${Math.max(5, Math.round(move.seconds / TURN_STEPS))} s`
                 : `in the middle, on ${crust.setting ?? ''}`}
             </span>
           ))

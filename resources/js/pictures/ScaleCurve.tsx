@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, stack } from 'd3-shape';
 import type { Around } from '../contracts.generated';
+import { useMeasure } from '../cook';
 
 type Point = Around['scale'][number];
 
@@ -26,6 +27,7 @@ export function ScaleCurve({
   width: number;
   height: number;
 }) {
+  const { ratios } = useMeasure();
   const here = points.find((point) => point.covers === covers);
   if (points.length < 2 || !here) {
     return null;
@@ -48,12 +50,12 @@ export function ScaleCurve({
 
   return (
     <figure>
-      <figcaption className="text-sm text-ink-soft">mL to a gram of rice, wine and all</figcaption>
+      <figcaption className="text-sm text-ink-soft">{ratios.long}, wine and all</figcaption>
       <svg
         width={width}
         height={height}
         role="img"
-        aria-label={`In this pan on this heat: ${first.ml_per_g.toFixed(1)} mL per gram of rice for ${first.covers} covers, ${here.ml_per_g.toFixed(1)} for ${covers}, ${last.ml_per_g.toFixed(1)} for ${last.covers}, because what boils off is shared by more rice`}
+        aria-label={`In this pan on this heat: ${ratios.of(first.ml_per_g).toFixed(1)} ${ratios.long} for ${first.covers} covers, ${ratios.of(here.ml_per_g).toFixed(1)} for ${covers}, ${ratios.of(last.ml_per_g).toFixed(1)} for ${last.covers}, because what boils off is shared by more rice`}
       >
         {layers.map((layer) => (
           <path key={layer.key} d={shape(layer) ?? ''} fill={FILL[layer.key]} />
@@ -85,7 +87,7 @@ export function ScaleCurve({
                 fontWeight={point === here ? 700 : 500}
                 fill="var(--color-ink)"
               >
-                {point.ml_per_g.toFixed(1)}
+                {ratios.of(point.ml_per_g).toFixed(1)}
               </text>
             )}
             <text

@@ -7,7 +7,7 @@ import { Title } from '../parts/Title';
 import { useAmount } from '../bench/Before';
 import type { Ask, Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
-import { ladles, minute, trimmed } from '../measure';
+import { ladles, wholeMinute, trimmed } from '../measure';
 import { VERB } from '../stove/steps';
 import { clock } from '../time';
 
@@ -105,7 +105,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
           {plan.stages.map((stage, row) => (
             <tr key={row} className="border-b border-black/30 align-baseline">
               <td className="pr-2 font-bold whitespace-nowrap">{at(stage.at_min)}</td>
-              <td className="pr-2 text-right whitespace-nowrap">{minute(stage.at_min)}</td>
+              <td className="pr-2 text-right whitespace-nowrap">{wholeMinute(stage.at_min)}</td>
               <td className="pr-2 font-bold whitespace-nowrap">{VERB[stage.kind]}</td>
               <td className="pr-2 text-right font-bold whitespace-nowrap">
                 {stage.item && amount(stage.item.amount, stage.item.unit)}

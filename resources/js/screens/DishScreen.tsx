@@ -10,7 +10,7 @@ import type { Body } from '../kitchen/blank';
 import { DishForm } from '../kitchen/DishForm';
 import { newDish } from '../kitchen/newDish';
 import { FAMILIES } from '../kitchen/words';
-import { minute, trimmed } from '../measure';
+import { trimmed, wholeMinute } from '../measure';
 import { Choice as Select } from '../parts/Choice';
 import { Retire } from '../parts/Retire';
 import { TakeOut } from '../parts/TakeOut';
@@ -228,7 +228,7 @@ function Choice({ choice }: { choice: Choices['choices'][number] }) {
               <span className="block text-sm font-normal text-ink-soft">{option.note}</span>
             </td>
             <td className="pr-2 whitespace-nowrap">{volume(option.stock_ml)}</td>
-            <td className="pr-2 whitespace-nowrap">{minute(option.pull_min)}</td>
+            <td className="pr-2 whitespace-nowrap">{wholeMinute(option.pull_min)}</td>
             <td className="whitespace-nowrap">{trimmed(option.hands_min, 0)} min</td>
           </tr>
         ))}

@@ -5,7 +5,7 @@ import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
 import { Title } from '../parts/Title';
 import type { Imported, Kitchen } from '../contracts.generated';
-import { trimmed } from '../measure';
+import { useMeasure } from '../cook';
 import { BringIn } from '../parts/BringIn';
 import { Plate } from '../pictures/Plate';
 import { FAMILIES } from '../kitchen/words';
@@ -88,6 +88,7 @@ export function Dishes() {
 }
 
 function Row({ dish, family }: { dish: Dish; family: 'risotto' | 'pan-rice' | 'soupy-rice' }) {
+  const { weight } = useMeasure();
   return (
     <li className="border-b border-rule">
       <Link
@@ -97,7 +98,7 @@ function Row({ dish, family }: { dish: Dish; family: 'risotto' | 'pan-rice' | 's
         <span className="leading-tight">
           <b className="block text-xl leading-tight">{dish.name}</b>
           <span className="text-ink-soft">
-            {trimmed(dish.grams_main, 0)} g of {dish.rice}, {dish.stock}
+            {weight(dish.grams_main)} of {dish.rice}, {dish.stock}
             {dish.doses === 'one-pour' ? '' : `, ${dish.doses.replaceAll('-', ' ')}`}
           </span>
         </span>

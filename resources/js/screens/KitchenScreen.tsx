@@ -217,6 +217,7 @@ function Ladles({ kitchen, onOpen }: ShelfProps) {
 }
 
 function Rices({ kitchen, onOpen }: ShelfProps) {
+  const { weight } = useMeasure();
   return (
     <Shelf title="Rices" add="a rice" onAdd={() => onOpen()}>
       <ul>
@@ -225,7 +226,7 @@ function Rices({ kitchen, onOpen }: ShelfProps) {
             {rice.label !== rice.name && `${rice.label}, `}
             {rice.window_min.map((min) => trimmed(min, 1)).join(' to ')} min
             {rice.own_window ? ' by its packet' : ''}
-            {rice.grams_per_cup !== null && `, ${trimmed(rice.grams_per_cup, 0)} g a cup`}
+            {rice.grams_per_cup !== null && `, ${weight(rice.grams_per_cup)} a cup`}
           </Line>
         ))}
       </ul>

@@ -122,7 +122,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
             value={height}
             onChange={(event) => setHeight(event.target.value)}
             onFocus={(event) => event.target.select()}
-            className="h-14 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-right text-xl font-semibold text-ink"
+            className="block h-12 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-right text-xl font-semibold text-ink"
           />
         </label>
       </div>

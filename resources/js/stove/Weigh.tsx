@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { trimmed } from '../measure';
+import { trimmed, type Typed } from '../measure';
 import { useNow } from '../time';
 import { Drawer, Foot } from './Drawer';
 import { minuteAt } from './due';
 import { readingOf } from './readings';
 import type { Say } from './say';
 
-const number = (text: string): number | null =>
-  /^\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : null;
+const number = (text: string, unit: Typed): number | null =>
+  /^\d+([.,]\d+)?$/.test(text.trim()) ? unit.read(Number(text.trim().replace(',', '.'))) : null;
 
 type Forecast = NonNullable<Cook['forecast']>;
 
@@ -26,15 +26,19 @@ function waterAt({ track, steps }: Forecast, rice: number, minute: number): numb
 
 /** The pan on the scale: one number, and the rest of the stock is known better. */
 export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () => void }) {
-  const { weight } = useMeasure();
+  const {
+    weight,
+    typed: { weight: unit },
+  } = useMeasure();
   const { scale, forecast, working } = cook;
   const now = useNow(1000);
   const scaleSays = readingOf(cook, 'scale', now)?.value ?? null;
   const [typed, setTyped] = useState<string | null>(null);
-  const gross = typed ?? (scaleSays === null ? '' : trimmed(scaleSays, 0));
-  const [tare, setTare] = useState(scale.tare_g === null ? '' : trimmed(scale.tare_g, 0));
-  const [extras, setExtras] = useState(trimmed(scale.extras_g, 0));
-  const [all, empty, besides] = [gross, tare, extras].map(number);
+  const written = (g: number) => trimmed(unit.shown(g), unit.unit === 'g' ? 0 : unit.decimals);
+  const gross = typed ?? (scaleSays === null ? '' : written(scaleSays));
+  const [tare, setTare] = useState(scale.tare_g === null ? '' : written(scale.tare_g));
+  const [extras, setExtras] = useState(written(scale.extras_g));
+  const [all, empty, besides] = [gross, tare, extras].map((text) => number(text, unit));
   const fits =
     typeof all === 'number' &&
     typeof empty === 'number' &&
@@ -58,9 +62,16 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
         }}
       >
         <div className="mt-4 grid grid-cols-[2fr_1fr_1fr] gap-3 max-md:grid-cols-1">
-          <Number_ label="Weighs now, pan and all" value={gross} onChange={setTyped} big autoFocus />
-          <Number_ label="the empty pan" value={tare} onChange={setTare} />
-          <Number_ label="base and what else is in" value={extras} onChange={setExtras} />
+          <Number_
+            unit={unit.unit}
+            label="Weighs now, pan and all"
+            value={gross}
+            onChange={setTyped}
+            big
+            autoFocus
+          />
+          <Number_ unit={unit.unit} label="the empty pan" value={tare} onChange={setTare} />
+          <Number_ unit={unit.unit} label="base and what else is in" value={extras} onChange={setExtras} />
         </div>
         <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
           {fits
@@ -68,7 +79,7 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
             : tare === ''
               ? 'Weigh the empty pan once; it is remembered.'
               : expected !== null
-                ? `about ${weight(expected)} is thought`
+                ? `expect about ${weight(expected)}`
                 : ''}
         </p>
         <Foot words="That is it" fits={fits} />
@@ -82,12 +93,14 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
 
 function Number_({
   label,
+  unit,
   value,
   onChange,
   big = false,
   autoFocus = false,
 }: {
   label: string;
+  unit: string;
   value: string;
   onChange: (value: string) => void;
   big?: boolean;
@@ -95,7 +108,7 @@ function Number_({
 }) {
   return (
     <label className="block text-lg text-chalk-soft">
-      {label} (g)
+      {label} ({unit})
       <input
         autoFocus={autoFocus}
         inputMode="decimal"
