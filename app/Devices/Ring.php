@@ -21,7 +21,7 @@ final class Ring
 
     public static function cook(int $burner): ?KeptCook
     {
-        $recent = self::recent($burner)->with(['plan', 'user', 'events', 'kitchen']);
+        $recent = self::recent($burner)->with(Cook::WHOLE);
         $recent->orderByDesc('id')->limit(self::LOOKS);
         foreach ($recent->get() as $cook) {
             $kept = new KeptCook($cook);

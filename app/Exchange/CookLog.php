@@ -100,7 +100,7 @@ final class CookLog
     private static function playBack(Cook $cook): void
     {
         try {
-            CookDocument::of($cook->fresh(['plan', 'user', 'events', 'kitchen']) ?? $cook, CarbonImmutable::now());
+            CookDocument::of($cook->fresh(Cook::WHOLE) ?? $cook, CarbonImmutable::now());
         } catch (Throwable) {
             throw BadDocument::at('/working', 'cannot be played back with its request and its events');
         }

@@ -11,12 +11,15 @@ use App\Models\Cook;
 use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Velko\Core\Live\Estimating;
+use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Happened;
 use Velko\Core\Live\NotYet;
 use Velko\Core\Live\Pour;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Status;
 use Velko\Core\Live\Touch;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Looseness;
 
 /** velko.cook/1 and its line in velko.log/1: a cook's events played against its plan. */
@@ -149,12 +152,12 @@ final class CookDocument
     {
         $replay = $this->replay;
         $pull = $replay->minuteOf('off');
-        $run = null;
-        $ask = null;
+        $run = $ask = $estimate = null;
         if (! $onlyWhenPulled || $pull !== null) {
             $ask = $this->kept->ask();
             $heat = $this->kept->heat();
-            $run = Happened::of($ask, $heat, $replay, $this->now, Estimating::of($ask, $heat, $replay));
+            $estimate = Estimating::of($ask, $heat, $replay);
+            $run = Happened::of($ask, $heat, $replay, $this->now, $estimate);
         }
 
         return [
@@ -164,7 +167,48 @@ final class CookDocument
             'table_min' => ($table = $replay->minuteOf('serve')) === null ? null : round($table, 2),
             'track' => $run === null ? null : PlanDocument::track($run->track),
             'at_table' => $run?->atTable === null ? null : PlanDocument::atTable($run->atTable, $ask->rice(), $ask->grain),
+            'power' => $estimate === null ? null : ForecastDocument::power($estimate),
+            'crust' => $onlyWhenPulled ? null : $this->crust($ask, $this->kept->heat()),
+            'touched' => $onlyWhenPulled ? [] : $this->touched(),
         ];
+    }
+
+    /**
+     * @param  non-empty-list<HeatChange>  $heat  as planned
+     *
+     * @return array{since_min: float, rings: list<float>}|null the colour of the floor when it came off, from the middle to the rim
+     */
+    private function crust(Ask $ask, array $heat): ?array
+    {
+        $off = $this->replay->touchOf('off');
+        $floor = $off === null ? null : Forecast::of($ask, $heat, $this->replay->before($off), $off->at)?->floor;
+        if ($floor === null) {
+            return null;
+        }
+        $minute = $this->replay->minute($off->at) ?? 0.0;
+        $rings = $floor->rows[0]['rings'];
+        foreach ($floor->rows as $row) {
+            $rings = $row['minute'] <= $minute ? $row['rings'] : $rings;
+        }
+
+        return ['since_min' => round($floor->since, 2), 'rings' => array_map(static fn (float $brown): float => round($brown, 2), $rings)];
+    }
+
+    /** @return list<array<string, mixed>> all that was said at the stove and not taken back, as it was said */
+    private function touched(): array
+    {
+        $counted = array_column($this->replay->counted, null, 'id');
+        $touched = [];
+        foreach ($this->cook->events as $event) {
+            $touch = $counted[$event->payload['id']] ?? null;
+            if ($touch !== null) {
+                $minute = $this->replay->minute($touch->at);
+                $touched[] = ['at' => $touch->at, 'row' => ['minute' => $minute === null ? null : round($minute, 2), 'by' => $event->by(), 'event' => $event->payload]];
+            }
+        }
+        usort($touched, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+
+        return array_column($touched, 'row');
     }
 
     /** @return list<array<string, mixed>> what speaks for itself at this pan's ring, while the pan is on it */

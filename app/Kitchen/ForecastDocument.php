@@ -7,6 +7,7 @@ namespace App\Kitchen;
 use App\Contracts\PlanDocument;
 use Velko\Core\Live\Change;
 use Velko\Core\Live\CrustNow;
+use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Step;
@@ -63,7 +64,7 @@ final class ForecastDocument
             ],
             'setting' => $forecast->mark,
             'track' => PlanDocument::track($coming->track),
-            'power' => ['times' => round($forecast->estimate->power, 3), 'spread' => round($forecast->estimate->spread, 3), 'weighed' => $forecast->estimate->weighed],
+            'power' => self::power($forecast->estimate),
             'taste_shift_min' => round($forecast->shift, 2) + 0.0,
             'said' => $before === null ? null : Change::between($before, $forecast, $last),
             'left_alone' => self::leftAlone($forecast),
@@ -124,5 +125,11 @@ final class ForecastDocument
     private static function pair(array $pair, int $decimals): array
     {
         return [round($pair[0], $decimals) + 0.0, round($pair[1], $decimals) + 0.0];
+    }
+
+    /** @return array{times: float, spread: float, weighed: bool} what the ring was found to give, against its marks */
+    public static function power(Estimate $estimate): array
+    {
+        return ['times' => round($estimate->power, 3), 'spread' => round($estimate->spread, 3), 'weighed' => $estimate->weighed];
     }
 }

@@ -42,11 +42,11 @@ final class PutOnTheFire
             return self::known($uuid) ?? abort(409);
         }
 
-        return $cook->load(['plan', 'user', 'events', 'kitchen']);
+        return $cook->load(Cook::WHOLE);
     }
 
     private static function known(string $uuid): ?Cook
     {
-        return Cook::query()->with(['plan', 'user', 'events', 'kitchen'])->where('uuid', $uuid)->first();
+        return Cook::query()->with(Cook::WHOLE)->where('uuid', $uuid)->first();
     }
 }

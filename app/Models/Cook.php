@@ -22,6 +22,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Cook extends Model
 {
+    /** What its documents are made from. */
+    public const WHOLE = ['plan', 'user', 'events.user', 'kitchen'];
+
     use BelongsToKitchen;
 
     protected $guarded = ['id'];

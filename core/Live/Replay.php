@@ -256,16 +256,30 @@ final readonly class Replay
         return $this->counted[count($this->counted) - 1] ?? null;
     }
 
-    /** Minute of the cook at which the first stage of a kind was done, or null. */
-    public function minuteOf(string $kind): ?float
+    /** The same cook as it stood when a touch was made. */
+    public function before(Touch $touch): self
+    {
+        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $one): bool => $one !== $touch && $one->at <= $touch->at)));
+    }
+
+    /** The touch that did the first stage of a kind, or null. */
+    public function touchOf(string $kind): ?Touch
     {
         foreach ($this->done as $stage => $touch) {
             if ($this->stages[$stage]->kind === $kind) {
-                return $this->minute($touch->at);
+                return $touch;
             }
         }
 
         return null;
+    }
+
+    /** Minute of the cook at which the first stage of a kind was done, or null. */
+    public function minuteOf(string $kind): ?float
+    {
+        $touch = $this->touchOf($kind);
+
+        return $touch === null ? null : $this->minute($touch->at);
     }
 
     /** Minute of the cook at a moment, ms since 1970; null before the first liquid. */

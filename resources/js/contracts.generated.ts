@@ -1885,6 +1885,38 @@ export interface Cook {
       drunk_g_per_g: number;
       temperature_c: number;
     } | null;
+    /**
+     * what the ring was found to give, against its marks
+     */
+    power: {
+      times: number;
+      /**
+       * one standard deviation, as a share
+       */
+      spread: number;
+      /**
+       * rests on the scale, not on signs alone
+       */
+      weighed: boolean;
+    } | null;
+    /**
+     * of a pan rice that is off: the colour of its floor then
+     */
+    crust: {
+      since_min: number;
+      /**
+       * minutes at 150 °C, from the middle to the rim
+       */
+      rings: number[];
+    } | null;
+    /**
+     * all that was said at the stove and not taken back
+     */
+    touched: {
+      minute: number | null;
+      by: string;
+      event: CookEvent;
+    }[];
   };
   /**
    * how the dish can fall on the plate, from tight to loose: the answers of a verdict

@@ -219,6 +219,22 @@ describe('what really happens', function (): void {
         expect($undone['forecast']['stock_ml'])->toEqualWithDelta($before['stock_ml'], 5.1)->and($undone['forecast']['setting'])->toBe('medium')->and($undone['state']['last'])->not->toBe($hot['state']['last']);
     });
 
+    it('has on its page what was weighed, tasted, seen, covered and turned, who said it and what the ring was found to give; not what was taken back', function (): void {
+        ($this->say)('heat', mark: 'high', at: '2026-05-04T19:06:00.000Z');
+        $turned = $this->getJson("/api/cooks/{$this->cook['id']}")->json('state.last');
+        ($this->say)('undo', event: $turned, at: '2026-05-04T19:06:01.000Z');
+        ($this->say)('lid', on: true, at: '2026-05-04T19:06:30.000Z');
+        ($this->say)('taste', taste: 'crunchy', at: '2026-05-04T19:07:00.000Z');
+        ($this->say)('trouble', what: 'swimming', at: '2026-05-04T19:07:30.000Z');
+        $happened = ($this->say)('weigh', gross_g: 2600, tare_g: 1400, extras_g: 120, at: '2026-05-04T19:08:00.000Z')->json('happened');
+        $beside = collect($happened['touched'])->whereNotIn('event.kind', ['start', 'done', 'pour'])->values();
+        expect($beside->pluck('event.kind')->all())->toBe(['lid', 'taste', 'trouble', 'weigh'])
+            ->and($beside->pluck('by')->unique()->all())->toBe([$this->station->cook->name])
+            ->and($beside[3]['event']['gross_g'])->toBe(2600)
+            ->and($beside[3]['minute'] - $beside[1]['minute'])->toEqualWithDelta(1.0, 0.01)
+            ->and($happened['power']['weighed'])->toBeTrue()->and($happened['power']['times'])->not->toEqual(1.0);
+    });
+
     it('remembers what the empty pan weighs', function (): void {
         expect($this->getJson("/api/cooks/{$this->cook['id']}")->json('scale.tare_g'))->toBeNull();
         ($this->say)('weigh', gross_g: 2700, tare_g: 1415.5, extras_g: 100)->assertCreated();

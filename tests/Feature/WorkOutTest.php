@@ -191,6 +191,22 @@ describe('a kitchen with wide pans', function (): void {
         expect($answer->json('state.verdict.crust'))->toBe('burnt')->and($answer->json('state.verdict.as_wanted'))->toBeFalse();
         Station::keeps('log', $this->getJson('/api/cooks')->getContent());
     });
+
+    it('has on the page of a cook the colour of the floor as it came off: darker the later', function (): void {
+        $darkest = array_map(function (int $later): float {
+            $cook = $this->postJson('/api/cooks', $this->station->start(ask: ($this->ask)()))->assertCreated()->json();
+            $first = Carbon::parse('2026-05-04T19:00:00Z');
+            foreach ($cook['working']['plan']['stages'] as $i => $stage) {
+                $late = in_array($stage['kind'], ['off', 'rest', 'serve'], true) ? $later : 0;
+                $event = Station::event($stage['volume_ml'] === null ? 'done' : 'pour', ...['stage' => $i, ...$stage['volume_ml'] === null ? [] : ['volume_ml' => $stage['volume_ml']], 'at' => $first->copy()->addSeconds((int) (60 * $stage['at_min']) + $late)->format('Y-m-d\TH:i:s.v\Z')]);
+                $answer = $this->postJson("/api/cooks/{$cook['id']}/events", $event)->assertCreated();
+            }
+            Station::keeps('cook', $answer->getContent());
+
+            return max($answer->json('happened.crust.rings'));
+        }, [0, 60]);
+        expect($darkest[0])->toBeBetween(0.5, 2.0)->and($darkest[1])->toBeGreaterThan(3.0); // gold is 1, dark 2, burnt 3 (docs/model.md); a floor that was gold is burnt a minute later on this heat
+    });
 });
 
 it('refuses around another kitchen\'s pans as it does in them', function (): void {

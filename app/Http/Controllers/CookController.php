@@ -26,7 +26,7 @@ final class CookController
     public function index(Request $request): JsonResponse
     {
         $now = CarbonImmutable::now();
-        $page = Cook::query()->with(['plan', 'user', 'events', 'kitchen'])
+        $page = Cook::query()->with(Cook::WHOLE)
             ->join('plans', 'plans.id', '=', 'cooks.plan_id')
             ->orderByDesc('plans.table_at')->orderByDesc('cooks.id')
             ->select(['cooks.*', 'plans.table_at'])
@@ -70,13 +70,13 @@ final class CookController
     {
         Gate::authorize('view', $cook);
 
-        return new JsonResponse(CookDocument::waysBack($cook->load(['plan', 'user', 'events', 'kitchen']), CarbonImmutable::now()));
+        return new JsonResponse(CookDocument::waysBack($cook->load(Cook::WHOLE), CarbonImmutable::now()));
     }
 
     public function show(Cook $cook): JsonResponse
     {
         Gate::authorize('view', $cook);
 
-        return new JsonResponse(CookDocument::of($cook->load(['plan', 'user', 'events', 'kitchen']), CarbonImmutable::now()));
+        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), CarbonImmutable::now()));
     }
 }

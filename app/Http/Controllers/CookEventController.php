@@ -21,6 +21,6 @@ final class CookEventController
         Gate::authorize('update', $cook);
         $isNew = KeepEvent::once($cook, $user, $request->document());
 
-        return new JsonResponse(CookDocument::of($cook->load(['plan', 'user', 'events', 'kitchen']), CarbonImmutable::now()), $isNew ? 201 : 200);
+        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), CarbonImmutable::now()), $isNew ? 201 : 200);
     }
 }

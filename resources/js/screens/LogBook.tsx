@@ -11,6 +11,7 @@ import { GrainClock } from '../pictures/GrainClock';
 import { VERB } from '../stove/steps';
 import { clock, day } from '../time';
 import { verdictWords } from '../verdict';
+import { Found, Touched } from './Touched';
 
 type Line = Log['cooks'][number];
 
@@ -211,36 +212,39 @@ function Page({ cook }: { cook: Cook }) {
         clockAt={(min) => clock(first + min * 60_000, timezone)}
       />
       <div className="mt-3 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
-        <table className="w-full text-lg">
-          <caption className="sr-only">Steps, planned and done</caption>
-          <thead className="text-left text-ink-soft">
-            <tr>
-              <th className="font-normal">step</th>
-              <th className="text-right font-normal">planned</th>
-              <th className="text-right font-normal">at</th>
-              <th className="text-right font-normal">poured</th>
-              <th className="text-right font-normal">at</th>
-            </tr>
-          </thead>
-          <tbody>
-            {plan.stages.map((stage, index) => {
-              const touch = done.get(index);
-              return (
-                <tr key={index} className="border-t border-rule">
-                  <td className="py-1 font-semibold">{VERB[stage.kind]}</td>
-                  <td className="text-right">{stage.volume_ml === null ? '' : volume(stage.volume_ml)}</td>
-                  <td className="text-right text-ink-soft">{minute(stage.at_min)}</td>
-                  <td className="text-right font-semibold">
-                    {touch?.volume_ml === null || touch === undefined ? '' : volume(touch.volume_ml)}
-                  </td>
-                  <td className="text-right text-ink-soft">
-                    {touch === undefined ? '–' : minute((Date.parse(touch.at) - first) / 60_000)}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <div>
+          <table className="w-full text-lg">
+            <caption className="sr-only">Steps, planned and done</caption>
+            <thead className="text-left text-ink-soft">
+              <tr>
+                <th className="font-normal">step</th>
+                <th className="text-right font-normal">planned</th>
+                <th className="text-right font-normal">at</th>
+                <th className="text-right font-normal">poured</th>
+                <th className="text-right font-normal">at</th>
+              </tr>
+            </thead>
+            <tbody>
+              {plan.stages.map((stage, index) => {
+                const touch = done.get(index);
+                return (
+                  <tr key={index} className="border-t border-rule">
+                    <td className="py-1 font-semibold">{VERB[stage.kind]}</td>
+                    <td className="text-right">{stage.volume_ml === null ? '' : volume(stage.volume_ml)}</td>
+                    <td className="text-right text-ink-soft">{minute(stage.at_min)}</td>
+                    <td className="text-right font-semibold">
+                      {touch?.volume_ml === null || touch === undefined ? '' : volume(touch.volume_ml)}
+                    </td>
+                    <td className="text-right text-ink-soft">
+                      {touch === undefined ? '–' : minute((Date.parse(touch.at) - first) / 60_000)}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+          <Touched cook={cook} />
+        </div>
         <div>
           <section aria-label="Verdict" className="rounded-lg border-2 border-ink p-4">
             <p className="text-ink-soft">at the plate</p>
@@ -284,9 +288,7 @@ function Page({ cook }: { cook: Cook }) {
               ))}
             </tbody>
           </table>
-          <p className="mt-2 text-ink-soft">
-            The last two are what the engine makes of the pours, if the ring gave what its mark says.
-          </p>
+          <Found cook={cook} />
         </div>
       </div>
     </article>

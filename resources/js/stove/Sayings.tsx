@@ -1,6 +1,7 @@
 import type { Cook } from '../contracts.generated';
 import { Answers, Drawer } from './Drawer';
-import type { Saying, Say } from './say';
+import { SIGNS } from './signs';
+import type { Say } from './say';
 import { stageOf } from './steps';
 
 /** No ring has a mark without a name. */
@@ -62,32 +63,6 @@ export function Heat({ cook, say, onClose }: Props) {
     </Drawer>
   );
 }
-
-type Sign = Extract<Saying, { kind: 'sign' }>['sign'];
-
-const SIGNS: Record<Cook['working']['dish']['family'], readonly { value: Sign; words: string }[]> = {
-  risotto: [
-    { value: 'wine-gone', words: 'wine gone' },
-    { value: 'dry-trail', words: 'the trail stays dry' },
-    { value: 'grains-show', words: 'grains show' },
-    { value: 'stands', words: 'it stands on the spoon' },
-    { value: 'slow-slump', words: 'it slumps slowly' },
-    { value: 'wave', words: 'it flows' },
-    { value: 'very-loose', words: 'it runs' },
-  ],
-  'pan-rice': [
-    { value: 'grains-show', words: 'grains show' },
-    { value: 'crackle', words: 'it crackles' },
-    { value: 'spoon-resists', words: 'the spoon resists' },
-  ],
-  'soupy-rice': [
-    { value: 'boils', words: 'it boils again' },
-    { value: 'grains-show', words: 'grains show' },
-    { value: 'creamy', words: 'creamy' },
-    { value: 'loose', words: 'loose' },
-    { value: 'soup', words: 'a soup' },
-  ],
-};
 
 /** What was seen or heard: a rough weighing. */
 export function Signs({ cook, say, onClose }: Props) {
