@@ -30,6 +30,9 @@ final class ForeignRecipe
 
     private const LONGEST_NAME = 80;
 
+    /** "fl oz" before "cups" */
+    private const UNITS_OF_WORDS = ['[A-Za-z]+\.? [A-Za-z]+', '[A-Za-z]+'];
+
     private const MOST_INGREDIENTS = 60;
 
     private const LEAST_GRAMS = 10.0;
@@ -168,14 +171,17 @@ final class ForeignRecipe
      */
     private static function split(string $line): array
     {
-        if (preg_match('/^((?:[\d¼½¾⅓⅔⅛⅜⅝⅞.,\/\s]+)\s*(?:[A-Za-z]+\.?)?)\s+(?:of\s+)?(.+)$/u', $line, $part) === 1) {
+        foreach (self::UNITS_OF_WORDS as $unit) {
+            if (preg_match('/^([\d¼½¾⅓⅔⅛⅜⅝⅞.,\/\s]+'.$unit.'\.?)\s+(?:of\s+)?(.+)$/u', $line, $part) !== 1) {
+                continue;
+            }
             try {
                 $measure = Measure::read(rtrim($part[1], ' .'));
                 if ($measure instanceof Mass || $measure instanceof Volume) {
                     return [$measure, $part[2]];
                 }
             } catch (NotAMeasure|OutOfRange) {
-                // Not an amount with a unit: perhaps a count.
+                // Not an amount with a unit: perhaps one of fewer words, or a count.
             }
         }
         if (preg_match('/^(\d+(?:[.,]\d+)?)\s+(.+)$/u', $line, $part) === 1) {

@@ -50,6 +50,12 @@ test('one weighing moves the forecast, says so in a line, and narrows it', async
   const width = (spread: number[] = [0, 0]) => (spread[1] ?? 0) - (spread[0] ?? 0);
   expect(width(after?.stock_spread_ml)).toBeLessThan(0.6 * width(before?.stock_spread_ml));
   await expect(page.getByRole('complementary', { name: 'What is left' })).toContainText(/was \d+ mL/);
+  // It stands on the page of the cook.
+  const log = await page.context().newPage();
+  await log.goto(`/log/${id}`);
+  await expect(log.getByRole('table', { name: 'Said at the stove' })).toContainText(/weighed [\d.]+ kg/);
+  await expect(log.getByText(/found to give 1\d\d % of its marks .* by the scale/)).toBeVisible();
+  await log.close();
   // Taken back, it is as it was.
   await page.keyboard.press('u');
   await expect.poll(async () => (await kept(page, id)).forecast?.power.times).toBe(1);

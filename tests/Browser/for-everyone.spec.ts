@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, done, expectAccessible, putOn, signIn, signOut } from './station';
+import { choose, done, expectAccessible, putOn, expectThumbs, signIn, signOut } from './station';
 
 test('no screen has a fault that axe can find', async ({ page }) => {
   await page.goto('/');
@@ -108,3 +108,26 @@ test('a second cook at the tablet sees nothing of the first before signing in', 
   await page.goto('/log');
   await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
 });
+
+for (const [width, height] of [
+  [1280, 800],
+  [390, 844],
+] as const) {
+  test(`whatever is touched is large enough for a thumb, at ${width}×${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await signIn(page);
+    await expect(page.getByRole('table', { name: 'What if' })).toBeVisible();
+    await expectThumbs(page);
+    for (const place of ['/stove', '/dishes', '/dishes/new/risotto', '/kitchen', '/log']) {
+      await page.goto(place);
+      await expect(page.getByRole('heading').first()).toBeAttached();
+      await page.waitForTimeout(300);
+      await expectThumbs(page);
+    }
+    await page.goto('/');
+    await putOn(page);
+    await done(page);
+    await expect(page.getByRole('region', { name: 'Now' })).toContainText('Toast');
+    await expectThumbs(page);
+  });
+}

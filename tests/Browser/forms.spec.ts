@@ -190,3 +190,39 @@ test('signing out asks while a pan is on the fire', async ({ page }) => {
   await expect(page.getByText(/on the fire here/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Sign out all the same' })).toBeVisible();
 });
+
+test('an amount is understood with its unit: "1 tbsp" of oil', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/dishes/new/risotto');
+  await page.getByRole('button', { name: 'Another ingredient' }).click();
+  const amount = page.getByRole('textbox', { name: 'Amount', exact: true });
+  const unit = page.getByRole('combobox', { name: /^in/ });
+  // NIST Handbook 44, appendix C: a tablespoon is 14.787 mL, an ounce 28.350 g, a cup 236.588 mL.
+  for (const [text, number, of] of [
+    ['1 tbsp', '14.8', 'ml'],
+    ['2 oz', '56.7', 'g'],
+    ['1 ½ cups', '354.9', 'ml'],
+    ['12,5', '12,5', 'ml'],
+  ] as const) {
+    await amount.fill(text);
+    await amount.blur();
+    await expect(amount).toHaveValue(number);
+    await expect(unit).toHaveValue(of);
+  }
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+});
+
+test('the card of an ordinary dish is one A5 page', async ({ page }) => {
+  await signIn(page);
+  for (const dish of [/pea, lovage/, /radicchio/, /cuttlefish/, /lamb neck/]) {
+    await page.goto('/');
+    await choose(page, 'Dish', dish);
+    await expect(page.getByRole('region', { name: 'The cook' })).toHaveAttribute('data-stale', 'false');
+    await page.getByRole('link', { name: 'A card to print' }).click();
+    await expect(page.getByRole('article', { name: 'Card' })).toBeVisible();
+    const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+    expect(pdf).toContain('[0 0 420 594'); // A5 in points: 148 mm × 210 mm
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  }
+});

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { choose, expectAccessible, signIn, signOut } from './station';
+import { choose, expectAccessible, expectThumbs, signIn, signOut } from './station';
 
 /** Presses Tab until the thing of this name has the focus. */
 async function reach(page: Page, name: string | RegExp): Promise<void> {
@@ -46,6 +46,8 @@ test('a kitchen from nothing on a phone with keys alone: set up, a dish of its o
   await page.setViewportSize({ width: 390, height: 844 });
   await openKitchen(page, 'The Osier Beds');
   expect(await overflow(page)).toBe(0);
+  await expectAccessible(page); // of the chips some are ticked, some not
+  await expectThumbs(page);
   await reach(page, '36 rondeau');
   await page.keyboard.press('Space');
   await reach(page, 'Work out the first pan');

@@ -109,3 +109,25 @@ export async function expectAccessible(page: Page): Promise<void> {
     violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`),
   ).toEqual([]);
 }
+
+/** px that a wet thumb needs each way (WCAG 2.2, 2.5.5 Target Size (Enhanced)). */
+const THUMB = 44;
+
+/** Whatever is touched is large enough for a thumb; a box belongs to its label. */
+export async function expectThumbs(page: Page): Promise<void> {
+  const small = await page.evaluate((least) => {
+    const touched = 'a, button, input, select, summary, [role=radio], [role=combobox], label:has(input)';
+    return [...document.querySelectorAll(touched)]
+      .filter(
+        (one) =>
+          !one.closest('.sr-only') && !(one.matches('[type=checkbox], [type=radio]') && one.closest('label')),
+      )
+      .map((one) => ({
+        name: one.getAttribute('aria-label') ?? one.textContent,
+        box: one.getBoundingClientRect(),
+      }))
+      .filter(({ box }) => box.width > 0 && (box.width < least || box.height < least))
+      .map(({ name, box }) => `${name.trim()}: ${Math.round(box.width)}×${Math.round(box.height)}`);
+  }, THUMB);
+  expect(small).toEqual([]);
+}

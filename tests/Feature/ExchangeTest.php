@@ -86,6 +86,16 @@ describe('a dish', function (): void {
             ->and($answer->json('made'))->toBe(['arborio', 'chicken stock']);
     });
 
+    it('understands spoons, cups and ounces of a recipe', function (string $line, float $amount, string $unit, string $name): void {
+        $this->actingAs(User::factory()->create());
+        $id = $this->postJson('/api/dishes/import', ['@type' => 'Recipe', 'name' => 'Risotto', 'recipeYield' => '4', 'recipeIngredient' => ['320 g carnaroli', $line]])->assertCreated()->json('id');
+        $one = Dish::query()->with('ingredients')->findOrFail($id)->ingredients->sole();
+        expect($one->name)->toBe($name)->and($one->unit)->toBe($unit)->and(4 * $one->amount)->toEqualWithDelta($amount, 0.05);
+    })->with([ // NIST Handbook 44, appendix C
+        ['1 tbsp olive oil', 14.787, 'ml', 'olive oil'], ['1 tsp. fennel seed', 4.929, 'ml', 'fennel seed'], ['4 fl oz of cream', 118.294, 'ml', 'cream'],
+        ['1 1/2 cups peas', 354.882, 'ml', 'peas'], ['3 oz mushrooms', 85.049, 'g', 'mushrooms'], ['2 lemons', 2.0, 'pieces', 'lemons'],
+    ]);
+
     it('says what it guessed when a recipe says little', function (): void {
         $this->actingAs(User::factory()->create());
         $answer = $this->postJson('/api/dishes/import', ['@graph' => [['@type' => 'WebPage'], ['@type' => ['Recipe', 'Thing'], 'name' => 'Something with rice', 'recipeIngredient' => 'a handful of hope']]])->assertCreated();

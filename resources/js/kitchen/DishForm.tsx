@@ -8,6 +8,7 @@ import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick, Tick, Ticks } from '../parts/Field';
 import type { Body } from './blank';
+import { readAmount } from './readAmount';
 import { ALLERGENS, DIETS } from './words';
 
 const DOSES = [
@@ -224,12 +225,24 @@ function Ingredients() {
 
 function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
   const name = (field: string) => `dish.ingredients.${row}.${field}`;
+  const { setValue } = useFormContext();
   const goes: unknown = useWatch({ name: name('goes') });
   return (
     <li className="rounded-lg border-2 border-rule p-3">
       <div className="grid grid-cols-[2fr_1fr_1fr_1.4fr_auto] items-end gap-2 max-md:grid-cols-2">
         <Field name={name('name')} label="Ingredient" maxLength={80} />
-        <Field name={name('amount')} label="Amount" kind="number" />
+        <Field
+          name={name('amount')}
+          label="Amount"
+          kind="number"
+          onLeave={(text) => {
+            const read = readAmount(text);
+            if (read) {
+              setValue(name('amount'), read.amount, { shouldDirty: true });
+              setValue(name('unit'), read.unit, { shouldDirty: true });
+            }
+          }}
+        />
         <Pick name={name('unit')} label="in" options={UNITS} />
         <Pick name={name('per')} label="for" options={PER} />
         <Remove label={`Take ingredient ${row + 1} out`} onPress={onRemove} />

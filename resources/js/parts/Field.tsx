@@ -21,8 +21,11 @@ export function Field({
   unit,
   hint,
   kind = 'text',
+  onLeave,
   ...rest
 }: FieldProps & {
+  /** With what stands in it. */
+  onLeave?: (text: string) => void;
   kind?: 'text' | 'number' | 'email' | 'password';
   autoFocus?: boolean;
   maxLength?: number;
@@ -36,7 +39,10 @@ export function Field({
         {unit && <span> ({unit})</span>}
       </span>
       <input
-        {...register(name, kind === 'number' ? { setValueAs: asNumber } : {})}
+        {...register(name, {
+          ...(kind === 'number' ? { setValueAs: asNumber } : {}),
+          onBlur: (event: React.FocusEvent<HTMLInputElement>) => onLeave?.(event.target.value),
+        })}
         {...rest}
         type={kind === 'number' ? 'text' : kind}
         inputMode={kind === 'number' ? 'decimal' : undefined}

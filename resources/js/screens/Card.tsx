@@ -7,7 +7,7 @@ import { Title } from '../parts/Title';
 import { useAmount } from '../bench/Before';
 import type { Ask, Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
-import { ladles, wholeMinute, trimmed } from '../measure';
+import { ladles, trimmed, wholeMinute } from '../measure';
 import { VERB } from '../stove/steps';
 import { clock } from '../time';
 
@@ -66,6 +66,9 @@ export function Card() {
   );
 }
 
+/** Lines beyond which an A5 card is set smaller, so that it stays one page. */
+const ROOMY = 18;
+
 function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
   const { timezone } = useCook();
   const { plan, ask, dish } = working;
@@ -78,7 +81,8 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
     <article
       aria-label="Card"
       data-size={size}
-      className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black shadow data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] print:max-w-none print:p-0 print:shadow-none"
+      data-dense={plan.stages.length + Math.max(working.mise.length, working.prep.length) > ROOMY}
+      className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black shadow data-[dense=true]:text-[9.5pt] data-[dense=true]:leading-tight data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] print:max-w-none print:p-0 print:shadow-none"
     >
       <Title>{`Card: ${dish.name}`}</Title>
       <h1 className="text-[1.6em] leading-tight font-bold">{dish.name}</h1>

@@ -86,7 +86,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
           <Link
             to="/"
             onClick={() => planIt(page.id)}
-            className="text-lg font-semibold underline underline-offset-4"
+            className="inline-flex min-h-11 items-center text-lg font-semibold underline underline-offset-4"
           >
             Work out a pan of it
           </Link>

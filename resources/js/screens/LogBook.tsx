@@ -260,7 +260,7 @@ function Page({ cook }: { cook: Cook }) {
             )}
             <Link
               to={`/stove/${cook.id}`}
-              className="mt-2 inline-block text-lg font-semibold text-saffron-deep underline underline-offset-4"
+              className="mt-1 inline-flex min-h-11 items-center text-lg font-semibold text-saffron-deep underline underline-offset-4"
             >
               {state.status === 'at-table' || state.status === 'given-up'
                 ? state.verdict
