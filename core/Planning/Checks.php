@@ -29,6 +29,9 @@ final class Checks
     /** No cook goes on for longer than about this, min. */
     private const NEVER = 85.0;
 
+    /** Where that much does not, so much more is tried next. */
+    private const CLEARLY_MORE = 1.3;
+
     /** A net power that makes such a pan simmer, W/m² (our estimate). */
     private const SIMMERS = 9000.0;
 
@@ -86,7 +89,7 @@ final class Checks
     private static function neverDone(Plan $plan): ?Warning
     {
         if (self::isNeverDone($plan)) {
-            return new Warning('never-done', sprintf('On %s the rice is not done after %d min: the pan stays at %d °C', $plan->heat[0]->mark, (int) $plan->pulled->minute(), (int) round($plan->pulled->temperature)), self::stronger($plan));
+            return new Warning('never-done', sprintf('On %s the rice is not done after %d min: the pan stays at %d °C', $plan->heat[count($plan->heat) - 1]->mark, (int) $plan->pulled->minute(), (int) round($plan->pulled->temperature)), self::stronger($plan));
         }
 
         return null;
@@ -103,13 +106,16 @@ final class Checks
         return new Warning('rinsed', sprintf('%s loses the starch that %s wants', $method->rinsed ? 'Rinsed rice' : 'Soaked rice', $plan->ask->family->words()), 'Use it as it comes out of the packet');
     }
 
-    /** The nearest ring or setting that would do. */
+    /** The nearest setting that would do, and is more than it has; or the ring that would. */
     private static function stronger(Plan $plan): string
     {
-        $needed = self::SIMMERS * $plan->ask->pan->baseArea();
+        $burner = $plan->ask->burner;
+        $now = $burner->net[$plan->heat[count($plan->heat) - 1]->mark];
+        $needed = max(self::SIMMERS * $plan->ask->pan->baseArea(), self::CLEARLY_MORE * $now);
+        $mark = $burner->nearest($needed);
 
-        return $plan->ask->burner->strongest() >= $needed
-            ? sprintf('Set it to %s', $plan->ask->burner->nearest($needed))
+        return $burner->net[$mark] > $now
+            ? "Set it to $mark"
             : sprintf('A ring that puts %s W into this pan, or a narrower pan', Rounding::plain(ceil($needed / 50) * 50, 0));
     }
 

@@ -24,6 +24,12 @@ final class FitChecks
     /** A flame that is wider than the floor by a third heats the wall and the handle. */
     private const FLAME_TOO_WIDE = 4 / 3;
 
+    /** No tape at a stove is read finer than this, cm. */
+    private const READS_TO_CM = 0.5;
+
+    /** No ladle is smaller than this, mL (common practice: 60 to 150). */
+    private const SMALLEST_LADLE = 30.0;
+
     /** A risotto in fewer doses than this is no risotto in stages, */
     private const FEWEST_DOSES = 3;
 
@@ -105,7 +111,7 @@ final class FitChecks
     {
         $ring = $plan->ask->burner->ring;
         $pan = $plan->ask->pan;
-        if ($ring <= self::FLAME_TOO_WIDE * $pan->base) {
+        if ($ring <= self::FLAME_TOO_WIDE * $pan->base + self::READS_TO_CM) {
             return null;
         }
 
@@ -161,7 +167,7 @@ final class FitChecks
 
         return match (true) {
             $tooSmall => new Warning('ladle-too-small', sprintf('%d scoops of this ladle', (int) round($scoops)), sprintf('A ladle of about %s', Checks::litres($better))),
-            $ladle > $plan->stock / self::FEWEST_DOSES => new Warning('ladle-too-big', sprintf('One ladle of %s is most of the stock', Checks::litres($ladle)), sprintf('A ladle of about %s', Checks::litres($better))),
+            $ladle > $plan->stock / self::FEWEST_DOSES && $better >= self::SMALLEST_LADLE => new Warning('ladle-too-big', sprintf('One ladle of %s is most of the stock', Checks::litres($ladle)), sprintf('A ladle of about %s', Checks::litres($better))),
             default => null,
         };
     }

@@ -6,6 +6,7 @@ import type { Ask, Kitchen, Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { Choice } from '../parts/Choice';
 import { ClockField } from '../parts/ClockField';
+import { placeOf } from '../parts/faults';
 import { Stepper } from '../parts/Stepper';
 import { remember } from '../stove/running';
 import { date } from '../time';
@@ -14,6 +15,20 @@ import { SharedPans } from './SharedPans';
 import { Warnings } from './Warnings';
 
 const OURS = 'ours';
+
+/** What the fields of an ask are called here. */
+const WORDS = new Map(
+  Object.entries({
+    covers: 'Covers',
+    starters: 'Starters',
+    dish_id: 'The dish',
+    pan_id: 'The pan',
+    burner_id: 'The ring',
+    heat: 'The heat',
+    table_at: 'The time at the table',
+    table_on: 'The day',
+  }).map(([field, label]) => [field, { label }]),
+);
 
 /** The choice that is left to Velko, with what it comes to. */
 const ours = (chosen: string | undefined) => ({
@@ -164,7 +179,7 @@ export function AskColumn({
       </Line>
       {refusal && refusal.about('/covers') === undefined && (
         <p role="alert" className="text-tomato">
-          {refusal.problem.errors?.map((error) => `${error.pointer} ${error.detail}`).join('; ') ??
+          {refusal.problem.errors?.map((error) => `${placeOf(error.pointer, WORDS)} ${error.detail}`).join('; ') ??
             refusal.message}
         </p>
       )}

@@ -3,11 +3,8 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Tests\Core\Replayed;
 use Velko\Core\Method\Family;
-use Velko\Core\Pan\Happening;
-use Velko\Core\Pan\Rehearsal;
-use Velko\Core\Pan\Rehearsed;
-use Velko\Core\Pan\Setup;
 use Velko\Core\Planning\Explained;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
@@ -17,39 +14,6 @@ use Velko\Core\Planning\Target;
 /*
  * What must hold of any plan of any family, in more than 2,000 random kitchens.
  */
-
-/** The plan played through the rehearsal that velko:simulate runs: nothing but its pours, its knob, its pull and its rest. */
-function replayed(Plan $plan): Rehearsed
-{
-    $ask = $plan->ask;
-    $method = $ask->method;
-    $happenings = [];
-    foreach ($plan->heat as $change) {
-        $happenings[] = Happening::heat(max(0.0, $change->fromMinute), $ask->burner->net[$change->mark]);
-    }
-    foreach ($plan->stages as $stage) {
-        if ($stage->volume !== null) {
-            $happenings[] = $stage->kind === 'wine'
-                ? Happening::pour($stage->minute, $stage->volume, 20.0, 0.0)
-                : Happening::pour($stage->minute, $stage->volume, $ask->stock->temperature);
-        }
-    }
-    $pull = $plan->pulled->minute();
-    $happenings[] = Happening::off($pull, $method->finish <= 0 && $method->rest > 0 && $method->restCovered);
-    if ($method->rest > 0 && $method->restCovered) {
-        $happenings[] = Happening::lid($pull + $method->finish, true);
-        $happenings[] = Happening::lid($pull + $method->finish + $method->rest, false);
-    }
-    if ($ask->family->isPlated() && $ask->target->minutesToTable > 0) {
-        $happenings[] = Happening::plated($pull + $method->finish + $method->rest, $ask->covers, $ask->place->plates);
-    }
-    $setup = new Setup(
-        $ask->grain, $ask->conditions(), $ask->pan, $ask->burner->ring, $ask->rice(),
-        $method->sealed ? $method->toasting->grain() : null, $method->soak, $ask->stock->saltPercent / 100,
-    );
-
-    return Rehearsal::of($setup, $happenings, $plan->atTable->minute());
-}
 
 function everyNumberIsOne(Plan $plan, string $name): void
 {
@@ -101,7 +65,7 @@ it('holds in random kitchens: mass, numbers, order, and the plan does what it sa
             ->and($explained['alcohol_g_per_cover'])->toEqualWithDelta($plan->alcoholPerCover(), 1e-6);
 
         // Replayed, it lands where the plan said, within 1 %.
-        $again = replayed($plan)->end;
+        $again = Replayed::of($plan)->end;
         expect(abs($again->free - $end->free))->toBeLessThan(0.01 * max($end->free, 0.1 * $poured), "$name: free, replayed")
             ->and($again->doneness / $end->doneness)->toEqualWithDelta(1.0, 0.01, "$name: doneness, replayed")
             ->and($again->drunk / $end->drunk)->toEqualWithDelta(1.0, 0.01, "$name: drunk, replayed")

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\ByHand;
+use Tests\Core\Replayed;
+use Tests\Core\WildAsks;
+use Velko\Core\Planning\Planner;
+
+/*
+ * Asks as a hurried hand types them. Ten thousand of them, and as many that can be cooked, are in tests/Bench/asks.php.
+ */
+
+it('says nothing that a hand calculation calls false, and never to set the knob where it stands', function (): void {
+    $kinds = [];
+    foreach (WildAsks::ofEveryFamily(40, 411) as $name => $ask) {
+        $plan = Planner::plan($ask);
+        $mark = $plan->heat[count($plan->heat) - 1]->mark;
+        foreach ($plan->warnings as $warning) {
+            $kinds[$warning->code] = true;
+            expect(ByHand::isFalse($plan, $warning))->toBeFalse("$name: $warning->code: $warning->message")
+                ->and($warning->fix)->not->toBe("Set it to $mark", "$name: $warning->code");
+        }
+        if ($plan->isPossible()) {
+            expect(Replayed::agrees($plan, Replayed::of($plan)->end))->toBeTrue("$name: played again it lands elsewhere");
+        }
+    }
+    expect(count($kinds))->toBeGreaterThan(20);
+});
