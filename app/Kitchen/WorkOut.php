@@ -120,7 +120,7 @@ final readonly class WorkOut
 
         return [
             ...Checks::of($this->served),
-            ...(new OnTheFire($this->asked, $this->begin(), $this->now))->warnings(),
+            ...$this->plan->isPossible() ? (new OnTheFire($this->asked, $this->begin(), $this->now))->warnings() : [],
             ...array_map(static fn (array $one): Warning => new Warning('not-ready', "{$one['what']} takes {$one['takes_min']} min: it will not be ready", 'Later at the table, or done ahead'), array_slice(array_values($late), 0, 1)),
             ...$this->plan->warnings,
         ];

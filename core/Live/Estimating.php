@@ -9,6 +9,7 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Rice\Grain;
@@ -32,6 +33,9 @@ final readonly class Estimating
     private const FURTHEST = 1.0;
 
     private const CLOSE = 1e-4;
+
+    /** A pan that is no further under the boil than this boils, K. */
+    private const BOILS_WITHIN = 0.3;
 
     /** A sign that is so many standard deviations off counts a quarter. */
     private const BELIEVED = 4.0;
@@ -91,8 +95,9 @@ final readonly class Estimating
     {
         $played = new Played($this->ask, $this->heat, $this->replay, new Estimate(exp($strength)));
         $misses = [];
-        $played->until($this->until, null, function (Touch $touch, State $state) use (&$misses): void {
-            $miss = $this->miss($touch, $state);
+        $track = $this->ask->family === Family::SoupyRice ? new Track : null; // when it came to the boil is looked up in it
+        $played->until($this->until, $track, function (Touch $touch, State $state) use (&$misses, $track): void {
+            $miss = $this->miss($touch, $state, $track);
             if ($miss !== null) {
                 $misses[] = [$miss, $touch->weighing === null ? self::trusted($miss) : 1.0];
             }
@@ -114,7 +119,7 @@ final readonly class Estimating
         return 1 / (1 + ($miss / self::BELIEVED) ** 2) ** 2;
     }
 
-    private function miss(Touch $touch, State $state): ?float
+    private function miss(Touch $touch, State $state, ?Track $track): ?float
     {
         $rice = $this->ask->rice();
         // What is found in the pan tells of the ring only as far as it is known what went in.
@@ -123,7 +128,7 @@ final readonly class Estimating
             return ($state->free + $rice * $state->drunk - $touch->weighing->water($rice)) / hypot($touch->weighing->spread(), $poured);
         }
         if ($touch->sign === Sign::Boils) {
-            return $this->pastTheBoil($state) / $touch->sign->spread();
+            return $this->pastTheBoil($state, $track) / $touch->sign->spread();
         }
         $free = $touch->sign?->free($state->drunk, $state->free / $rice);
         if ($touch->sign !== null && $free !== null) {
@@ -131,7 +136,7 @@ final readonly class Estimating
         }
         if ($touch->kind === 'not-yet' && $touch->stage !== null) {
             if ($this->ask->family === Family::SoupyRice && ($this->replay->stages[$touch->stage]->kind ?? '') === 'heat') {
-                return max(0.0, $this->pastTheBoil($state)) / Sign::Boils->spread(); // the knob is turned when it boils again
+                return max(0.0, $this->pastTheBoil($state, $track)) / Sign::Boils->spread(); // the knob is turned when it boils again
             }
             $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? '', $state);
 
@@ -141,13 +146,19 @@ final readonly class Estimating
         return null;
     }
 
-    /** How far the heat that went in is past the boil: K still to go, negative; or what has boiled off since, as if it had warmed. */
-    private function pastTheBoil(State $state): float
+    /**
+     * How far the heat that went in is past the boil: K still to go, negative; or what has boiled off since it came to the boil, as if
+     * it had warmed. What the open pan gave off while it was only hot is no boiling.
+     */
+    private function pastTheBoil(State $state, ?Track $track): float
     {
         $conditions = $this->ask->conditions();
-        $capacity = $conditions->metal + Grain::SPECIFIC_HEAT * $this->ask->rice() + Steam::SPECIFIC_HEAT * ($state->free + $this->ask->rice() * $state->drunk);
+        $rice = $this->ask->rice();
+        $water = $state->free + $rice * $state->drunk;
+        $capacity = $conditions->metal + Grain::SPECIFIC_HEAT * $rice + Steam::SPECIFIC_HEAT * $water;
+        $cameToIt = $track === null || $state->temperature < $conditions->boiling - self::BOILS_WITHIN ? $water : $track->waterWhenLastBelow($conditions->boiling - self::BOILS_WITHIN, $rice) ?? $water;
 
-        return $state->temperature - $conditions->boiling + max(0.0, $state->boiledOff - $this->ask->wine) * Steam::LATENT_HEAT / $capacity;
+        return $state->temperature - $conditions->boiling + max(0.0, $cameToIt - $water) * Steam::LATENT_HEAT / $capacity;
     }
 
     /**

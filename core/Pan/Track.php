@@ -39,6 +39,30 @@ final class Track
         $this->doneness[] = $doneness;
     }
 
+    /**
+     * Water in the pan, free and drunk, when it was last cooler than a temperature.
+     *
+     * @param  float  $rice  g raw
+     *
+     * @return float|null g; null when it never was
+     */
+    public function waterWhenLastBelow(float $temperature, float $rice): ?float
+    {
+        $below = array_filter($this->temperature, static fn (float $then): bool => $then < $temperature);
+        $row = array_key_last($below);
+        if ($row === null) {
+            return null;
+        }
+        $water = fn (int $at): float => $this->free[$at] + $rice * $this->drunk[$at];
+        $next = $row + 1;
+        if (! isset($this->temperature[$next])) {
+            return $water($row);
+        }
+        $share = ($temperature - $this->temperature[$row]) / ($this->temperature[$next] - $this->temperature[$row]);
+
+        return $water($row) + $share * ($water($next) - $water($row));
+    }
+
     /** Mean temperature from a minute to a minute, °C; null when no row lies between. */
     public function meanTemperature(float $from, float $to): ?float
     {

@@ -7,9 +7,12 @@ use Random\Randomizer;
 use Tests\Core\Kitchens;
 use Tests\Core\OnTheFire;
 use Velko\Core\Live\Estimate;
+use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
+use Velko\Core\Live\Played;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Rescue\Rescue;
+use Velko\Core\Live\Sign;
 use Velko\Core\Live\Step;
 use Velko\Core\Live\Taste;
 use Velko\Core\Live\Touch;
@@ -94,4 +97,31 @@ it('asks for more stock the hotter the ring turns out to be', function (): void 
         expect($stock(0.8))->toBeLessThanOrEqual($stock(1.0) + 20.0 + 0.02 * $ask->rice(), $name)
             ->and($stock(1.0))->toBeLessThanOrEqual($stock(1.2) + 20.0 + 0.02 * $ask->rice(), $name);
     }
+});
+
+it('believes the moment at which a stew boils again: the ring is found as it is, whatever the open pan gave off on the way', function (): void {
+    $found = [];
+    foreach (Kitchens::randomSoupy(60, 733) as $ask) {
+        $plan = Planner::plan($ask);
+        $boils = $ask->conditions()->boiling - 0.1;
+        foreach ([0.8, 1.0, 1.25] as $power) {
+            $poured = OnTheFire::doneUntil($plan, 0.1);
+            $truth = new Played($ask, $plan->heat, Replay::of($plan->stages, $poured), new Estimate($power));
+            $minute = 0.5;
+            while ($minute < 20.0 && $truth->until(60 * $minute)->temperature < $boils) {
+                $minute += 0.25; // a cook who looks every quarter of a minute
+            }
+            if ($minute > 2.0 && $minute < 20.0 && $plan->isPossible()) {
+                $touches = [...$poured, new Touch('b', 'sign', OnTheFire::at($minute), sign: Sign::Boils)];
+                $found[(string) $power][] = Estimating::of($ask, $plan->heat, Replay::of($plan->stages, $touches))->power;
+            }
+        }
+    }
+    foreach ($found as $power => $estimates) {
+        // Known by the mark alone a fifth either way: one sign takes it most of the way to what it is, and not to the wrong side.
+        $mean = exp(array_sum(array_map(log(...), $estimates)) / count($estimates));
+        expect(count($estimates))->toBeGreaterThan(15)->and(log($mean))->toBeBetween(min(0.0, log((float) $power)) - 0.04, max(0.0, log((float) $power)) + 0.04)
+            ->and(abs(log($mean) - log((float) $power)))->toBeLessThan(0.5 * abs(log((float) $power)) + 0.04);
+    }
+    expect(array_keys($found))->toHaveCount(3);
 });
