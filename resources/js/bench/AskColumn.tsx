@@ -179,8 +179,9 @@ export function AskColumn({
       </Line>
       {refusal && refusal.about('/covers') === undefined && (
         <p role="alert" className="text-tomato">
-          {refusal.problem.errors?.map((error) => `${placeOf(error.pointer, WORDS)} ${error.detail}`).join('; ') ??
-            refusal.message}
+          {refusal.problem.errors
+            ?.map((error) => `${placeOf(error.pointer, WORDS)} ${error.detail}`)
+            .join('; ') ?? refusal.message}
         </p>
       )}
       <button

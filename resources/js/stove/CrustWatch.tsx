@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import type { Cook } from '../contracts.generated';
 import { looks, tint } from '../pictures/browning';
 import { countdown } from '../time';
@@ -16,6 +17,7 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
   const { pan, burner, plan } = cook.working;
   const gold = (momentOf(cook, floor.gold_min) - now) / 1000;
   const burnt = (momentOf(cook, floor.burnt_min) - now) / 1000;
+  const underThePan = useId();
   const radius = (pan.base_cm / pan.rim_cm) * (SIZE / 2 - 8);
   const scale = radius / (pan.base_cm / 2);
   const middle = SIZE / 2;
@@ -61,7 +63,11 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
             />
           ))
           .reverse()}
+        <clipPath id={underThePan}>
+          <circle cx={middle} cy={middle} r={SIZE / 2 - 4} />
+        </clipPath>
         <circle
+          clipPath={`url(#${underThePan})`}
           cx={middle + shift * scale}
           cy={middle}
           r={(burner.ring_cm / 2) * scale}
