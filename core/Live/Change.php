@@ -63,6 +63,6 @@ final class Change
     {
         $later = $after->coming->pulled->minute() - $before->coming->pulled->minute();
 
-        return abs($later) < self::MINUTES ? null : sprintf('off %s min %s', Rounding::plain(abs($later), 1), $later > 0 ? 'later' : 'sooner');
+        return abs($later) < self::MINUTES ? null : sprintf('off %s min %s', Rounding::minutes(abs($later)), $later > 0 ? 'later' : 'sooner');
     }
 }

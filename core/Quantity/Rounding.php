@@ -53,4 +53,10 @@ final class Rounding
     {
         return round($value / $step) * $step;
     }
+
+    /** Minutes as a cook counts them: whole ones, and halves below two. */
+    public static function minutes(float $minutes): string
+    {
+        return $minutes >= 2.0 ? self::plain($minutes, 0) : self::plain(self::to(max(0.0, $minutes), 0.5), 1);
+    }
 }

@@ -104,7 +104,7 @@ final readonly class Rescue
 
         return new WayBack(Trouble::HardAndDry, [
             sprintf('%s of hot stock now, %s in small doses until it is done', Checks::litres($first), Checks::litres($stock)),
-            $this->turn($lower), 'lid on for 2 min', sprintf('%s min more', self::minutes($minutes)),
+            $this->turn($lower), 'lid on for 2 min', sprintf('%s min more', Rounding::minutes($minutes)),
         ], $atTable, splash: $first, mark: $this->ifOther($lower), lid: true, minutes: $minutes);
     }
 
@@ -116,14 +116,14 @@ final readonly class Rescue
         if ($this->ask->family === Family::PanRice) {
             [$minutes, $atTable] = $trial->untilDry();
 
-            return new WayBack(Trouble::HardAndWet, [$this->turn($higher), sprintf('dry in %s min: what liquid is left must cook it', self::minutes($minutes))], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
+            return new WayBack(Trouble::HardAndWet, [$this->turn($higher), sprintf('dry in %s min: what liquid is left must cook it', Rounding::minutes($minutes))], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
         }
         $stock = self::jug($trial->pourForLooseness());
         [$minutes, $atTable] = $trial->untilDone($stock);
 
         return new WayBack(Trouble::HardAndWet, [
             $this->turn($higher),
-            sprintf('give it %s min more', self::minutes($minutes)),
+            sprintf('give it %s min more', Rounding::minutes($minutes)),
             $stock >= 5 ? sprintf('%s still goes in, hot', Checks::litres($stock)) : 'nothing more goes in',
         ], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
     }
@@ -138,8 +138,8 @@ final readonly class Rescue
         $dose = self::jug(min($stock, $this->ask->ladle->ml / 2));
 
         return new WayBack(Trouble::SoftOutside, [
-            $this->turn($lower), sprintf('%s min more, in hot doses of %s, %s in all', self::minutes($minutes), Checks::litres($dose), Checks::litres($stock)),
-            sprintf('then off the heat, covered, %s min', self::minutes($resting->method->rest)),
+            $this->turn($lower), sprintf('%s min more, in hot doses of %s, %s in all', Rounding::minutes($minutes), Checks::litres($dose), Checks::litres($stock)),
+            sprintf('then off the heat, covered, %s min', Rounding::minutes($resting->method->rest)),
         ], $atTable, splash: $dose > 0 ? $dose : null, mark: $this->ifOther($lower), beware: 'What is soft outside stays soft.', minutes: $minutes);
     }
 
@@ -158,7 +158,7 @@ final readonly class Rescue
             return new WayBack(Trouble::Swimming, [
                 $this->turn($strongest),
                 $this->ask->family === Family::Risotto ? 'stir hard' : 'lid off, let it roll',
-                sprintf('nothing goes in for %s min', self::minutes($minutes)),
+                sprintf('nothing goes in for %s min', Rounding::minutes($minutes)),
             ], $atTable, mark: $this->ifOther($strongest), minutes: $minutes);
         }
         $lifted = clone $state;
@@ -167,7 +167,7 @@ final readonly class Rescue
         [$left, $atTable] = (new Trial($this->ask, $lifted, $strongest))->untilDone();
 
         return new WayBack(Trouble::Swimming, [
-            sprintf('lift out %s: it would be done before that boils off', Checks::litres($lift)), $this->turn($strongest), sprintf('%s min more', self::minutes($left)),
+            sprintf('lift out %s: it would be done before that boils off', Checks::litres($lift)), $this->turn($strongest), sprintf('%s min more', Rounding::minutes($left)),
         ], $atTable, lift: $lift, mark: $this->ifOther($strongest), minutes: $left);
     }
 
@@ -202,7 +202,7 @@ final readonly class Rescue
 
         return new WayBack(Trouble::Catching, [
             'off the heat, do not scrape', sprintf('tip it into a clean pan: what sticks stays, about %d %%', $this->staysBehind(self::CAUGHT_LAYER)),
-            $this->turn($lower), sprintf('%s min more, %s of stock still to go in', self::minutes($minutes), Checks::litres($stock)),
+            $this->turn($lower), sprintf('%s min more, %s of stock still to go in', Rounding::minutes($minutes), Checks::litres($stock)),
         ], $atTable, mark: $this->ifOther($lower), beware: 'A full hot pan: two hands, or two people.', minutes: $minutes);
     }
 
@@ -214,7 +214,7 @@ final readonly class Rescue
         [$minutes, $atTable] = (new Trial($this->ask, $state, $strongest))->untilDry();
 
         return new WayBack(Trouble::WetLate, [
-            $this->turn($strongest), sprintf('dry in %s min: watch the floor', self::minutes($minutes)), 'off when it crackles and smells toasted',
+            $this->turn($strongest), sprintf('dry in %s min: watch the floor', Rounding::minutes($minutes)), 'off when it crackles and smells toasted',
         ], $atTable, mark: $this->ifOther($strongest), minutes: $minutes);
     }
 
@@ -226,7 +226,7 @@ final readonly class Rescue
         [$minutes, $atTable] = $trial->coveredUntilDone($stock);
 
         return new WayBack(Trouble::DryEarly, [
-            sprintf('sprinkle %s of hot stock all over', Checks::litres($stock)), 'cover it', $this->turn($lowest), sprintf('%s min', self::minutes($minutes)),
+            sprintf('sprinkle %s of hot stock all over', Checks::litres($stock)), 'cover it', $this->turn($lowest), sprintf('%s min', Rounding::minutes($minutes)),
         ], $atTable, splash: $stock, mark: $this->ifOther($lowest), lid: true, minutes: $minutes);
     }
 
@@ -242,7 +242,7 @@ final readonly class Rescue
         [, $atTable] = (new Trial($this->ask, $covered, $lowest))->untilDry(0.0, $minutes);
 
         return new WayBack(Trouble::TopHard, [
-            'damp clean kitchen paper or a lid on top', $this->turn($lowest), sprintf('%s min: the top is about that far behind, %d mm deep', self::minutes($minutes), (int) round($depth)),
+            'damp clean kitchen paper or a lid on top', $this->turn($lowest), sprintf('%s min: the top is about that far behind, %d mm deep', Rounding::minutes($minutes), (int) round($depth)),
         ], $atTable, mark: $this->ifOther($lowest), lid: true, beware: 'Paper only with no flame near it; no print on it.', minutes: $minutes);
     }
 
@@ -257,7 +257,7 @@ final readonly class Rescue
             ? [sprintf('shift the pan %d cm so that the ring lies under the rim', (int) round($plan->shift())), sprintf('quarter turns, %d s on each quarter', (int) round($turning / 4)), 'then off']
             : ['it stands right over its ring: leave it a little longer in the middle', 'off when it smells toasted'];
 
-        return new WayBack(Trouble::PaleRim, $do, $this->forecast->coming->atTable, beware: sprintf('The middle goes from gold to burnt in about %s min on this setting.', self::minutes($this->goldToBurnt())));
+        return new WayBack(Trouble::PaleRim, $do, $this->forecast->coming->atTable, beware: sprintf('The middle goes from gold to burnt in about %s min on this setting.', Rounding::minutes($this->goldToBurnt())));
     }
 
     private function goldToBurnt(): float
@@ -378,11 +378,6 @@ final readonly class Rescue
     private static function jug(float $millilitres): float
     {
         return Rounding::to($millilitres, Rounding::JUG);
-    }
-
-    private static function minutes(float $minutes): string
-    {
-        return Rounding::plain(max(0.0, $minutes), 1);
     }
 
     /** @return int percent */

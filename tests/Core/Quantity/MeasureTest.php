@@ -64,3 +64,7 @@ it('shows a time as it is said', function (float $seconds, string $said): void {
 it('takes the widest step a jug can show within the tolerance', function (float $tolerance, float $step): void {
     expect(Rounding::step($tolerance))->toBe($step);
 })->with([[0.1, 1.0], [1.6, 2.0], [3.2, 5.0], [18.0, 25.0], [1000.0, 100.0]]);
+
+it('counts minutes as a cook does', function (float $minutes, string $said): void {
+    expect(Rounding::minutes($minutes))->toBe($said);
+})->with([[-0.1, '0'], [0.3, '0.5'], [1.4, '1.5'], [2.4, '2'], [13.2, '13'], [59.6, '60']]);
