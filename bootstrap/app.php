@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Contracts\BadDocument;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
+use App\Http\TrustedHosts;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -15,6 +16,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // one origin only
+        $middleware->trustHosts(at: TrustedHosts::patterns(...), subdomains: false);
         $middleware->append(SecurityHeaders::class);
         $middleware->redirectGuestsTo('/');
     })

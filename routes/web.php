@@ -18,33 +18,35 @@ use App\Http\Controllers\ThingController;
 use App\Http\Controllers\WorkOutController;
 use Illuminate\Support\Facades\Route;
 
-Route::prefix('api')->group(function (): void {
+$id = '[0-9]{1,18}'; // no row has a number that an integer cannot hold
+
+Route::prefix('api')->group(function () use ($id): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:open');
     Route::post('kitchens', [KitchenController::class, 'store'])->middleware('throttle:open');
 
-    Route::middleware(['auth', 'throttle:kitchen'])->group(function (): void {
+    Route::middleware(['auth', 'throttle:kitchen'])->group(function () use ($id): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('kitchen', [KitchenController::class, 'show']);
         Route::put('kitchen', [KitchenController::class, 'update']);
         Route::get('kitchen/archive', [ExchangeController::class, 'archive']);
         Route::post('kitchen/archive', [ExchangeController::class, 'restore']);
         Route::post('kitchen/pans/holds', PanHoldsController::class);
-        Route::post('kitchen/devices/{device}/key', DeviceKeyController::class)->whereNumber('device');
+        Route::post('kitchen/devices/{device}/key', DeviceKeyController::class)->where('device', $id);
         Route::post('kitchen/{thing}', [ThingController::class, 'store']);
-        Route::put('kitchen/{thing}/{id}', [ThingController::class, 'update'])->whereNumber('id');
-        Route::delete('kitchen/{thing}/{id}', [ThingController::class, 'destroy'])->whereNumber('id');
-        Route::post('kitchen/{thing}/{id}/back', [ThingController::class, 'back'])->whereNumber('id');
-        Route::post('kitchen/burners/{burner}/boil-off', BoilOffController::class)->whereNumber('burner');
+        Route::put('kitchen/{thing}/{id}', [ThingController::class, 'update'])->where('id', $id);
+        Route::delete('kitchen/{thing}/{id}', [ThingController::class, 'destroy'])->where('id', $id);
+        Route::post('kitchen/{thing}/{id}/back', [ThingController::class, 'back'])->where('id', $id);
+        Route::post('kitchen/burners/{burner}/boil-off', BoilOffController::class)->where('burner', $id);
         Route::post('dishes', [DishController::class, 'store']);
-        Route::get('dishes/{dish}', [DishController::class, 'show'])->whereNumber('dish');
-        Route::put('dishes/{dish}', [DishController::class, 'update'])->whereNumber('dish');
-        Route::delete('dishes/{dish}', [DishController::class, 'destroy'])->whereNumber('dish');
-        Route::post('dishes/{id}/back', [DishController::class, 'back'])->whereNumber('id');
+        Route::get('dishes/{dish}', [DishController::class, 'show'])->where('dish', $id);
+        Route::put('dishes/{dish}', [DishController::class, 'update'])->where('dish', $id);
+        Route::delete('dishes/{dish}', [DishController::class, 'destroy'])->where('dish', $id);
+        Route::post('dishes/{id}/back', [DishController::class, 'back'])->where('id', $id);
         Route::post('dishes/import', [ExchangeController::class, 'bring']);
-        Route::get('dishes/{dish}/export', [ExchangeController::class, 'dish'])->whereNumber('dish');
-        Route::post('dishes/{dish}/copy', [DishController::class, 'copy'])->whereNumber('dish');
+        Route::get('dishes/{dish}/export', [ExchangeController::class, 'dish'])->where('dish', $id);
+        Route::post('dishes/{dish}/copy', [DishController::class, 'copy'])->where('dish', $id);
         Route::post('plan', PlanController::class);
         Route::post('work-out', WorkOutController::class);
         Route::post('work-out/mise.csv', [ExchangeController::class, 'mise']);

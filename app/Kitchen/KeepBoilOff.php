@@ -34,6 +34,10 @@ final class KeepBoilOff
             throw BadDocument::at('/after_g', "must be a number from 0 to $before (g, less than before)");
         }
         $test = BoilOff::of($before, $after, $minutes);
+        if ($test->net > $burner->rated_w) {
+            $least = ceil($before - ($before - $after) * $burner->rated_w / $test->net);
+            throw BadDocument::at('/after_g', sprintf('must be a number from %d to %s (g): more steam than that is more than the %d W of %s', (int) $least, $before, (int) $burner->rated_w, $burner->name));
+        }
 
         return DB::transaction(static function () use ($burner, $user, $document, $setting, $pan, $test, $before, $after, $minutes): BoilOffTest {
             $setting->update(['net_w' => round($test->net, 1)]);

@@ -19,6 +19,9 @@ final class KeepDish
 {
     private const COPIES = 50;
 
+    /** As many as a kitchen may have. */
+    private const MOST = 400;
+
     /**
      * @param  array<string, mixed>  $entry  velko.dish-entry/1, held to its schema
      *
@@ -26,6 +29,10 @@ final class KeepDish
      */
     public static function enter(User $user, array $entry): Dish
     {
+        if ($user->kitchen->dishes()->count() >= self::MOST) {
+            throw BadDocument::at('', 'is one too many: a kitchen has at most '.self::MOST.' dishes');
+        }
+
         return self::save($user, new Dish(['kitchen_id' => $user->kitchen_id]), $entry);
     }
 

@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
 use App\Models\Kitchen;
+use Collator;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -26,6 +27,9 @@ final class KeepThing
     {
         $columns = $thing->columns($document);
         $model = $thing->model();
+        if ($model::query()->where('kitchen_id', $kitchen->id)->count() >= $thing->most()) {
+            throw BadDocument::at('', "is one too many: a kitchen has at most {$thing->most()} $thing->value");
+        }
         $retired = self::retired(new $model, $kitchen, $thing->name(), $columns[$thing->name()]);
 
         return self::kept($thing, $document, static function () use ($model, $kitchen, $columns, $retired): Model {
@@ -106,10 +110,13 @@ final class KeepThing
      */
     private static function marks(Burner $burner, array $marks): void
     {
-        $names = array_map(static fn (array $mark): string => mb_strtolower($mark['mark']), $marks);
-        foreach ($names as $i => $name) {
-            if (array_search($name, $names, true) !== $i) {
-                throw BadDocument::at("/marks/$i/mark", 'stands twice');
+        $alike = new Collator('root');
+        $alike->setStrength(Collator::PRIMARY); // as the database compares: é and e, ① and 1 are one
+        foreach ($marks as $i => $mark) {
+            foreach (array_slice($marks, 0, $i) as $before) {
+                if ($alike->compare($mark['mark'], $before['mark']) === 0) {
+                    throw BadDocument::at("/marks/$i/mark", $mark['mark'] === $before['mark'] ? 'stands twice' : "is the same mark as {$before['mark']}: {$mark['mark']} and it cannot be told apart");
+                }
             }
         }
         $burner->settings()->whereNotIn('mark', array_column($marks, 'mark'))->delete();

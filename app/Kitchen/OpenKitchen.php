@@ -23,16 +23,17 @@ final class OpenKitchen
      */
     public static function of(array $document): User
     {
-        $email = is_string($document['email']) ? $document['email'] : '';
+        $email = Email::normal(is_string($document['email']) ? $document['email'] : '');
         if (filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
             throw BadDocument::at('/email', 'must be an e-mail address');
         }
         TimeZone::check($document['timezone']);
+        Password::check(is_string($document['password']) ? $document['password'] : '', $email);
         try {
-            return DB::transaction(static function () use ($document): User {
+            return DB::transaction(static function () use ($document, $email): User {
                 $kitchen = Kitchen::query()->create(['name' => $document['kitchen'], 'altitude_m' => 0, 'room_c' => self::ROOM_C, 'timezone' => $document['timezone'], 'units' => 'metric']);
 
-                return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $document['name'], 'role' => 'chef', 'email' => $document['email'], 'password' => $document['password']]);
+                return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $document['name'], 'role' => 'chef', 'email' => $email, 'password' => $document['password']]);
             });
         } catch (UniqueConstraintViolationException) {
             throw new BadDocument([new Fault('/email', 'has a kitchen already', 'email-known')]);

@@ -28,6 +28,6 @@ final class SessionDocument
     {
         $email = config('velko.demo_cook');
 
-        return is_string($email) ? User::query()->where('email', $email)->first() : null;
+        return config('velko.demo') === true && is_string($email) ? User::query()->where('email', $email)->first() : null;
     }
 }

@@ -38,6 +38,17 @@ enum Thing: string
         };
     }
 
+    /** As many as a kitchen may have. */
+    public function most(): int
+    {
+        return match ($this) {
+            self::Pans => 40,
+            self::Burners, self::Devices => 24,
+            self::Ladles => 12,
+            self::Rices, self::Stocks => 60,
+        };
+    }
+
     /** @return class-string<Pan|Burner|Ladle|Rice|Stock|Device> */
     public function model(): string
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Kitchen\Email;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Support\Str;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -18,11 +18,13 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
 
         RateLimiter::for('sign-in', static function (Request $request): array {
-            $email = $request->json('email');
+            $written = $request->json('email');
+            $email = Email::normal(is_string($written) ? $written : '');
 
             return [
-                Limit::perMinute(5)->by('email:'.Str::lower(is_string($email) ? mb_strimwidth($email, 0, 254) : '').'|'.$request->ip()),
+                Limit::perMinute(5)->by("email:$email|".$request->ip()),
                 Limit::perMinute(30)->by('ip:'.$request->ip()),
+                Limit::perMinutes(15, 30)->by("account:$email"), // from however many addresses
             ];
         });
         RateLimiter::for('open', static fn (Request $request): Limit => Limit::perMinute(20)->by('open:'.$request->ip()));

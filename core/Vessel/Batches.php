@@ -16,6 +16,9 @@ final class Batches
     /** More pans at once than this are not tried: a station has not the hands. */
     private const MOST_AT_ONCE = 4;
 
+    /** Sets of pans that are looked at before the best so far is taken. */
+    private const MOST_LOOKS = 20_000;
+
     /**
      * @param  array<int, Pan>  $pans  by id
      * @param  array<int, Burner>  $burners  by id
@@ -29,9 +32,11 @@ final class Batches
         foreach (Choosing::pairs($pans, $burners, $fit) as [$pan, $burner]) {
             $most = (int) floor($fit->mostRice($pans[$pan]) / $grams + 1e-9);
             if ($most >= 1) {
-                $holds[] = ['pan' => $pan, 'burner' => $burner, 'most' => $most, 'floor' => $pans[$pan]->baseArea()];
+                $holds[$pan] ??= ['pan' => $pan, 'most' => $most, 'floor' => $pans[$pan]->baseArea(), 'rings' => []];
+                $holds[$pan]['rings'][] = $burner; // smallest ring first
             }
         }
+        $holds = array_values($holds); // smallest floor first
         if ($holds === []) {
             return [];
         }
@@ -46,60 +51,120 @@ final class Batches
     }
 
     /**
-     * The fewest pans on rings of their own that hold the covers, or those that hold most.
+     * The fewest pans on rings of their own that hold the covers, of those the least floor; or those that hold most.
      *
-     * @param  non-empty-list<array{pan: int, burner: int, most: int, floor: float}>  $holds
+     * @param  non-empty-list<array{pan: int, most: int, floor: float, rings: list<int>}>  $holds  smallest floor first
      *
      * @return non-empty-list<array{pan: int, burner: int, most: int, floor: float}>
      */
     private static function round(array $holds, int $covers): array
     {
-        $best = [$holds[0]];
+        $best = self::mostOf($holds, 1);
         for ($pans = 1; $pans <= self::MOST_AT_ONCE; $pans++) {
-            foreach (self::combinations($holds, $pans) as $set) {
-                if (self::better($set, $best, $covers)) {
-                    $best = $set;
-                }
-            }
+            $best = self::mostOf($holds, $pans);
             if (array_sum(array_column($best, 'most')) >= $covers) {
+                $best = self::leastFloor($holds, $pans, $covers, $best);
                 break;
             }
         }
+        $onRings = self::onRings($best) ?? [];
+
+        /** @var non-empty-list<array{pan: int, burner: int, most: int, floor: float}> */
+        return array_map(static fn (array $one, int $burner): array => ['pan' => $one['pan'], 'burner' => $burner, 'most' => $one['most'], 'floor' => $one['floor']], $best, $onRings);
+    }
+
+    /**
+     * So many pans that hold most together. Pans that can each have a ring of their own are the independent sets of a matroid, so
+     * taking the fullest that still can is best.
+     *
+     * @param  non-empty-list<array{pan: int, most: int, floor: float, rings: list<int>}>  $holds
+     *
+     * @return non-empty-list<array{pan: int, most: int, floor: float, rings: list<int>}>
+     */
+    private static function mostOf(array $holds, int $pans): array
+    {
+        usort($holds, static fn (array $a, array $b): int => [$b['most'], $a['floor']] <=> [$a['most'], $b['floor']]);
+        $set = [$holds[0]];
+        foreach (array_slice($holds, 1) as $one) {
+            if (count($set) < $pans && self::onRings([...$set, $one]) !== null) {
+                $set[] = $one;
+            }
+        }
+
+        return $set;
+    }
+
+    /**
+     * Of so many pans that hold the covers those with the least floor; branches that hold too little or have more floor are not
+     * followed, and not more than MOST_LOOKS in all.
+     *
+     * @param  non-empty-list<array{pan: int, most: int, floor: float, rings: list<int>}>  $holds  smallest floor first
+     * @param  non-empty-list<array{pan: int, most: int, floor: float, rings: list<int>}>  $best  that hold them
+     *
+     * @return non-empty-list<array{pan: int, most: int, floor: float, rings: list<int>}>
+     */
+    private static function leastFloor(array $holds, int $pans, int $covers, array $best): array
+    {
+        $least = array_sum(array_column($best, 'floor'));
+        $fullest = max(array_column($holds, 'most'));
+        $looks = 0;
+        $look = static function (int $from, array $set, int $held, float $floor) use (&$look, &$best, &$least, &$looks, $holds, $pans, $covers, $fullest): void {
+            $missing = $pans - count($set);
+            if ($missing === 0) {
+                if ($held >= $covers && self::onRings($set) !== null) {
+                    [$best, $least] = [$set, $floor];
+                }
+
+                return;
+            }
+            for ($i = $from; $i < count($holds) && ++$looks < self::MOST_LOOKS; $i++) {
+                if ($floor + $missing * $holds[$i]['floor'] >= $least) {
+                    return; // the pans after it are no smaller
+                }
+                if ($held + $holds[$i]['most'] + ($missing - 1) * $fullest >= $covers) {
+                    $look($i + 1, [...$set, $holds[$i]], $held + $holds[$i]['most'], $floor + $holds[$i]['floor']);
+                }
+            }
+        };
+        $look(0, [], 0, 0.0);
 
         return $best;
     }
 
     /**
-     * @param  non-empty-list<array{pan: int, burner: int, most: int, floor: float}>  $a
-     * @param  non-empty-list<array{pan: int, burner: int, most: int, floor: float}>  $b
-     */
-    private static function better(array $a, array $b, int $covers): bool
-    {
-        $heldA = min($covers, array_sum(array_column($a, 'most')));
-        $heldB = min($covers, array_sum(array_column($b, 'most')));
-
-        return [$heldA, -count($a), -array_sum(array_column($a, 'floor'))] > [$heldB, -count($b), -array_sum(array_column($b, 'floor'))];
-    }
-
-    /**
-     * @param  list<array{pan: int, burner: int, most: int, floor: float}>  $holds
+     * A ring of its own for each pan, the smallest it can have; null where there are not enough.
      *
-     * @return iterable<non-empty-list<array{pan: int, burner: int, most: int, floor: float}>>
+     * @param  list<array{pan: int, most: int, floor: float, rings: list<int>}>  $set
+     *
+     * @return list<int>|null ids of rings, pan by pan
      */
-    private static function combinations(array $holds, int $size, int $from = 0): iterable
+    private static function onRings(array $set): ?array
     {
-        for ($i = $from; $i < count($holds); $i++) {
-            if ($size === 1) {
-                yield [$holds[$i]];
+        $taken = []; // pan by ring
+        $give = static function (int $one, array &$asked) use (&$give, &$taken, $set): bool {
+            foreach ($set[$one]['rings'] as $ring) {
+                if (! isset($asked[$ring])) {
+                    $asked[$ring] = true;
+                    if (! isset($taken[$ring]) || $give($taken[$ring], $asked)) {
+                        $taken[$ring] = $one;
 
-                continue;
-            }
-            foreach (self::combinations($holds, $size - 1, $i + 1) as $rest) {
-                if (! in_array($holds[$i]['pan'], array_column($rest, 'pan'), true) && ! in_array($holds[$i]['burner'], array_column($rest, 'burner'), true)) {
-                    yield [$holds[$i], ...$rest];
+                        return true;
+                    }
                 }
             }
+
+            return false;
+        };
+        foreach (array_keys($set) as $one) {
+            $asked = [];
+            if (! $give($one, $asked)) {
+                return null;
+            }
         }
+        $rings = array_flip($taken);
+        ksort($rings);
+
+        return array_values($rings);
     }
 
     /**

@@ -7,12 +7,12 @@ namespace Database\Seeders;
 use App\Models\Kitchen;
 use Illuminate\Database\Seeder;
 
-/** The demo kitchen, once: running it again leaves a kitchen that is there alone. */
+/** The demo kitchen, once, where this house is a demo: running it again leaves a kitchen that is there alone. */
 final class DatabaseSeeder extends Seeder
 {
     public function run(): void
     {
-        if (Kitchen::query()->where('name', KilnHouse::NAME)->exists()) {
+        if (config('velko.demo') !== true || Kitchen::query()->where('name', KilnHouse::NAME)->exists()) {
             return;
         }
         $this->call([KilnHouse::class, KilnHouseCooks::class]);

@@ -63,8 +63,8 @@ test('a kitchen on US units reads them on the bench, at the stove and on the car
   await signIn(page);
   const units = async (words: string) => {
     await page.goto('/kitchen');
-    await page.getByRole('button', { name: 'The Kiln House' }).click();
-    await page.getByLabel('Amounts are shown in').selectOption(words);
+    await page.getByRole('main').getByRole('button', { name: 'The Kiln House' }).click();
+    await page.getByLabel('Amounts are in').selectOption(words);
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('dialog')).toBeHidden();
   };

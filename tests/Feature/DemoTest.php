@@ -42,3 +42,17 @@ it('plans every dish of the demo kitchen in its own pans without a complaint', f
         expect(collect($working->json('plan.warnings'))->pluck('code')->diff(['alcohol-stays', 'either-mark'])->all())->toBe([], $dish['name']);
     }
 });
+
+it('has no demo kitchen, no door to it and no published password where this house is no demo', function (): void {
+    config(['velko.demo' => false]);
+    $this->seed(DatabaseSeeder::class);
+    expect(Kitchen::query()->count())->toBe(0);
+    config(['velko.demo' => true]);
+    $this->seed(DatabaseSeeder::class);
+    config(['velko.demo' => false]); // it was a demo once
+    $this->getJson('/api/session')->assertJsonPath('demo', false);
+    $this->postJson('/api/session/demo')->assertNotFound();
+    $this->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => 'chef@kiln.example', 'password' => KilnHouse::PASSWORD])->assertStatus(422);
+    $this->postJson('/api/kitchens', ['format' => 'velko.new-kitchen/1', 'kitchen' => 'The Sluice', 'name' => 'Chef', 'email' => 'chef@sluice.example', 'password' => KilnHouse::PASSWORD, 'timezone' => 'UTC'])
+        ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/password');
+});

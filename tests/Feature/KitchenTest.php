@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Kitchen\Thing;
 use App\Models\Kitchen;
 use App\Models\Pan;
 use App\Models\User;
@@ -89,11 +90,26 @@ it('refuses what cannot be, by field and range', function (string $thing, array 
     expect($said)->not->toBeNull($answer->getContent())->and($said['detail'])->toContain($says);
 })->with([
     ['pans', ['base_cm' => 3], '/base_cm', 'from 10 to 150'], ['pans', ['rim_cm' => 20], '/rim_cm', 'from 28 to 150'], ['pans', ['name' => ''], '/name', 'text'],
-    ['burners', ['marks' => []], '/marks', 'from 1 to 20'], ['burners', ['marks' => [['mark' => 'low', 'share' => 0.2, 'net_w' => null], ['mark' => 'Low', 'share' => 0.3, 'net_w' => null]]], '/marks/1/mark', 'stands twice'],
+    ['burners', ['marks' => []], '/marks', 'from 1 to 20'], ['burners', ['marks' => [['mark' => 'low', 'share' => 0.2, 'net_w' => null], ['mark' => 'Low', 'share' => 0.3, 'net_w' => null]]], '/marks/1/mark', 'cannot be told apart'],
     ['burners', ['rated_w' => -1], '/rated_w', 'from 100 to 60000'], ['ladles', ['ml' => 5], '/ml', 'from 15 to 2000'],
     ['rices', ['window_min' => [18, 15]], '/window_min/1', 'from 18 to 60'], ['rices', ['variety' => 'basmatti'], '/variety', 'must be one of'],
     ['stocks', ['salt_percent' => 9], '/salt_percent', 'from 0 to 5'], ['stocks', ['base' => 'air'], '/base', 'must be one of'], ['stocks', ['colour' => 'red'], '/colour', 'is not a field here'],
 ]);
+
+it('has no more of a kind than a kitchen has room for, and says how many', function (string $thing, array $entry): void {
+    $kinds = Thing::from($thing);
+    $rows = $kinds->model()::query()->where('kitchen_id', $this->station->kitchen->id)->count();
+    foreach (range($rows + 1, $kinds->most()) as $n) {
+        $this->postJson("/api/kitchen/$thing", [...$entry, ...$thing === 'ladles' ? ['ml' => 20 + $n] : ['name' => "number $n"]])->assertCreated();
+    }
+    $this->postJson("/api/kitchen/$thing", $entry)->assertStatus(422)->assertJsonPath('errors.0.detail', "is one too many: a kitchen has at most {$kinds->most()} $thing");
+})->with('things');
+
+it('takes no two marks that cannot be told apart, and names both', function (string $one, string $other): void {
+    $marks = [['mark' => $one, 'share' => 0.2, 'net_w' => null], ['mark' => $other, 'share' => 0.3, 'net_w' => null]];
+    $answer = $this->postJson('/api/kitchen/burners', [...entries()['burners'], 'marks' => $marks])->assertStatus(422);
+    expect($answer->json('errors.0.pointer'))->toBe('/marks/1/mark')->and($answer->json('errors.0.detail'))->toContain($one)->toContain($other);
+})->with([['é', 'e'], ['①', '1'], ['Low', 'low'], ['low', 'lów']]);
 
 it('says what each pan holds of each family, and which it is made for', function (): void {
     $pan = $this->getJson('/api/kitchen')->json('pans.0');
@@ -141,7 +157,7 @@ describe('a boil-off test', function (): void {
     it('refuses what was not weighed here', function (array $with, string $pointer) use ($entry): void {
         $answer = $this->postJson("/api/kitchen/burners/{$this->station->burner->id}/boil-off", $entry(...['pan_id' => $this->station->pan->id, ...$with]))->assertStatus(422);
         expect($answer->json('errors.0.pointer'))->toBe($pointer);
-    })->with([[['mark' => 'blast'], '/mark'], [['after_g' => 3000], '/after_g'], [['pan_id' => 999_999], '/pan_id'], [['minutes' => 0], '/minutes'], [['before_g' => -1], '/before_g']]);
+    })->with([[['mark' => 'blast'], '/mark'], [['after_g' => 3000], '/after_g'], 'more steam than the ring has watts' => [['before_g' => 60000, 'after_g' => 0, 'minutes' => 2], '/after_g'], [['pan_id' => 999_999], '/pan_id'], [['minutes' => 0], '/minutes'], [['before_g' => -1], '/before_g']]);
 
     it('does not reach another kitchen\'s ring or pan', function () use ($entry): void {
         $other = Station::open();

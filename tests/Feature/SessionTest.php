@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Kitchen\Password;
 use App\Models\User;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Station;
 
@@ -44,6 +46,58 @@ it('is rate-limited: the sixth try in a minute waits', function (): void {
     signIn($cook->email, 'stock-and-rice')->assertOk();
 });
 
+it('is rate-limited for an account, from however many addresses, and believes no forwarded address and no Host header', function (): void {
+    $cook = User::factory()->create();
+    $codes = [];
+    foreach (range(1, 40) as $try) {
+        // A host whose name the framework takes for its own cloud; nobody named a proxy.
+        $codes[] = $this->withServerVariables(['REMOTE_ADDR' => "198.51.100.$try"])->withHeaders(['X-Forwarded-For' => "203.0.113.$try", 'Host' => 'kitchen.on-forge.com'])
+            ->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => $cook->email, 'password' => "guess $try"])->getStatusCode();
+    }
+    expect(array_count_values($codes))->toBe([422 => 30, 429 => 10]);
+
+    $one = array_map(fn (int $try): int => $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->withHeaders(['X-Forwarded-For' => "203.0.113.$try", 'Host' => 'kitchen.on-forge.com'])
+        ->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => "somebody$try@station.example", 'password' => 'x'])->getStatusCode(), range(1, 40));
+    expect(array_count_values($one))->toBe([422 => 30, 429 => 10]); // by its true address
+});
+
+it('takes an e-mail byte for byte: what only looks like it is another', function (string $email, bool $same): void {
+    $cook = User::factory()->create(['email' => 'chef@station.example']);
+    signIn($email, 'stock-and-rice')->assertStatus($same ? 200 : 422);
+    $same ? $this->assertAuthenticatedAs($cook) : $this->assertGuest();
+})->with([['chef@station.example', true], [' Chef@Station.example ', true], ['chéf@station.example', false], ['ｃhef@station.example', false], ["ch\u{200B}ef@station.example", false]]);
+
+it('hashes as long for an unknown e-mail as for a known one', function (): void {
+    $rounds = config('hashing.bcrypt.rounds');
+    expect(password_get_info(Password::nobodys()))->toBe(['algo' => '2y', 'algoName' => 'bcrypt', 'options' => ['cost' => (int) $rounds]])
+        ->and(password_verify('', Password::nobodys()))->toBeFalse();
+});
+
+it('refuses a host that is not ours', function (string $host, int $status): void {
+    $this->app['env'] = 'production';
+    config(['app.url' => 'https://rice.example', 'velko.hosts' => ['stove.example']]);
+    try {
+        $this->getJson("https://$host/api/session")->assertStatus($status);
+    } finally {
+        Request::setTrustedHosts([]); // it is kept for the whole process
+    }
+})->with([['rice.example', 200], ['stove.example', 200], ['xrice.example', 400], ['rice.example.evil.example', 400], ['ricexexample', 400], ['kitchen.on-forge.com', 400]]);
+
+it('keeps no password but as it was typed', function (string $password, string $says): void {
+    $answer = $this->postJson('/api/kitchens', ['format' => 'velko.new-kitchen/1', 'kitchen' => 'The Sluice', 'name' => 'Chef', 'email' => 'headchef10@sluice.example', 'password' => $password, 'timezone' => 'UTC'])->assertStatus(422);
+    Station::keeps('problem', $answer->getContent());
+    expect($answer->json('errors.0.pointer'))->toBe('/password')->and($answer->json('errors.0.detail'))->toContain($says);
+    signIn('headchef10@sluice.example', $password)->assertStatus(422);
+})->with([[str_repeat('rice', 19), 'at most 72 bytes'], ["ten letters\0 and more", 'NUL'], ['headchef10', 'another than the e-mail'], ['HeadChef10@sluice.example', 'another than the e-mail']]);
+
+it('hashes a password anew on the way in, where it was hashed with less', function (): void {
+    $cook = User::factory()->create();
+    DB::table('users')->where('id', $cook->id)->update(['password' => password_hash('stock-and-rice', PASSWORD_BCRYPT, ['cost' => 5])]);
+    signIn($cook->email, 'stock-and-rice')->assertOk();
+    expect(password_get_info(DB::table('users')->where('id', $cook->id)->value('password'))['options']['cost'])->toBe((int) config('hashing.bcrypt.rounds'));
+    signIn($cook->email, 'stock-and-rice')->assertOk();
+});
+
 it('changes the session id on the way in', function (): void {
     $cook = User::factory()->create();
     $this->getJson('/api/session');
@@ -82,6 +136,11 @@ it('knows no other address, and says so in kind', function (): void {
     Station::keeps('problem', $this->getJson('/api/nowhere')->assertStatus(404)->getContent());
     Station::keeps('problem', $this->putJson('/api/larder')->assertStatus(404)->getContent());
     $this->get('/anything/else')->assertOk()->assertSee('id="app"', false);
+    expect($this->get('/%00')->getStatusCode())->toBeLessThan(500);
+    $this->actingAs(User::factory()->create());
+    foreach (['dishes/99999999999999999999999', 'dishes/9999999999999999999'] as $path) {
+        Station::keeps('problem', $this->getJson("/api/$path")->assertStatus(404)->getContent());
+    }
 });
 
 it('lets nothing from outside run or frame its pages', function (): void {

@@ -81,3 +81,70 @@ it('shares all covers over pans that take them, on rings that reach them, in ran
 it('has nothing to share where no pan takes a single cover', function (): void {
     expect(Batches::of([1 => new Pan(10, 11, 3, 200)], [1 => new Burner(10, ['on' => 1000])], 5, 250, paella()))->toBe([]);
 });
+
+/** Floor of the least of all sets of so many pans on rings of their own that hold the covers, every one of them tried; null where none does. */
+function leastFloorTried(array $pans, array $rings, int $covers, int $count, Fit $fit): ?float
+{
+    $least = null;
+    $try = static function (array $set, array $used, int $held, float $floor) use (&$try, &$least, $pans, $rings, $covers, $count, $fit): void {
+        if (count($set) === $count) {
+            $least = $held >= $covers && ($least === null || $floor < $least) ? $floor : $least;
+
+            return;
+        }
+        foreach ($pans as $p => $pan) {
+            $most = (int) floor($fit->mostRice($pan) / 60 + 1e-9);
+            if (($set === [] || $p > max($set)) && $most >= 1) {
+                foreach ($rings as $r => $ring) {
+                    if (! in_array($r, $used, true) && in_array([$p, $r], Choosing::pairs($pans, $rings, $fit), true)) {
+                        $try([...$set, $p], [...$used, $r], $held + $most, $floor + $pan->baseArea());
+                    }
+                }
+            }
+        }
+    };
+    $try([], [], 0, 0.0);
+
+    return $least;
+}
+
+it('finds the fewest pans with the least floor, as trying every set does', function (): void {
+    $chance = new Randomizer(new Mt19937(11));
+    $fit = Family::PanRice->fit(Variety::Bomba->grain(), 0);
+    for ($kitchen = 0; $kitchen < 40; $kitchen++) {
+        $pans = $rings = [];
+        for ($n = 1; $n <= 5; $n++) {
+            $base = $chance->getInt(24, 60);
+            $pans[$n] = new Pan($base, $base + 4, 5, 1000);
+        }
+        for ($n = 1; $n <= 4; $n++) {
+            $rings[$n] = new Burner($chance->getInt(14, 50), ['on' => $chance->getInt(2000, 9000)]);
+        }
+        $covers = $chance->getInt(1, 30);
+        $first = array_filter(Batches::of($pans, $rings, $covers, 60, $fit), static fn ($batch): bool => $batch->round === 1);
+        foreach (range(1, 4) as $count) {
+            $least = leastFloorTried($pans, $rings, $covers, $count, $fit);
+            if ($least !== null) {
+                expect(count($first))->toBe($count)->and(array_sum(array_map(static fn ($batch): float => $pans[$batch->pan]->baseArea(), $first)))->toEqualWithDelta($least, 1e-9)
+                    ->and(count(array_unique(array_map(static fn ($batch): int => $batch->burner, $first))))->toBe($count);
+                break;
+            }
+        }
+    }
+});
+
+it('answers for forty pans on twenty-four rings, all covers shared', function (): void {
+    $chance = new Randomizer(new Mt19937(12));
+    $pans = $rings = [];
+    foreach (range(1, 40) as $n) {
+        $base = $chance->getInt(180, 600) / 10;
+        $pans[$n] = new Pan($base, 1.08 * $base, 8, 1000);
+    }
+    foreach (range(1, 24) as $n) {
+        $rings[$n] = new Burner($chance->getInt(100, 350) / 10, ['on' => $chance->getInt(1500, 12000)]);
+    }
+    foreach ([10, 60, 140, 2000] as $covers) {
+        $batches = Batches::of($pans, $rings, $covers, 80, Fit::stirred(0.85));
+        expect(array_sum(array_map(static fn ($batch): int => $batch->covers, $batches)))->toBe($covers);
+    }
+});
