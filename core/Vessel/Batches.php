@@ -107,26 +107,27 @@ final class Batches
     {
         $least = array_sum(array_column($best, 'floor'));
         $fullest = max(array_column($holds, 'most'));
-        $looks = 0;
-        $look = static function (int $from, array $set, int $held, float $floor) use (&$look, &$best, &$least, &$looks, $holds, $pans, $covers, $fullest): void {
+        // Each begun set with what comes next; the last begun is gone on with first.
+        $begun = [['set' => [], 'next' => 0, 'held' => 0, 'floor' => 0.0]];
+        for ($looks = 0; $begun !== [] && $looks < self::MOST_LOOKS; $looks++) {
+            ['set' => $set, 'next' => $next, 'held' => $held, 'floor' => $floor] = array_pop($begun);
             $missing = $pans - count($set);
             if ($missing === 0) {
-                if ($held >= $covers && self::onRings($set) !== null) {
+                if ($set !== [] && $floor < $least && self::onRings($set) !== null) {
                     [$best, $least] = [$set, $floor];
                 }
 
-                return;
+                continue;
             }
-            for ($i = $from; $i < count($holds) && ++$looks < self::MOST_LOOKS; $i++) {
-                if ($floor + $missing * $holds[$i]['floor'] >= $least) {
-                    return; // the pans after it are no smaller
-                }
-                if ($held + $holds[$i]['most'] + ($missing - 1) * $fullest >= $covers) {
-                    $look($i + 1, [...$set, $holds[$i]], $held + $holds[$i]['most'], $floor + $holds[$i]['floor']);
-                }
+            // The pans after it are no smaller: there is nothing less to be found.
+            if (! isset($holds[$next]) || $floor + $missing * $holds[$next]['floor'] >= $least) {
+                continue;
             }
-        };
-        $look(0, [], 0, 0.0);
+            $begun[] = ['set' => $set, 'next' => $next + 1, 'held' => $held, 'floor' => $floor];
+            if ($held + $holds[$next]['most'] + ($missing - 1) * $fullest >= $covers) {
+                $begun[] = ['set' => [...$set, $holds[$next]], 'next' => $next + 1, 'held' => $held + $holds[$next]['most'], 'floor' => $floor + $holds[$next]['floor']];
+            }
+        }
 
         return $best;
     }
@@ -140,24 +141,10 @@ final class Batches
      */
     private static function onRings(array $set): ?array
     {
-        $taken = []; // pan by ring
-        $give = static function (int $one, array &$asked) use (&$give, &$taken, $set): bool {
-            foreach ($set[$one]['rings'] as $ring) {
-                if (! isset($asked[$ring])) {
-                    $asked[$ring] = true;
-                    if (! isset($taken[$ring]) || $give($taken[$ring], $asked)) {
-                        $taken[$ring] = $one;
-
-                        return true;
-                    }
-                }
-            }
-
-            return false;
-        };
+        $taken = [];
         foreach (array_keys($set) as $one) {
-            $asked = [];
-            if (! $give($one, $asked)) {
+            $taken = self::withRing($one, $set, $taken);
+            if ($taken === null) {
                 return null;
             }
         }
@@ -165,6 +152,33 @@ final class Batches
         ksort($rings);
 
         return array_values($rings);
+    }
+
+    /**
+     * One pan more on a ring; pans that have one move to another where that makes room.
+     *
+     * @param  list<array{pan: int, most: int, floor: float, rings: list<int>}>  $set
+     * @param  array<int, int>  $taken  pan by ring
+     * @param  array<int, true>  $asked  rings that were asked for already
+     *
+     * @return array<int, int>|null pan by ring; null where there is no room
+     */
+    private static function withRing(int $one, array $set, array $taken, array &$asked = []): ?array
+    {
+        foreach ($set[$one]['rings'] as $ring) {
+            if (isset($asked[$ring])) {
+                continue;
+            }
+            $asked[$ring] = true;
+            $moved = isset($taken[$ring]) ? self::withRing($taken[$ring], $set, $taken, $asked) : $taken;
+            if ($moved !== null) {
+                $moved[$ring] = $one;
+
+                return $moved;
+            }
+        }
+
+        return null;
     }
 
     /**
