@@ -38,8 +38,8 @@ final readonly class Forecast
     /** More than so many words cannot be put right off the heat. */
     private const MOST_AT_THE_PASS = 1.5;
 
-    /** Sooner than this is now, s. */
-    private const AT_ONCE = 1.0;
+    /** Sooner than this is now, s: at once is worked out to the next whole second and a half. */
+    public const AT_ONCE = 2.0;
 
     /**
      * @param  list<Step>  $steps  still to do, in order of time

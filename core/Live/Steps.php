@@ -13,9 +13,6 @@ final readonly class Steps
     /** What is done off the heat. */
     private const AFTER_OFF = ['finish', 'rest', 'serve'];
 
-    /** Sooner than this is now, min. */
-    private const AT_ONCE = 1 / 60;
-
     /** Minute of the plan's pull. */
     private float $plannedPull;
 
@@ -90,7 +87,7 @@ final readonly class Steps
         if ($off === null) {
             return $steps;
         }
-        if ($off->minute > $this->now + self::AT_ONCE) {
+        if ($off->minute > $this->now + Forecast::AT_ONCE / 60) {
             // What would come after the pan is off is not to be done any more.
             return array_values(array_filter($steps, static fn (Step $step): bool => $step->minute <= $off->minute || in_array($step->kind, self::AFTER_OFF, true)));
         }

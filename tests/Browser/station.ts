@@ -44,9 +44,12 @@ export async function settled(page: Page): Promise<void> {
   await expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '0');
 }
 
-/** The step is done, said with a key; not so soon after the last that it would be the same knock. */
+/** The step is done, said with a key; not so soon after the last, by the page's own clock, that it would be the same knock. */
 export async function done(page: Page): Promise<void> {
-  await page.waitForTimeout(SAME_KNOCK + 20);
+  const time = () => page.evaluate(() => Date.now());
+  const from = await time();
+  await page.waitForTimeout(SAME_KNOCK);
+  await expect.poll(time, { intervals: [20] }).toBeGreaterThan(from + SAME_KNOCK);
   await page.keyboard.press('d');
 }
 

@@ -17,6 +17,7 @@ use Velko\Core\Live\Taste;
 use Velko\Core\Live\Touch;
 use Velko\Core\Method\Family;
 use Velko\Core\Pan\State;
+use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
@@ -310,3 +311,16 @@ it('lets off win over everything once the bite is at its end', function (Plan $p
         }
     }
 })->with('plans');
+
+it('goes on calling what is overdue: no look takes the call back for a second', function (Ask $ask): void {
+    $plan = Planner::plan($ask);
+    $off = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'off'))[0]->minute;
+    $replay = Replay::of($plan->stages, OnTheFire::doneUntil($plan, $off - 0.01));
+    foreach (range(0, 120) as $look) {
+        $now = $off + 0.5 + $look * 2.5 / 60; // as often as a stove looks
+        $first = Forecast::of($ask, $plan->heat, $replay, OnTheFire::at($now))->steps[0];
+        expect($first->kind)->toBe('off')->and($first->minute)->toBeLessThanOrEqual($now);
+    }
+})->with([
+    'risotto' => [fn (): Ask => Kitchens::ask(covers: 6, ladle: 150, wine: 150)], 'pan rice' => [fn (): Ask => Kitchens::panRice()], 'soupy rice' => [fn (): Ask => Kitchens::soupy()],
+]);
