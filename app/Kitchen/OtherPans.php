@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Contracts\BadDocument;
 use App\Contracts\PlanRequestDocument;
 use App\Models\Burner;
 use App\Models\Pan;
@@ -57,11 +56,7 @@ final readonly class OtherPans
             : ['label' => $this->name(...$choice), 'change' => self::change(...$choice)];
     }
 
-    /**
-     * @return list<array<string, mixed>> the pans that share the covers; empty where one pan takes them all
-     *
-     * @throws BadDocument never: what is asked of a batch is of this kitchen
-     */
+    /** @return list<array<string, mixed>> the pans that share the covers; empty where one pan takes them all */
     public function batches(): array
     {
         if (Choosing::smallest($this->corePans, $this->coreBurners, $this->plan->rice(), $this->fit) !== null) {

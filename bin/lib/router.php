@@ -4,7 +4,7 @@
 
 $public = dirname(__DIR__, 2).'/public';
 $path = urldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
-$file = realpath($public.$path);
+$file = str_contains($path, "\0") ? false : realpath($public.$path);
 
 if ($path !== '/' && $file !== false && str_starts_with($file, $public.'/') && is_file($file) && ! str_ends_with($file, '.php')) {
     return false;

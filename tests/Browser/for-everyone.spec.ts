@@ -102,6 +102,14 @@ test('nothing runs over the edge of a phone', async ({ page }) => {
   expect(await overflow()).toBe(0);
 });
 
+test('no address breaks the server that stands before the application', async ({ request }) => {
+  for (const path of ['/%00', '/%2e%2e/%2e%2e/.env', '/index.php%00.js', '/sw.js%00']) {
+    const answer = await request.get(path);
+    expect(answer.status(), path).toBeLessThan(500);
+    expect(await answer.text(), path).not.toContain('APP_KEY');
+  }
+});
+
 test('a second cook at the tablet sees nothing of the first before signing in', async ({ page }) => {
   await signIn(page);
   await signOut(page);
