@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Contracts\BadDocument;
+use App\Http\FaultInLog;
+use App\Http\Middleware\KnownSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
 use App\Http\TrustedHosts;
@@ -11,6 +13,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php', health: '/up')
@@ -18,10 +21,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class); // one origin only
         $middleware->trustHosts(at: TrustedHosts::patterns(...), subdomains: false);
         $middleware->append(SecurityHeaders::class);
+        $middleware->web(replace: [StartSession::class => KnownSession::class]);
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(BadDocument::class);
+        $exceptions->report(FaultInLog::write(...))->stop();
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(static fn (Throwable $fault, Request $request) => $request->is('api/*') ? Problem::from($fault) : null);
     })

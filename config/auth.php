@@ -2,17 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Models\Device;
-
 /*
  * Cooks sign in as Laravel has it. A device shows its key in every request (Authorization: Bearer …); only the key's
  * hash is kept.
  */
 return [
     'guards' => [
-        'device' => ['driver' => 'token', 'provider' => 'devices', 'hash' => true],
-    ],
-    'providers' => [
-        'devices' => ['driver' => 'eloquent', 'model' => Device::class],
+        'device' => ['driver' => 'device-key'],
     ],
 ];

@@ -9,25 +9,59 @@ use App\Http\Controllers\CookController;
 use App\Http\Controllers\CookEventController;
 use App\Http\Controllers\DeviceKeyController;
 use App\Http\Controllers\DishController;
+use App\Http\Controllers\DoorLinkController;
 use App\Http\Controllers\ExchangeController;
+use App\Http\Controllers\FarewellController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\MeController;
 use App\Http\Controllers\PanHoldsController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\WorkOutController;
+use App\Http\Middleware\AtTheTablet;
+use App\Http\Middleware\FromOurPages;
+use App\Http\Middleware\OrNobody;
+use App\Http\Middleware\OwnHands;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\Route;
 
 $id = '[0-9]{1,18}'; // no row has a number that an integer cannot hold
 
 Route::prefix('api')->group(function () use ($id): void {
-    Route::get('session', [SessionController::class, 'show']);
-    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
-    Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:open');
-    Route::post('kitchens', [KitchenController::class, 'store'])->middleware('throttle:open');
+    Route::get('session', [SessionController::class, 'show'])->middleware(OrNobody::class);
 
-    Route::middleware(['auth', 'throttle:kitchen'])->group(function () use ($id): void {
+    // Said by nobody who is signed in.
+    Route::middleware(FromOurPages::class)->withoutMiddleware(ValidateCsrfToken::class)->group(function (): void {
+        Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+        Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:open');
+        Route::post('session/forgotten', [DoorLinkController::class, 'forgotten'])->middleware('throttle:forgotten');
+        Route::post('kitchens', [KitchenController::class, 'store'])->middleware('throttle:open');
+        Route::post('links/look', [DoorLinkController::class, 'look'])->middleware('throttle:open');
+        Route::post('links/join', [DoorLinkController::class, 'join'])->middleware('throttle:open');
+        Route::post('links/reset', [DoorLinkController::class, 'reset'])->middleware('throttle:open');
+    });
+
+    Route::middleware(['auth', 'auth.session', AtTheTablet::class, 'throttle:kitchen'])->group(function () use ($id): void {
         Route::delete('session', [SessionController::class, 'destroy']);
+        Route::post('session/hand', [SessionController::class, 'hand'])->middleware('throttle:pin');
+
+        Route::middleware(OwnHands::class)->group(function () use ($id): void {
+            Route::post('session/everywhere', [SessionController::class, 'everywhere']);
+            Route::put('me', [MeController::class, 'update'])->middleware('throttle:password');
+            Route::put('me/password', [MeController::class, 'password'])->middleware('throttle:password');
+            Route::put('me/pin', [MeController::class, 'pin'])->middleware('throttle:password');
+            Route::get('people', [PeopleController::class, 'index']);
+            Route::post('people/invitations', [PeopleController::class, 'invite']);
+            Route::delete('people/invitations/{invitation}', [PeopleController::class, 'uninvite'])->where('invitation', $id);
+            Route::put('people/{person}', [PeopleController::class, 'update'])->where('person', $id);
+            Route::delete('people/{person}', [PeopleController::class, 'destroy'])->where('person', $id);
+            Route::post('people/{person}/link', [PeopleController::class, 'link'])->where('person', $id);
+            Route::post('kitchen/farewell', [FarewellController::class, 'store'])->middleware('throttle:password');
+            Route::delete('kitchen/farewell', [FarewellController::class, 'destroy']);
+        });
+
         Route::get('kitchen', [KitchenController::class, 'show']);
         Route::put('kitchen', [KitchenController::class, 'update']);
         Route::get('kitchen/archive', [ExchangeController::class, 'archive']);

@@ -24,6 +24,7 @@ final class Problem
         404 => 'There is nothing here',
         405 => 'This cannot be done here',
         409 => 'This was said before, otherwise',
+        412 => 'Somebody changed this meanwhile',
         413 => 'This is too long',
         419 => 'The page is too old; load it again',
         422 => 'Some of this cannot be used',
@@ -39,9 +40,15 @@ final class Problem
             $fault instanceof AuthorizationException => self::of(403),
             $fault instanceof ModelNotFoundException => self::of(404),
             $fault instanceof TokenMismatchException => self::of(419),
-            $fault instanceof HttpExceptionInterface => self::of($fault->getStatusCode(), headers: $fault->getHeaders()),
+            $fault instanceof HttpExceptionInterface => self::of($fault->getStatusCode(), self::said($fault), headers: $fault->getHeaders()),
             default => self::of(500),
         };
+    }
+
+    /** Why it is refused, where we said so. */
+    private static function said(HttpExceptionInterface $fault): ?string
+    {
+        return $fault->getStatusCode() === 403 && ! $fault->getPrevious() instanceof AuthorizationException && $fault->getMessage() !== '' ? $fault->getMessage() : null;
     }
 
     /**

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $meat_c
  * @property float $hot_holding_c
  * @property int $fridge_days
+ * @property \Carbon\CarbonImmutable|null $delete_at when it is deleted with everything in it
  * @property \Illuminate\Database\Eloquent\Collection<int, Pan> $pans
  * @property \Illuminate\Database\Eloquent\Collection<int, Burner> $burners
  * @property \Illuminate\Database\Eloquent\Collection<int, Device> $devices
@@ -38,9 +39,11 @@ final class Kitchen extends Model
 
     protected $guarded = ['id'];
 
+    protected $attributes = ['delete_at' => null];
+
     protected function casts(): array
     {
-        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer'];
+        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'delete_at' => 'immutable_datetime'];
     }
 
     /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int} */
@@ -53,6 +56,15 @@ final class Kitchen extends Model
     public function users(): HasMany
     {
         return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<User, $this> those who were not taken away */
+    public function people(): HasMany
+    {
+        $people = $this->users();
+        $people->whereNull('left_at');
+
+        return $people;
     }
 
     /** @return HasMany<Pan, $this> */

@@ -4,4 +4,12 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-final class CookPolicy extends KitchenRowPolicy {}
+use App\People\Role;
+
+final class CookPolicy extends KitchenRowPolicy
+{
+    protected function changes(Role $role): bool
+    {
+        return true;
+    }
+}

@@ -4,4 +4,12 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-final class DishPolicy extends KitchenRowPolicy {}
+use App\People\Role;
+
+final class DishPolicy extends KitchenRowPolicy
+{
+    protected function changes(Role $role): bool
+    {
+        return $role->writesDishes();
+    }
+}

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Kitchen\Email;
+use App\Devices\DeviceKey;
+use App\People\Email;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
@@ -19,7 +21,7 @@ final class AppServiceProvider extends ServiceProvider
 
         RateLimiter::for('sign-in', static function (Request $request): array {
             $written = $request->json('email');
-            $email = Email::normal(is_string($written) ? $written : '');
+            $email = Email::normal($written);
 
             return [
                 Limit::perMinute(5)->by("email:$email|".$request->ip()),
@@ -28,7 +30,27 @@ final class AppServiceProvider extends ServiceProvider
             ];
         });
         RateLimiter::for('open', static fn (Request $request): Limit => Limit::perMinute(20)->by('open:'.$request->ip()));
+        RateLimiter::for('forgotten', static fn (Request $request): array => [
+            Limit::perMinute(5)->by('forgotten:'.$request->ip()),
+            Limit::perMinutes(15, 3)->by('forgotten:'.Email::normal($request->json('email'))),
+        ]);
+        // A PIN has four digits: of the ten thousand a guesser sees few.
+        RateLimiter::for('pin', static fn (Request $request): array => [
+            Limit::perMinute(10)->by('pin:'.self::who($request)),
+            Limit::perHour(60)->by('pin:'.self::who($request)),
+            Limit::perHour(20)->by('pin-of:'.(is_int($request->json('person')) ? $request->json('person') : 'nobody')),
+        ]);
+        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(10)->by('password:'.self::who($request)));
         RateLimiter::for('device', static fn (Request $request): Limit => Limit::perMinute(600)->by('device:'.($request->user('device')?->getAuthIdentifier() ?? $request->ip())));
-        RateLimiter::for('kitchen', static fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+        RateLimiter::for('kitchen', static fn (Request $request): Limit => Limit::perMinute(1200)->by('kitchen:'.self::who($request)));
+
+        Auth::viaRequest('device-key', DeviceKey::device(...));
+    }
+
+    private static function who(Request $request): string
+    {
+        $id = $request->user()?->getAuthIdentifier();
+
+        return is_int($id) ? (string) $id : (string) $request->ip();
     }
 }

@@ -5,7 +5,8 @@ set -euo pipefail
 root="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)"
 state="$root/.velko"
 cd "$root"
-mkdir -p "$state"
+mkdir -p "$state/log" storage/logs
+chmod 750 "$state/log" storage/logs
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
 
 say() { printf '%s\n' "$*"; }

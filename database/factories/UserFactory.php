@@ -18,7 +18,7 @@ final class UserFactory extends Factory
         return [
             'kitchen_id' => Kitchen::factory(),
             'name' => 'Rice station',
-            'role' => 'cook',
+            'role' => 'chef',
             'email' => $this->faker->unique()->userName().'@station.example',
             'password' => 'stock-and-rice',
         ];

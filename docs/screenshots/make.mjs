@@ -22,7 +22,7 @@ const top = () => page.locator('body').evaluate((body) => body.ownerDocument.def
 // The pan is put on some minutes ago, so that the server's clock and the tablet's agree when the pictures are taken.
 await page.clock.install({ time: Date.now() - 9.4 * 60_000 });
 await page.goto(base);
-await page.getByLabel('E-mail').fill('rice@kiln.example');
+await page.getByLabel('E-mail').fill('chef@kiln.example');
 await page.getByLabel('Password').fill('lock-keeper-rice');
 await shot('sign-in');
 await page.getByRole('button', { name: 'To the stove' }).click();

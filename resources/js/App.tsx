@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { api } from './api';
 import { SignedIn } from './cook';
+import { GoingAway } from './people/Farewell';
 import { Rail } from './parts/Rail';
 import { Undoing } from './parts/Undo';
 import { Unsaved } from './parts/Unsaved';
@@ -11,11 +12,16 @@ import { Dishes } from './screens/Dishes';
 import { DishScreen } from './screens/DishScreen';
 import { KitchenScreen } from './screens/KitchenScreen';
 import { LogBook } from './screens/LogBook';
+import { PeopleScreen } from './screens/PeopleScreen';
 import { SignIn } from './screens/SignIn';
 import { Stove } from './screens/Stove';
 import { StoveDoor } from './screens/StoveDoor';
+import { ThroughTheLink } from './screens/ThroughTheLink';
 import { TwoDishes } from './screens/TwoDishes';
 import { WorkOut } from './screens/WorkOut';
+import { You } from './screens/You';
+import { useSending } from './stove/outbox';
+import { runClocks } from './time';
 
 export function App() {
   return (
@@ -55,13 +61,19 @@ function Places() {
     );
   }
   const cook = session.data.cook;
+  runClocks(cook?.clock ?? null);
+  if (pathname === '/link') {
+    return <ThroughTheLink />;
+  }
   if (cook === null) {
-    return <SignIn demo={session.data.demo} />;
+    return <SignIn demo={session.data.demo} mail={session.data.mail} />;
   }
   return (
     <SignedIn value={cook}>
       <div className="flex min-h-dvh flex-col max-md:pb-(--rail)">
         <Rail />
+        <Sending />
+        <GoingAway />
         <Routes>
           <Route path="/" element={<WorkOut />} />
           <Route path="/stove" element={<StoveDoor />} />
@@ -72,6 +84,8 @@ function Places() {
           <Route path="/dishes/:id" element={<DishScreen />} />
           <Route path="/dishes/:id/beside/:other" element={<TwoDishes />} />
           <Route path="/kitchen" element={<KitchenScreen />} />
+          <Route path="/people" element={<PeopleScreen />} />
+          <Route path="/you" element={<You />} />
           <Route path="/log" element={<LogBook />} />
           <Route path="/log/:id" element={<LogBook />} />
           <Route path="*" element={<Navigate to="/" replace />} />
@@ -79,4 +93,10 @@ function Places() {
       </div>
     </SignedIn>
   );
+}
+
+/** Touches go out wherever on the tablet somebody is. */
+function Sending() {
+  useSending();
+  return null;
 }

@@ -1,14 +1,17 @@
 import type {
   Around,
   Ask,
+  BehindLink,
   Cook,
   Choices,
   DeviceKey,
   DishPage,
+  DoorLink,
   Imported,
   Kitchen,
   Log,
   PanHolds,
+  People,
   Problem,
   Session,
   WaysBack,
@@ -53,7 +56,7 @@ function send(method: string, path: string, body?: unknown, signal?: AbortSignal
 
 async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
   const response = await send(method, path, body, signal);
-  const answer: unknown = await response.json();
+  const answer: unknown = response.status === 204 ? null : await response.json();
   if (!response.ok) {
     throw new Refusal(answer as Problem);
   }
@@ -65,6 +68,26 @@ export const api = {
   signIn: (email: string, password: string) =>
     call<Session>('POST', 'session', { format: 'velko.sign-in/1', email, password }),
   signOut: () => call<Session>('DELETE', 'session'),
+  signOutEverywhere: () => call<Session>('POST', 'session/everywhere'),
+  hand: (person: number | null, pin: string | null) =>
+    call<Session>('POST', 'session/hand', { format: 'velko.hand/1', person, pin }),
+  forgotten: (email: string) =>
+    call<null>('POST', 'session/forgotten', { format: 'velko.forgotten/1', email }),
+  behindLink: (token: string) => call<BehindLink>('POST', 'links/look', { format: 'velko.token/1', token }),
+  join: (entry: object) => call<Session>('POST', 'links/join', entry),
+  reset: (entry: object) => call<Session>('POST', 'links/reset', entry),
+  keepMe: (entry: object) => call<Session>('PUT', 'me', entry),
+  newPassword: (entry: object) => call<Session>('PUT', 'me/password', entry),
+  pin: (entry: object) => call<Session>('PUT', 'me/pin', entry),
+  people: () => call<People>('GET', 'people'),
+  invite: (entry: object) => call<DoorLink>('POST', 'people/invitations', entry),
+  uninvite: (id: number) => call<People>('DELETE', `people/invitations/${id}`),
+  giveRole: (id: number, role: string) =>
+    call<People>('PUT', `people/${id}`, { format: 'velko.person/1', role }),
+  takeAway: (id: number) => call<People>('DELETE', `people/${id}`),
+  passwordLink: (id: number) => call<DoorLink>('POST', `people/${id}/link`),
+  farewell: (entry: object) => call<Session>('POST', 'kitchen/farewell', entry),
+  stay: () => call<Session>('DELETE', 'kitchen/farewell'),
   demo: () => call<Session>('POST', 'session/demo'),
   openKitchen: (entry: object) => call<Session>('POST', 'kitchens', entry),
   kitchen: () => call<Kitchen>('GET', 'kitchen'),
@@ -100,7 +123,8 @@ export const api = {
   start: (id: string, ask: Ask) => call<Cook>('POST', 'cooks', { format: 'velko.start-cook/1', id, ask }),
   cook: (id: string) => call<Cook>('GET', `cooks/${id}`),
   waysBack: (id: string) => call<WaysBack>('GET', `cooks/${id}/ways-back`),
-  keep: (id: string, event: object) => call<Cook>('POST', `cooks/${id}/events`, event),
+  keep: (id: string, event: object, by: number | null) =>
+    call<Cook>('POST', `cooks/${id}/events${by === null ? '' : `?by=${by}`}`, event),
   log: (cursor: string | null) =>
     call<Log>('GET', cursor === null ? 'cooks' : `cooks?${new URLSearchParams({ cursor })}`),
 };

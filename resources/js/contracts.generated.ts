@@ -124,6 +124,7 @@ export interface Contracts {
   'archive.json': Archive;
   'around.json': Around;
   'ask.json': Ask;
+  'behind-link.json': BehindLink;
   'boil-off.json': BoilOffEntry;
   'burner.json': BurnerEntry;
   'choices.json': Choices;
@@ -136,18 +137,30 @@ export interface Contracts {
   'dish-entry.json': DishEntry;
   'dish-page.json': DishPage;
   'dish.json': DishExport;
+  'door-link.json': DoorLink;
+  'farewell.json': Farewell;
+  'forgotten.json': Forgotten;
+  'hand.json': Hand;
   'house.json': House;
   'imported.json': Imported;
+  'invitation.json': Invitation;
+  'join.json': Join;
   'kitchen.json': Kitchen;
   'ladle.json': LadleEntry;
   'log.json': Log;
+  'me.json': Me;
   'new-kitchen.json': NewKitchen;
+  'new-password.json': NewPassword;
   'pan-holds.json': PanHolds;
   'pan.json': PanEntry;
+  'people.json': People;
+  'person.json': Person;
+  'pin.json': Pin;
   'plan-request.json': PlanRequest;
   'plan.json': Plan;
   'problem.json': Problem;
   'reading.json': Reading;
+  'reset.json': Reset;
   'rice.json': RiceEntry;
   'safety.json': Safety;
   'session.json': Session;
@@ -156,6 +169,7 @@ export interface Contracts {
   'simulation.json': Simulation;
   'start-cook.json': StartCook;
   'stock.json': StockEntry;
+  'token.json': Token;
   'ways-back.json': WaysBack;
   'working.json': Working;
 }
@@ -1674,6 +1688,21 @@ export interface Side {
   alcohol_g: number;
 }
 /**
+ * What a link lets one do.
+ */
+export interface BehindLink {
+  format: 'velko.behind-link/1';
+  for: 'join' | 'password';
+  kitchen: string;
+  role: 'chef' | 'cook' | 'trainee' | null;
+  name: string | null;
+  email: string | null;
+  /**
+   * RFC 3339
+   */
+  expires_at: string;
+}
+/**
  * A pan of boiling water weighed, left on one mark, weighed again.
  */
 export interface BoilOffEntry {
@@ -2442,6 +2471,48 @@ export interface DishPage {
   }[];
 }
 /**
+ * A link that lets somebody in, once. Told only now: what is kept is its hash.
+ */
+export interface DoorLink {
+  format: 'velko.door-link/1';
+  for: 'join' | 'password';
+  url: string;
+  /**
+   * RFC 3339
+   */
+  expires_at: string;
+  mailed: boolean;
+}
+/**
+ * The kitchen is to be deleted with everything in it, in a day.
+ */
+export interface Farewell {
+  format: 'velko.farewell/1';
+  /**
+   * the kitchen's name, typed
+   */
+  kitchen: string;
+  password: string;
+}
+/**
+ * A password was forgotten; a link is mailed where this house sends mail.
+ */
+export interface Forgotten {
+  format: 'velko.forgotten/1';
+  /**
+   * an e-mail address
+   */
+  email: string;
+}
+/**
+ * Who stands at the tablet now; null: whoever is signed in there.
+ */
+export interface Hand {
+  format: 'velko.hand/1';
+  person: number | null;
+  pin: string | null;
+}
+/**
  * The kitchen itself: where it is and how it counts.
  */
 export interface House {
@@ -2485,6 +2556,33 @@ export interface Imported {
    * what could not be taken over
    */
   left_out: string[];
+}
+/**
+ * Somebody is to join the kitchen.
+ */
+export interface Invitation {
+  format: 'velko.invitation/1';
+  role: 'chef' | 'cook' | 'trainee';
+  /**
+   * where the link is mailed to, where this house sends mail
+   */
+  email: string | null;
+}
+/**
+ * Somebody new joins the kitchen that the link is of.
+ */
+export interface Join {
+  format: 'velko.join/1';
+  /**
+   * 64 hexadecimal digits
+   */
+  token: string;
+  name: string;
+  /**
+   * an e-mail address
+   */
+  email: string;
+  password: string;
 }
 /**
  * What a kitchen has, as its screens need it.
@@ -2714,6 +2812,29 @@ export interface Log {
   next: string | null;
 }
 /**
+ * My own name, address, units and clock.
+ */
+export interface Me {
+  format: 'velko.me/1';
+  name: string;
+  /**
+   * an e-mail address
+   */
+  email: string;
+  /**
+   * null: as the kitchen has it
+   */
+  units: 'metric' | 'us' | null;
+  /**
+   * null: as the browser has it
+   */
+  clock: '12' | '24' | null;
+  /**
+   * needed where the e-mail changes
+   */
+  password?: string;
+}
+/**
  * A new kitchen and the cook who opens it.
  */
 export interface NewKitchen {
@@ -2729,6 +2850,17 @@ export interface NewKitchen {
    * IANA name
    */
   timezone: string;
+}
+/**
+ * Another password for oneself.
+ */
+export interface NewPassword {
+  format: 'velko.new-password/1';
+  /**
+   * the one until now
+   */
+  password: string;
+  new_password: string;
 }
 /**
  * What a pan of these measures holds, before it is kept.
@@ -2779,6 +2911,51 @@ export interface PanEntry {
   weight_g?: number | null;
 }
 /**
+ * Who belongs to a kitchen, and who was invited. For its chefs.
+ */
+export interface People {
+  format: 'velko.people/1';
+  people: {
+    id: number;
+    name: string;
+    email: string;
+    role: 'chef' | 'cook' | 'trainee';
+    has_pin: boolean;
+    you: boolean;
+    /**
+     * the only one left: hands on before going
+     */
+    last_chef: boolean;
+  }[];
+  invitations: {
+    id: number;
+    role: 'chef' | 'cook' | 'trainee';
+    email: string | null;
+    /**
+     * RFC 3339
+     */
+    expires_at: string;
+  }[];
+}
+/**
+ * What somebody may do in a kitchen.
+ */
+export interface Person {
+  format: 'velko.person/1';
+  role: 'chef' | 'cook' | 'trainee';
+}
+/**
+ * Four digits that tell who stands at a shared tablet; null takes them away.
+ */
+export interface Pin {
+  format: 'velko.pin/1';
+  password: string;
+  /**
+   * four digits
+   */
+  pin: string | null;
+}
+/**
  * A refusal, RFC 9457.
  */
 export interface Problem {
@@ -2802,6 +2979,17 @@ export interface Problem {
     least?: number;
     most?: number;
   }[];
+}
+/**
+ * A new password by a link.
+ */
+export interface Reset {
+  format: 'velko.reset/1';
+  /**
+   * 64 hexadecimal digits
+   */
+  token: string;
+  password: string;
 }
 /**
  * One rice as it stands on the shelf.
@@ -2828,14 +3016,50 @@ export interface RiceEntry {
 export interface Session {
   format: 'velko.session/1';
   cook: {
+    id: number;
     name: string;
-    role: string;
+    email: string;
+    /**
+     * what may be done here now: no more than whose hands are at it may
+     */
+    role: 'chef' | 'cook' | 'trainee';
     kitchen: string;
     timezone: string;
     /**
      * how amounts are shown
      */
     units: 'metric' | 'us';
+    /**
+     * null: as the kitchen has it
+     */
+    own_units: 'metric' | 'us' | null;
+    /**
+     * null: as the browser has it
+     */
+    clock: '12' | '24' | null;
+    has_pin: boolean;
+    /**
+     * who stands at this tablet, where that is another
+     */
+    hand: {
+      id: number;
+      name: string;
+    } | null;
+    /**
+     * who has shown a PIN at this tablet
+     */
+    shown: number[];
+    /**
+     * who can take it over with a PIN
+     */
+    hands: {
+      id: number;
+      name: string;
+    }[];
+    /**
+     * RFC 3339; when the kitchen is deleted
+     */
+    delete_at: string | null;
   } | null;
   /**
    * whether this house has the demo kitchen
@@ -2845,6 +3069,10 @@ export interface Session {
    * RFC 3339, in the kitchen's time zone
    */
   now: string;
+  /**
+   * whether this house sends mail
+   */
+  mail: boolean;
 }
 /**
  * E-mail and password.
@@ -3123,6 +3351,16 @@ export interface StockEntry {
         | 'sulphites'
       )[]
     | null;
+}
+/**
+ * A link that was followed.
+ */
+export interface Token {
+  format: 'velko.token/1';
+  /**
+   * 64 hexadecimal digits
+   */
+  token: string;
 }
 /**
  * Something is off: what can go wrong with this very pan now, and the way back from each, in its numbers.

@@ -19,6 +19,16 @@ export function useCook(): SignedInCook {
   return cook;
 }
 
+/** What may be done here now; the server has the last word. */
+export function useMay(): { kitchen: boolean; dishes: boolean } {
+  const { role } = useCook();
+  return { kitchen: role === 'chef', dishes: role !== 'trainee' };
+}
+
+/** Who says what is said at this tablet now. */
+export const whoSays = (cook: SignedInCook): { id: number; name: string } =>
+  cook.hand ?? { id: cook.id, name: cook.name };
+
 /** How this kitchen shows its amounts. */
 export const useMeasure = (): Measure => MEASURES[useCook().units];
 

@@ -1,11 +1,16 @@
 import { QueryCache, QueryClient } from '@tanstack/react-query';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from './api';
 import { App } from './App';
+import { NONCE } from './nonce';
 import { remembering } from './tablet';
+
+// Styles that libraries add while it runs are ours only with the page's number.
+setNonce(NONCE);
 
 const A_DAY_MS = 24 * 3600_000;
 

@@ -10,14 +10,22 @@ export function useNow(every = 250): number {
   return now;
 }
 
-/** Whether clocks here run to twelve twice a day, by the reader's locale. */
-export const HALF_DAYS =
-  new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
+const BY_LOCALE = new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
+
+let asked: '12' | '24' | null = null;
+
+/** Clocks run as whoever is signed in has them; null: as the browser's locale does. */
+export function runClocks(as: '12' | '24' | null): void {
+  asked = as;
+}
+
+/** Whether clocks here run to twelve twice a day. */
+export const halfDays = (): boolean => (asked === null ? BY_LOCALE : asked === '12');
 
 /** The kitchen's wall clock, wherever the tablet thinks it is. */
-export function clock(at: number | string, timezone: string, halfDays = HALF_DAYS): string {
-  return new Intl.DateTimeFormat(halfDays ? 'en-US' : 'en-GB', {
-    hour: halfDays ? 'numeric' : '2-digit',
+export function clock(at: number | string, timezone: string, twelve = halfDays()): string {
+  return new Intl.DateTimeFormat(twelve ? 'en-US' : 'en-GB', {
+    hour: twelve ? 'numeric' : '2-digit',
     minute: '2-digit',
     timeZone: timezone,
   }).format(new Date(at));

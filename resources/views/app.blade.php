@@ -4,6 +4,7 @@
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <meta name="theme-color" content="#2b2a28">
+        <meta name="csp-nonce" content="{{ Vite::cspNonce() }}">
         <title>Velko</title>
         <link rel="icon" href="/icon.svg" type="image/svg+xml">
         @viteReactRefresh

@@ -68,7 +68,7 @@ test('something is off: what is seen, then the way back in this pan’s numbers,
   page,
 }) => {
   await page.clock.install();
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   const id = idOf(await putOn(page));
   await done(page);
   await cookUntil(page, /mL[\s\S]*trail closes/);

@@ -23,7 +23,7 @@ async function openKitchen(page: Page, email: string): Promise<void> {
 test('what was typed is not lost by Esc or by leaving, and a deleted pan comes back by one touch', async ({
   page,
 }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   await page.goto('/kitchen');
   await shelf(page, 'Pans').getByRole('button', { name: 'a pan' }).click();
   const sheet = page.getByRole('dialog', { name: 'A pan' });
@@ -66,7 +66,7 @@ test('what was typed is not lost by Esc or by leaving, and a deleted pan comes b
 });
 
 test('a pan that was deleted is in no offer any more', async ({ page }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   await choose(page, 'Dish', /pea, lovage/);
   await page.getByRole('combobox', { name: 'Pan' }).click();
   await page.getByRole('option', { name: /36 rondeau/ }).waitFor();
@@ -95,7 +95,7 @@ test('a pan that was deleted is in no offer any more', async ({ page }) => {
 test('a new dish begins with the rice of its family and a stock that its guests may eat', async ({
   page,
 }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   for (const [family, rice] of [
     ['risotto', /carnaroli/],
     ['pan-rice', /bomba/],
@@ -110,7 +110,7 @@ test('a new dish begins with the rice of its family and a stock that its guests 
 });
 
 test('three pans share what none takes, and the others stay while one is cooked', async ({ page }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   await choose(page, 'Dish', /pea, lovage/);
   await page.getByLabel('Covers', { exact: true }).fill('34');
   const shared = page.getByRole('list', { name: 'Warnings' });
@@ -183,7 +183,7 @@ test.describe('on the other side of the ocean', () => {
 });
 
 test('signing out asks while a pan is on the fire', async ({ page }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   await putOn(page);
   await done(page);
   await page.locator('header button[aria-haspopup=dialog]').click();
@@ -192,7 +192,7 @@ test('signing out asks while a pan is on the fire', async ({ page }) => {
 });
 
 test('an amount is understood with its unit: "1 tbsp" of oil', async ({ page }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   await page.goto('/dishes/new/risotto');
   await page.getByRole('button', { name: 'Another ingredient' }).click();
   const amount = page.getByRole('textbox', { name: 'Amount', exact: true });
@@ -214,7 +214,7 @@ test('an amount is understood with its unit: "1 tbsp" of oil', async ({ page }) 
 });
 
 test('the card of an ordinary dish is one A5 page', async ({ page }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   for (const dish of [/pea, lovage/, /radicchio/, /cuttlefish/, /lamb neck/]) {
     await page.goto('/');
     await choose(page, 'Dish', dish);

@@ -124,7 +124,7 @@ test('a kitchen from nothing on a phone with keys alone: set up, a dish of its o
 test('a boil-off test changes the plan at once, and the screen says which marks were measured', async ({
   page,
 }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   await choose(page, 'Dish', /pea, lovage/);
   await choose(page, 'Pan', /28 sautoir/);
   await choose(page, 'Ring', /ring 3/);

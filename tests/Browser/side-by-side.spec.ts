@@ -46,7 +46,7 @@ test('two dishes stand side by side, for as many covers as are asked', async ({ 
 });
 
 test('a pan says what it holds while it is typed', async ({ page }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   await page.goto('/kitchen');
   await page.getByRole('button', { name: /^42 wide pan/ }).click();
   const holds = page.getByTestId('holds');
@@ -60,7 +60,7 @@ test('a pan says what it holds while it is typed', async ({ page }) => {
 test('a kitchen on US units reads them on the bench, at the stove and on the card, and types fluid ounces', async ({
   page,
 }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   const units = async (words: string) => {
     await page.goto('/kitchen');
     await page.getByRole('main').getByRole('button', { name: 'The Kiln House' }).click();

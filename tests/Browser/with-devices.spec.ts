@@ -60,7 +60,7 @@ for (const { family, dish, weighAt, poursOn, knobTurns } of FAMILIES) {
     const devices = Devices.atTheRings(baseURL ?? '', 5);
     try {
       await page.clock.install();
-      await signIn(page);
+      await signIn(page, 'chef@kiln.example');
       await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
       await choose(page, 'Dish', dish);
       await page.getByRole('button', { name: 'On the fire', exact: true }).click();
@@ -181,7 +181,7 @@ for (const { family, dish, weighAt, poursOn, knobTurns } of FAMILIES) {
 }
 
 test('a device is entered at a ring, gets its key, and is heard', async ({ page, baseURL }) => {
-  await signIn(page);
+  await signIn(page, 'chef@kiln.example');
   await page.goto('/kitchen');
   const shelf = page.getByRole('region', { name: 'Devices' });
   await shelf.getByRole('button', { name: 'a device' }).click();
@@ -220,7 +220,7 @@ test('off the heat and to the table out of turn; the probe warns at the pass, an
   const devices = Devices.atTheRings(baseURL ?? '', 5);
   try {
     await page.clock.install();
-    await signIn(page);
+    await signIn(page, 'chef@kiln.example');
     await choose(page, 'Dish', /pea, lovage/);
     await page.getByRole('button', { name: 'On the fire', exact: true }).click();
     await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Kitchen\Password;
 use App\Models\User;
+use App\People\Password;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Station;
@@ -121,7 +121,7 @@ it('keeps no password that can be read', function (): void {
 it('wants a token on what changes something', function (): void {
     // The framework waves tokens through in tests; here it must not.
     $this->app['env'] = 'production';
-    $this->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => 'a@b.example', 'password' => 'x'])->assertStatus(419);
+    $this->actingAs(User::factory()->create())->postJson('/api/plan', [])->assertStatus(419);
 });
 
 it('shows nothing to whoever is not signed in', function (string $method, string $path): void {

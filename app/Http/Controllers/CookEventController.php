@@ -9,6 +9,7 @@ use App\Kitchen\CookDocument;
 use App\Kitchen\KeepEvent;
 use App\Models\Cook;
 use App\Models\User;
+use App\People\Hands;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -19,7 +20,7 @@ final class CookEventController
     public function store(CookEventRequest $request, Cook $cook, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('update', $cook);
-        $isNew = KeepEvent::once($cook, $user, $request->document());
+        $isNew = KeepEvent::once($cook, Hands::whoSaid($request, $user, $request->query('by')), $request->document());
 
         return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), CarbonImmutable::now()), $isNew ? 201 : 200);
     }

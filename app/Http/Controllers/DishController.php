@@ -29,6 +29,8 @@ final class DishController
     /** @throws BadDocument */
     public function store(DishEntryRequest $request, #[CurrentUser] User $user): JsonResponse
     {
+        Gate::authorize('create', Dish::class);
+
         return new JsonResponse(DishPage::of(KeepDish::enter($user, $request->document())), 201);
     }
 
@@ -43,6 +45,7 @@ final class DishController
     public function copy(Dish $dish, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $dish);
+        Gate::authorize('create', Dish::class);
 
         return new JsonResponse(DishPage::of(KeepDish::copy($user, $dish)), 201);
     }

@@ -52,6 +52,7 @@ final class ExchangeController
      */
     public function bring(Request $request, #[CurrentUser] User $user): JsonResponse
     {
+        Gate::authorize('create', Dish::class);
         $body = $request->getContent();
         abort_if(strlen($body) > self::LONGEST, 413);
         try {
@@ -82,12 +83,15 @@ final class ExchangeController
 
     public function archive(#[CurrentUser] User $user): JsonResponse
     {
+        Gate::authorize('run', $user->kitchen);
+
         return self::file(KitchenArchive::of($user->kitchen), Str::slug($user->kitchen->name).'.velko-kitchen.json', 'application/json');
     }
 
     /** @throws BadDocument */
     public function restore(ArchiveRequest $request, #[CurrentUser] User $user): JsonResponse
     {
+        Gate::authorize('run', $user->kitchen);
         KitchenArchive::into($user, $request->document());
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()), 201);

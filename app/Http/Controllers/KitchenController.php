@@ -9,13 +9,14 @@ use App\Http\Requests\HouseRequest;
 use App\Http\Requests\NewKitchenRequest;
 use App\Kitchen\KeepHouse;
 use App\Kitchen\KitchenDocument;
-use App\Kitchen\OpenKitchen;
-use App\Kitchen\SessionDocument;
 use App\Models\User;
+use App\People\Door;
+use App\People\OpenKitchen;
+use App\People\SessionDocument;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Gate;
 
 final class KitchenController
 {
@@ -32,15 +33,15 @@ final class KitchenController
     public function store(NewKitchenRequest $request): JsonResponse
     {
         $user = OpenKitchen::of($request->document());
-        Auth::login($user);
-        $request->session()->regenerate();
+        Door::in($request, $user);
 
-        return new JsonResponse(SessionDocument::of($user), 201);
+        return new JsonResponse(SessionDocument::of($request, $user), 201);
     }
 
     /** @throws BadDocument */
     public function update(HouseRequest $request, #[CurrentUser] User $user): JsonResponse
     {
+        Gate::authorize('run', $user->kitchen);
         KeepHouse::of($user->kitchen, $request->document());
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));

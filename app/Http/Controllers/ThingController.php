@@ -22,6 +22,7 @@ final class ThingController
     /** @throws BadDocument */
     public function store(ThingRequest $request, Thing $thing, #[CurrentUser] User $user): JsonResponse
     {
+        Gate::authorize('create', $thing->model());
         KeepThing::enter($user->kitchen, $thing, $request->document());
 
         return self::kitchen($user, 201);

@@ -2,7 +2,7 @@ import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { ladles, wholeMinute } from '../measure';
 import { VERB, type Stage } from '../stove/steps';
-import { HALF_DAYS } from '../time';
+import { halfDays } from '../time';
 import { useAmount } from './Before';
 
 /** The cook step by step, one line each. */
@@ -15,7 +15,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
     <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
       <colgroup>
         {[
-          HALF_DAYS ? 'w-21' : 'w-15',
+          halfDays() ? 'w-21' : 'w-15',
           'w-11 max-md:hidden',
           'w-28 max-md:w-20',
           'w-27',

@@ -31,7 +31,7 @@ export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: n
             {kitchen.pans.length > 0 && (
               <button
                 onClick={() => onTest(burner.id)}
-                className="min-h-12 rounded-lg border-2 border-ink text-base font-semibold"
+                className="min-h-12 rounded-lg border-2 border-ink text-base font-semibold disabled:hidden"
               >
                 Boil-off test
               </button>

@@ -23,7 +23,10 @@ export function Shelf({
     <section aria-label={title} className="mt-4">
       <div className="flex items-center justify-between border-b-2 border-ink">
         <h2 className="text-2xl font-bold">{title}</h2>
-        <button onClick={onAdd} className="flex min-h-12 items-center gap-2 px-2 text-lg font-semibold">
+        <button
+          onClick={onAdd}
+          className="flex min-h-12 items-center gap-2 px-2 text-lg font-semibold disabled:hidden"
+        >
           <Plus aria-hidden="true" className="size-5" /> {add}
         </button>
       </div>

@@ -1,5 +1,6 @@
 import { Check, ChevronDown } from 'lucide-react';
 import { Select } from 'radix-ui';
+import { NONCE } from '../nonce';
 
 export interface Option {
   value: string;
@@ -39,7 +40,7 @@ export function Choice({
           sideOffset={4}
           className="z-30 max-h-(--radix-select-content-available-height) min-w-(--radix-select-trigger-width) overflow-hidden rounded-lg border-2 border-ink bg-white shadow-xl"
         >
-          <Select.Viewport>
+          <Select.Viewport nonce={NONCE}>
             {options.map((option) => (
               <Select.Item
                 key={option.value}

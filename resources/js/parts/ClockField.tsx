@@ -1,6 +1,6 @@
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
-import { clockWords, HALF_DAYS } from '../time';
+import { clockWords, halfDays } from '../time';
 import { StepKey } from './StepKey';
 
 const STEP_MIN = 5;
@@ -53,7 +53,7 @@ export function ClockField({
               step(event.key === 'ArrowUp' ? STEP_MIN : -STEP_MIN);
             }
           }}
-          data-half-days={HALF_DAYS}
+          data-half-days={halfDays()}
           className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white text-center text-[26px] font-bold aria-invalid:border-tomato data-[half-days=true]:text-[17px] data-[half-days=true]:tracking-tighter lg:max-xl:text-[22px]"
         />
         <StepKey label={`${label}: five minutes later`} onPress={() => step(STEP_MIN)}>
@@ -62,7 +62,7 @@ export function ClockField({
       </div>
       {read === null && (
         <p role="alert" className="mt-1 text-tomato">
-          {HALF_DAYS ? 'a time, as 7:40 pm' : 'a time from 00:00 to 23:59'}
+          {halfDays() ? 'a time, as 7:40 pm' : 'a time from 00:00 to 23:59'}
         </p>
       )}
     </div>

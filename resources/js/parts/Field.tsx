@@ -22,11 +22,20 @@ export function Field({
   hint,
   kind = 'text',
   onLeave,
+  known = false,
+  digits = false,
+  empty,
   ...rest
 }: FieldProps & {
   /** With what stands in it. */
   onLeave?: (text: string) => void;
   kind?: 'text' | 'number' | 'email' | 'password';
+  /** Of a password: the one there is, not a new one. */
+  known?: boolean;
+  /** Of a password: four digits. */
+  digits?: boolean;
+  /** What nothing typed stands for. */
+  empty?: null;
   autoFocus?: boolean;
   maxLength?: number;
 }) {
@@ -41,12 +50,13 @@ export function Field({
       <input
         {...register(name, {
           ...(kind === 'number' ? { setValueAs: asNumber } : {}),
+          ...(empty === null ? { setValueAs: asNull } : {}),
           onBlur: (event: React.FocusEvent<HTMLInputElement>) => onLeave?.(event.target.value),
         })}
         {...rest}
         type={kind === 'number' ? 'text' : kind}
-        inputMode={kind === 'number' ? 'decimal' : undefined}
-        autoComplete={kind === 'password' ? 'new-password' : 'off'}
+        inputMode={kind === 'number' ? 'decimal' : digits ? 'numeric' : undefined}
+        autoComplete={kind !== 'password' || digits ? 'off' : known ? 'current-password' : 'new-password'}
         aria-invalid={fault !== undefined}
         aria-describedby={fault || hint ? id : undefined}
         className={`${BOX} ${kind === 'number' ? 'text-right font-semibold' : ''}`}

@@ -1,7 +1,7 @@
 import { BookOpenText, CookingPot, Flame, ScrollText, Soup } from 'lucide-react';
 import { NavLink, useLocation } from 'react-router';
 import { useCook } from '../cook';
-import { clock, HALF_DAYS, seconds, useNow } from '../time';
+import { clock, halfDays, seconds, useNow } from '../time';
 import { Tickets } from './Tickets';
 import { Who } from './Who';
 
@@ -51,7 +51,7 @@ function WallClock({ timezone }: { timezone: string }) {
       className="text-[min(1.875rem,2.7vw)] font-bold tracking-tight max-md:text-[min(1rem,3.8vw)]"
     >
       {clock(now, timezone)}
-      {!HALF_DAYS && <span className="max-md:hidden">{seconds(now)}</span>}
+      {!halfDays() && <span className="max-md:hidden">{seconds(now)}</span>}
     </time>
   );
 }

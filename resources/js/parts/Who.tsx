@@ -1,26 +1,36 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { LogOut, UserRound } from 'lucide-react';
 import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { Link } from 'react-router';
 import { api } from '../api';
-import { turnOver, useCook } from '../cook';
+import { turnOver, useCook, useMay, whoSays } from '../cook';
+import { HandSwitch } from '../people/HandSwitch';
+import { useWaiting } from '../stove/outbox';
 import { remembered } from '../stove/running';
 import { useLeave } from './Unsaved';
 
-/** Who stands at the tablet, and the way out: two touches, with a word while pans are on the fire. */
+const ROW = 'flex min-h-12 items-center text-lg font-semibold underline underline-offset-4';
+
+/** Who stands at the tablet, who else can, one's account, and the way out: two touches, with a word while pans are on the fire. */
 export function Who() {
   const cook = useCook();
+  const may = useMay();
   const client = useQueryClient();
   const leave = useLeave();
+  const [open, setOpen] = useState(false);
   const signOut = () => leave(() => void api.signOut().then((session) => turnOver(client, session)));
   const pans = remembered().length;
+  const unsent = useWaiting().length;
+  const close = () => setOpen(false);
 
   return (
-    <Popover.Root>
+    <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className="flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-lg px-2 text-right leading-tight text-ink-soft">
         <UserRound aria-hidden="true" className="size-6 text-ink" />
-        <span className="sr-only">Signed in:</span>
-        <span className="max-lg:sr-only">
-          {cook.name}
+        <span className="sr-only">At the tablet:</span>
+        <span className="max-w-44 truncate max-lg:sr-only">
+          {whoSays(cook).name}
           <br />
           <span className="text-sm">{cook.kitchen}</span>
         </span>
@@ -30,21 +40,44 @@ export function Who() {
           align="end"
           sideOffset={6}
           collisionPadding={8}
-          className="z-40 w-80 max-w-[calc(100vw-1rem)] rounded-lg border-2 border-ink bg-paper p-4 text-lg shadow-lg"
+          className="z-40 max-h-(--radix-popover-content-available-height) w-80 max-w-[calc(100vw-1rem)] overflow-y-auto rounded-lg border-2 border-ink bg-paper p-4 text-lg shadow-lg"
         >
-          <p className="font-semibold">{cook.name}</p>
-          <p className="text-ink-soft">{cook.kitchen}</p>
+          <p className="font-semibold">{whoSays(cook).name}</p>
+          <p className="text-ink-soft">
+            {cook.kitchen}
+            {cook.hand !== null && `, at the tablet of ${cook.name}`}
+          </p>
+          <HandSwitch cook={cook} onDone={close} />
+          {cook.hand === null && (
+            <nav aria-label="Account" className="mt-2 flex gap-6 border-t-2 border-rule pt-1">
+              <Link to="/you" onClick={close} className={ROW}>
+                Your account
+              </Link>
+              {may.kitchen && (
+                <Link to="/people" onClick={close} className={ROW}>
+                  People
+                </Link>
+              )}
+            </nav>
+          )}
           {pans > 0 && (
             <p className="mt-2 border-t-2 border-tomato pt-2">
               {pans === 1 ? 'A pan is' : `${pans} pans are`} on the fire here. This tablet stops calling; the
               log goes on.
             </p>
           )}
+          {unsent > 0 && (
+            <p className="mt-2 text-tomato">
+              {unsent === 1 ? 'A touch is' : `${unsent} touches are`} not with the kitchen yet. What is kept
+              here goes out when whoever said it is back.
+            </p>
+          )}
           <button
             onClick={signOut}
             className="mt-3 flex min-h-14 w-full items-center justify-center gap-2 rounded-lg border-2 border-ink text-xl font-semibold"
           >
-            <LogOut aria-hidden="true" className="size-5" /> {pans > 0 ? 'Sign out all the same' : 'Sign out'}
+            <LogOut aria-hidden="true" className="size-5" />{' '}
+            {pans > 0 || unsent > 0 ? 'Sign out all the same' : 'Sign out'}
           </button>
         </Popover.Content>
       </Popover.Portal>

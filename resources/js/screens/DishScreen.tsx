@@ -5,7 +5,7 @@ import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
 import { Title } from '../parts/Title';
 import type { Ask, Choices, DishPage, Kitchen } from '../contracts.generated';
-import { useCook, useMeasure } from '../cook';
+import { useCook, useMay, useMeasure } from '../cook';
 import type { Body } from '../kitchen/blank';
 import { DishForm } from '../kitchen/DishForm';
 import { newDish } from '../kitchen/newDish';
@@ -68,6 +68,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
   });
   const [kept, setKept] = useState(false);
   const leave = useLeave();
+  const may = useMay();
   const copy = useMutation({
     mutationFn: () => api.copyDish(page.id),
     onSuccess: (next) => {
@@ -91,41 +92,46 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
             Work out a pan of it
           </Link>
         </div>
-        <DishForm
-          key={shown.key}
-          kitchen={kitchen}
-          id={page.id}
-          body={shown.body}
-          rice={page.rice_id}
-          stock={page.stock_id}
-          onKept={(next) => {
-            setKept(true);
-            setShown({ key: `${next.versions[0]?.number ?? 0}-${Date.now()}`, body: next.dish });
-          }}
-          beside={
-            <>
-              <button
-                type="button"
-                onClick={() => leave(() => copy.mutate())}
-                className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl font-semibold"
-              >
-                Copy it
-              </button>
-              <Retire
-                words="Delete this dish"
-                name={page.dish.name}
-                retire={() => api.retireDish(page.id)}
-                undo={() => api.bringBackDish(page.id)}
-                onDone={() => void navigate('/dishes')}
-              />
-              {kept && (
-                <p role="status" className="self-center text-lg text-herb">
-                  Saved as version {page.versions[0]?.number}.
-                </p>
-              )}
-            </>
-          }
-        />
+        <fieldset disabled={!may.dishes} className="group/dish contents">
+          <DishForm
+            key={shown.key}
+            kitchen={kitchen}
+            id={page.id}
+            body={shown.body}
+            rice={page.rice_id}
+            stock={page.stock_id}
+            onKept={(next) => {
+              setKept(true);
+              setShown({ key: `${next.versions[0]?.number ?? 0}-${Date.now()}`, body: next.dish });
+            }}
+            beside={
+              <>
+                <button
+                  type="button"
+                  onClick={() => leave(() => copy.mutate())}
+                  className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl font-semibold"
+                >
+                  Copy it
+                </button>
+                <Retire
+                  words="Delete this dish"
+                  name={page.dish.name}
+                  retire={() => api.retireDish(page.id)}
+                  undo={() => api.bringBackDish(page.id)}
+                  onDone={() => void navigate('/dishes')}
+                />
+                {kept && (
+                  <p role="status" className="self-center text-lg text-herb">
+                    Saved as version {page.versions[0]?.number}.
+                  </p>
+                )}
+              </>
+            }
+          />
+        </fieldset>
+        {!may.dishes && (
+          <p className="mt-3 text-lg text-ink-soft">To look at. Dishes are changed by cooks and chefs.</p>
+        )}
       </div>
       <aside className="min-w-0">
         <SideBySide page={page} />

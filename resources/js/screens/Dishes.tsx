@@ -5,7 +5,7 @@ import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
 import { Title } from '../parts/Title';
 import type { Imported, Kitchen } from '../contracts.generated';
-import { useMeasure } from '../cook';
+import { useMay, useMeasure } from '../cook';
 import { BringIn } from '../parts/BringIn';
 import { Plate } from '../pictures/Plate';
 import { FAMILIES } from '../kitchen/words';
@@ -16,6 +16,7 @@ type Dish = Kitchen['dishes'][number];
 export function Dishes() {
   const kitchen = useKitchen();
   const client = useQueryClient();
+  const may = useMay();
   const [brought, setBrought] = useState<Imported | null>(null);
   if (!kitchen.data) {
     return (
@@ -30,15 +31,17 @@ export function Dishes() {
       <div className="flex flex-wrap items-start justify-between gap-4">
         <Title>Dishes</Title>
         <h1 className="text-3xl font-bold">Dishes</h1>
-        <BringIn
-          words="Bring one in from a file"
-          accept=".json,.jsonld,application/json,application/ld+json"
-          bring={api.bringDish}
-          onBrought={(answer) => {
-            setBrought(answer);
-            void client.invalidateQueries({ queryKey: ['kitchen'] });
-          }}
-        />
+        {may.dishes && (
+          <BringIn
+            words="Bring one in from a file"
+            accept=".json,.jsonld,application/json,application/ld+json"
+            bring={api.bringDish}
+            onBrought={(answer) => {
+              setBrought(answer);
+              void client.invalidateQueries({ queryKey: ['kitchen'] });
+            }}
+          />
+        )}
       </div>
       {brought && (
         <p role="status" className="mt-2 rounded-lg border-2 border-herb p-3 text-lg">
@@ -72,7 +75,7 @@ export function Dishes() {
                   <Row key={dish.id} dish={dish} family={family} />
                 ))}
             </ul>
-            {ready && (
+            {ready && may.dishes && (
               <Link
                 to={`/dishes/new/${family}`}
                 className="mt-2 flex min-h-14 items-center justify-center rounded-lg border-2 border-dashed border-ink-soft text-lg font-semibold"

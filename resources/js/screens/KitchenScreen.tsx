@@ -10,8 +10,9 @@ import { Rings } from '../kitchen/Rings';
 import { Line, Shelf, type ShelfProps } from '../kitchen/Shelf';
 import { BurnerForm, LadleForm, PanForm, RiceForm, StockForm } from '../kitchen/things';
 import { FAMILIES, type Pan } from '../kitchen/words';
-import { useMeasure } from '../cook';
+import { useMay, useMeasure } from '../cook';
 import { trimmed } from '../measure';
+import { Farewell } from '../people/Farewell';
 import { Sheet } from '../parts/Sheet';
 import { TakeOut } from '../parts/TakeOut';
 import { Title } from '../parts/Title';
@@ -30,6 +31,7 @@ const LISTEN_MS = 5000;
 export function KitchenScreen() {
   const kitchen = useKitchen((kitchen) => ((kitchen?.devices.length ?? 0) > 0 ? LISTEN_MS : false));
   const [open, setOpen] = useState<Open | null>(null);
+  const may = useMay();
   if (!kitchen.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
@@ -42,26 +44,37 @@ export function KitchenScreen() {
       <Title>{kitchen.data.name}</Title>
       <h1 className="sr-only">The kitchen: {kitchen.data.name}</h1>
       <div className="flex flex-wrap items-start justify-between gap-4">
-        <House kitchen={kitchen.data} onOpen={() => setOpen({ what: 'house' })} />
+        <fieldset disabled={!may.kitchen} className="contents">
+          <House kitchen={kitchen.data} onOpen={() => setOpen({ what: 'house' })} />
+        </fieldset>
         <div className="flex flex-wrap items-center gap-3">
           <TryTheCall />
-          <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>
+          {may.kitchen && <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>}
         </div>
       </div>
-      <Pans kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'pan', ...(id ? { id } : {}) })} />
-      <Rings
-        kitchen={kitchen.data}
-        onOpen={(id) => setOpen({ what: 'burner', ...(id ? { id } : {}) })}
-        onTest={(id) => setOpen({ what: 'boil-off', id })}
-      />
-      <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
-        <Ladles kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'ladle', ...(id ? { id } : {}) })} />
-        <Rices kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'rice', ...(id ? { id } : {}) })} />
-        <Stocks kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'stock', ...(id ? { id } : {}) })} />
-      </div>
-      {kitchen.data.burners.length > 0 && (
-        <Devices kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'device', ...(id ? { id } : {}) })} />
+      {!may.kitchen && (
+        <p className="text-lg text-ink-soft">To look at. What the kitchen has is changed by its chefs.</p>
       )}
+      <fieldset disabled={!may.kitchen} className="contents">
+        <Pans kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'pan', ...(id ? { id } : {}) })} />
+        <Rings
+          kitchen={kitchen.data}
+          onOpen={(id) => setOpen({ what: 'burner', ...(id ? { id } : {}) })}
+          onTest={(id) => setOpen({ what: 'boil-off', id })}
+        />
+        <div className="grid grid-cols-3 gap-8 max-lg:grid-cols-1">
+          <Ladles kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'ladle', ...(id ? { id } : {}) })} />
+          <Rices kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'rice', ...(id ? { id } : {}) })} />
+          <Stocks kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'stock', ...(id ? { id } : {}) })} />
+        </div>
+        {kitchen.data.burners.length > 0 && (
+          <Devices
+            kitchen={kitchen.data}
+            onOpen={(id) => setOpen({ what: 'device', ...(id ? { id } : {}) })}
+          />
+        )}
+      </fieldset>
+      {may.kitchen && <Farewell />}
       {open && <Writing kitchen={kitchen.data} open={open} onClose={() => setOpen(null)} />}
     </main>
   );
@@ -140,7 +153,7 @@ function House({ kitchen, onOpen }: { kitchen: Kitchen; onOpen: () => void }) {
   const { heat, typed } = useMeasure();
   return (
     <button onClick={onOpen} className="flex min-h-14 flex-wrap items-baseline gap-x-6 rounded-lg text-left">
-      <span className="text-3xl font-bold underline decoration-dotted underline-offset-4">
+      <span className="text-3xl font-bold underline decoration-dotted underline-offset-4 in-disabled:no-underline">
         {kitchen.name}
       </span>
       <span className="text-lg text-ink-soft">

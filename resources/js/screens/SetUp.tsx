@@ -5,7 +5,7 @@ import type { Kitchen } from '../contracts.generated';
 import { MEASURES, type Typed } from '../measure';
 import { saidOf } from '../parts/faults';
 import { asNumber } from '../parts/Field';
-import { HALF_DAYS } from '../time';
+import { halfDays } from '../time';
 import { Title } from '../parts/Title';
 import { blank } from '../kitchen/blank';
 import { MARKS, VARIETIES } from '../kitchen/words';
@@ -36,7 +36,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
   const [pans, setPans] = useState(new Set(['24 sautoir', '28 sautoir', '42 wide pan']));
   const [rings, setRings] = useState(new Set(['gas ring', 'big ring']));
   const [variety, setVariety] = useState<string>('carnaroli');
-  const [units, setUnits] = useState<'metric' | 'us'>(HALF_DAYS ? 'us' : 'metric');
+  const [units, setUnits] = useState<'metric' | 'us'>(halfDays() ? 'us' : 'metric');
   const [height, setHeight] = useState('0');
   const { typed, length } = MEASURES[units];
   const above = asNumber(height);

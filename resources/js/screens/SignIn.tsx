@@ -7,7 +7,7 @@ import { turnOver } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Field } from '../parts/Field';
 
-export function SignIn({ demo }: { demo: boolean }) {
+export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
   const [opening, setOpening] = useState(false);
   const client = useQueryClient();
   const [email, setEmail] = useState('');
@@ -80,6 +80,7 @@ export function SignIn({ demo }: { demo: boolean }) {
             >
               To the stove
             </button>
+            <Forgotten email={email} mail={mail} />
             <div className="flex flex-wrap gap-3">
               <button
                 type="button"
@@ -103,6 +104,51 @@ export function SignIn({ demo }: { demo: boolean }) {
         )}
       </div>
     </main>
+  );
+}
+
+/** The way back in: by mail where this house sends mail, else by a chef, else by whoever runs the machine. */
+function Forgotten({ email, mail }: { email: string; mail: boolean }) {
+  const [open, setOpen] = useState(false);
+  const ask = useMutation({ mutationFn: () => api.forgotten(email) });
+  if (!open) {
+    return (
+      <button
+        type="button"
+        onClick={() => setOpen(true)}
+        className="min-h-11 justify-self-start text-lg underline underline-offset-4"
+      >
+        Forgot the password?
+      </button>
+    );
+  }
+  return (
+    <div className="grid gap-2 rounded-lg border-2 border-rule p-3 text-lg">
+      <p>
+        A chef of your kitchen makes you a link, under People. Where there is no other chef, whoever runs this
+        Velko has a command for it.
+      </p>
+      {mail &&
+        (ask.isSuccess ? (
+          <p role="status" className="text-herb">
+            If {email} has an account here, a link is on its way to it.
+          </p>
+        ) : (
+          <button
+            type="button"
+            disabled={ask.isPending || email === ''}
+            onClick={() => ask.mutate()}
+            className="min-h-14 rounded-lg border-2 border-ink px-4 font-semibold disabled:opacity-60"
+          >
+            Mail a link to {email === '' ? 'the e-mail above' : email}
+          </button>
+        ))}
+      {ask.isError && (
+        <p role="alert" className="text-tomato">
+          It did not go out: {ask.error.message}
+        </p>
+      )}
+    </div>
   );
 }
 

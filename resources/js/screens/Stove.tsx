@@ -14,6 +14,7 @@ import { Fuse } from '../stove/Fuse';
 import { Keys } from '../stove/Keys';
 import { Lanes, useLanes } from '../stove/Lanes';
 import { Action, HeatAndSpoon, PanOn } from '../stove/Now';
+import { NotKept } from '../stove/NotKept';
 import { useOutbox, type Outbox } from '../stove/outbox';
 import { forget, remember } from '../stove/running';
 import type { Say } from '../stove/say';
@@ -83,15 +84,13 @@ const ON_ITS_WAY = 2000;
 
 function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
   const now = useNow(500);
-  if (outbox.refused !== null) {
-    return (
-      <p role="alert" className="flex-none bg-tomato px-6 py-1 text-[min(1.25rem,2.6dvh)] text-white">
-        Not kept: {outbox.refused}
-      </p>
-    );
-  }
   const waits = outbox.pending.some((event) => now - Date.parse(event.at) > ON_ITS_WAY);
-  return lost || waits ? <Unsent count={outbox.unsent} lost={lost} /> : null;
+  return (
+    <>
+      <NotKept />
+      {(lost || waits) && <Unsent count={outbox.unsent} lost={lost} />}
+    </>
+  );
 }
 
 function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: React.ReactNode }) {

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { api } from '../api';
 import { platesOf, useCook } from '../cook';
 import { Title } from '../parts/Title';
+import { NotKept } from '../stove/NotKept';
 import { remembered } from '../stove/running';
 import type { Cook } from '../contracts.generated';
 import { clock, useNow } from '../time';
@@ -25,6 +26,7 @@ export function StoveDoor() {
 
   return (
     <main className="flex-1 bg-iron p-6 text-chalk">
+      <NotKept />
       <Title>On the fire</Title>
       <h1 className="text-4xl font-bold">On the fire</h1>
       {lost && (

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Kitchen;
+namespace App\People;
 
 use App\Contracts\BadDocument;
 use App\Contracts\Fault;
+use App\Kitchen\TimeZone;
 use App\Models\Kitchen;
 use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -23,17 +24,14 @@ final class OpenKitchen
      */
     public static function of(array $document): User
     {
-        $email = Email::normal(is_string($document['email']) ? $document['email'] : '');
-        if (filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
-            throw BadDocument::at('/email', 'must be an e-mail address');
-        }
+        $email = Email::read($document['email']);
         TimeZone::check($document['timezone']);
         Password::check(is_string($document['password']) ? $document['password'] : '', $email);
         try {
             return DB::transaction(static function () use ($document, $email): User {
                 $kitchen = Kitchen::query()->create(['name' => $document['kitchen'], 'altitude_m' => 0, 'room_c' => self::ROOM_C, 'timezone' => $document['timezone'], 'units' => 'metric']);
 
-                return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $document['name'], 'role' => 'chef', 'email' => $email, 'password' => $document['password']]);
+                return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $document['name'], 'role' => Role::Chef, 'email' => $email, 'password' => $document['password']]);
             });
         } catch (UniqueConstraintViolationException) {
             throw new BadDocument([new Fault('/email', 'has a kitchen already', 'email-known')]);

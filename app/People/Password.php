@@ -2,15 +2,20 @@
 
 declare(strict_types=1);
 
-namespace App\Kitchen;
+namespace App\People;
 
 use App\Contracts\BadDocument;
+use App\Models\User;
+use Illuminate\Support\Facades\Hash;
 
 /** What a password may be. */
 final class Password
 {
     /** bcrypt reads no further, bytes. */
     private const LONGEST = 72;
+
+    /** What people put behind a common one to make it pass. */
+    private const TAIL = '/[^a-z]{1,4}$/';
 
     /** @throws BadDocument when it would be kept as another than what was typed, or anybody would guess it */
     public static function check(string $password, string $email, string $path = '/password'): void
@@ -28,6 +33,17 @@ final class Password
         if (in_array(mb_strtolower($password), [$email, is_string($name) ? $name : $email], true)) {
             throw BadDocument::at($path, 'must be another than the e-mail');
         }
+        if (self::isCommon($password)) {
+            throw BadDocument::at($path, 'must be another: many people have this one, and it is tried first');
+        }
+    }
+
+    /** @throws BadDocument when it is not this user's */
+    public static function mustBe(User $user, string $typed, string $path = '/password'): void
+    {
+        if (! Hash::check($typed, $user->password)) {
+            throw BadDocument::at($path, 'is wrong');
+        }
     }
 
     /** Whether anybody can read it in what we publish, and this house is no demo. */
@@ -44,5 +60,15 @@ final class Password
         $rounds = config('hashing.bcrypt.rounds');
 
         return sprintf('$2y$%02d$%s', is_numeric($rounds) ? (int) $rounds : 12, str_repeat('.', 53));
+    }
+
+    /** Among those that leaks show most often (bin/common-passwords.mjs), as they stand, with a tail, or said twice. */
+    private static function isCommon(string $password): bool
+    {
+        $typed = mb_strtolower($password);
+        $half = substr($typed, 0, intdiv(strlen($typed), 2));
+        $common = array_flip(explode("\n", trim((string) file_get_contents(resource_path('passwords/common.txt')))));
+
+        return count(array_unique(str_split($typed))) < 3 || isset($common[$typed]) || isset($common[(string) preg_replace(self::TAIL, '', $typed)]) || ($half.$half === $typed && isset($common[$half]));
     }
 }

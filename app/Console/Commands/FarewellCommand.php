@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\People\Farewell;
+use Illuminate\Console\Command;
+
+final class FarewellCommand extends Command
+{
+    protected $signature = 'velko:farewell';
+
+    protected $description = 'Deletes the kitchens whose chefs said so a day ago, with everything in them';
+
+    public function handle(): int
+    {
+        $this->line(Farewell::carryOut().' deleted');
+
+        return self::SUCCESS;
+    }
+}

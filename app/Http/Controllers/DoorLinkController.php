@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Contracts\BadDocument;
+use App\Http\Requests\ForgottenRequest;
+use App\Http\Requests\JoinRequest;
+use App\Http\Requests\ResetRequest;
+use App\Http\Requests\TokenRequest;
+use App\Models\User;
+use App\People\Door;
+use App\People\DoorLinks;
+use App\People\Email;
+use App\People\SessionDocument;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** Whoever follows a link, before anybody is signed in. */
+final class DoorLinkController
+{
+    /** @throws BadDocument */
+    public function look(TokenRequest $request): JsonResponse
+    {
+        $token = $request->document()['token'];
+
+        return new JsonResponse(DoorLinks::look(is_string($token) ? $token : ''));
+    }
+
+    /** @throws BadDocument */
+    public function join(JoinRequest $request): JsonResponse
+    {
+        $user = DoorLinks::join($request->document());
+        Door::in($request, $user);
+
+        return new JsonResponse(SessionDocument::of($request, $user), 201);
+    }
+
+    /** @throws BadDocument */
+    public function reset(ResetRequest $request): JsonResponse
+    {
+        $user = DoorLinks::reset($request->document());
+        Door::in($request, $user);
+
+        return new JsonResponse(SessionDocument::of($request, $user));
+    }
+
+    /** The answer is the same whether anybody has that address or not; where this house sends no mail it is no answer. */
+    public function forgotten(ForgottenRequest $request): Response
+    {
+        $email = Email::normal($request->document()['email']);
+        abort_unless(DoorLinks::houseSendsMail(), 404);
+        // After the answer: the time tells nothing either.
+        dispatch(static function () use ($email): void {
+            $user = User::here()->where('email', $email)->first();
+            if ($user !== null) {
+                DoorLinks::forPassword($user, null);
+            }
+        })->afterResponse();
+
+        return new Response(status: 204);
+    }
+}

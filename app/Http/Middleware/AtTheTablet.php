@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\User;
+use App\People\Door;
+use App\People\Farewell;
+use App\People\Hands;
+use Closure;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Behind the framework's own guard: whether the session is still good, and whose hands are at the tablet. */
+final class AtTheTablet
+{
+    /**
+     * @param  Closure(Request): Response  $next
+     *
+     * @throws AuthenticationException
+     */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $user = $request->user();
+        if ($user instanceof User && $request->hasSession()) {
+            if (Farewell::isDue($user->kitchen)) {
+                Farewell::carryOut();
+                Door::out($request);
+                throw new AuthenticationException;
+            }
+            if (! Door::isOpen($request->session(), $user)) {
+                Door::out($request);
+                throw new AuthenticationException;
+            }
+            Hands::stand($request, $user);
+        }
+
+        return $next($request);
+    }
+}

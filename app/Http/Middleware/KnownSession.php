@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Http\Request;
+use Illuminate\Session\DatabaseSessionHandler;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Session\Store;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\Cookie;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * A session for whoever signed in; a visit leaves none. It is written where it changed: of two requests that cross, the one
+ * that only looked does not bring back what was before the other. That somebody is there is noted once a minute.
+ */
+final class KnownSession extends StartSession
+{
+    private const NOTED_EVERY_S = 60;
+
+    /** @var array<string, mixed> */
+    private array $before = [];
+
+    private bool $wasKnown = false;
+
+    protected function startSession(Request $request, $session)
+    {
+        $session = parent::startSession($request, $session);
+        $this->before = $session->all();
+        $this->wasKnown = $this->isKnown($session);
+
+        return $session;
+    }
+
+    protected function storeCurrentUrl(Request $request, $session): void
+    {
+        // Where somebody was is the browser's to know.
+    }
+
+    protected function addCookieToResponse(Response $response, Session $session): void
+    {
+        if ($this->isKnown($session)) {
+            parent::addCookieToResponse($response, $session);
+            $this->addToken($response, $session);
+        } elseif ($this->wasKnown) {
+            $config = $this->manager->getSessionConfig();
+            $path = is_string($config['path'] ?? null) ? $config['path'] : '/';
+            $response->headers->clearCookie($session->getName(), $path);
+        }
+    }
+
+    protected function saveSession($request): void
+    {
+        $session = $this->manager->driver();
+        if (! $session instanceof Store || ! $this->isKnown($session)) {
+            return;
+        }
+        if ($session->all() !== $this->before) {
+            parent::saveSession($request);
+        } elseif ($session->getHandler() instanceof DatabaseSessionHandler) {
+            $now = CarbonImmutable::now()->getTimestamp();
+            $table = $this->manager->getSessionConfig()['table'] ?? 'sessions';
+            DB::table(is_string($table) ? $table : 'sessions')->where('id', $session->getId())->where('last_activity', '<', $now - self::NOTED_EVERY_S)->update(['last_activity' => $now]);
+        } else {
+            parent::saveSession($request);
+        }
+    }
+
+    /** For the next request to show, also where this one needed none. */
+    private function addToken(Response $response, Session $session): void
+    {
+        $config = $this->manager->getSessionConfig();
+        $response->headers->setCookie(new Cookie('XSRF-TOKEN', $session->token(), $this->getCookieExpirationDate(), $config['path'], $config['domain'], $config['secure'], false, false, $config['same_site'] ?? null));
+    }
+
+    private function isKnown(Session $session): bool
+    {
+        $guard = Auth::guard('web');
+
+        return $guard instanceof SessionGuard && $session->has($guard->getName());
+    }
+}

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use App\Contracts\BadDocument;
+use App\Contracts\Fault;
+use App\Mail\LinkThroughTheDoor;
+use App\Models\DoorLink;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use Throwable;
+
+/** Links that let somebody new into a kitchen, or somebody back in whose password is forgotten. Each is good once. */
+final class DoorLinks
+{
+    private const JOIN_HOURS = 48;
+
+    private const PASSWORD_HOURS = 2;
+
+    /** Open invitations a kitchen has at most: a table is not filled by a key that sticks. */
+    public const MOST = 30;
+
+    /**
+     * @param  string|null  $email  where it is mailed to, where this house sends mail
+     *
+     * @return array<string, mixed> velko.door-link/1
+     *
+     * @throws BadDocument
+     */
+    public static function invite(User $chef, Role $role, ?string $email): array
+    {
+        if (DoorLink::open()->where('user_id', null)->count() >= self::MOST) {
+            throw BadDocument::at('', 'there are '.self::MOST.' open invitations already; take one back first');
+        }
+
+        return self::make(['kitchen_id' => $chef->kitchen_id, 'made_by' => $chef->id, 'role' => $role, 'email' => $email], self::JOIN_HOURS, $email);
+    }
+
+    /**
+     * @param  User|null  $by  null: the console, or the one who forgot it
+     *
+     * @return array<string, mixed> velko.door-link/1
+     */
+    public static function forPassword(User $user, ?User $by): array
+    {
+        return self::make(['kitchen_id' => $user->kitchen_id, 'made_by' => $by?->id, 'user_id' => $user->id], self::PASSWORD_HOURS, $by === null ? $user->email : null);
+    }
+
+    /**
+     * @return array<string, mixed> velko.behind-link/1
+     *
+     * @throws BadDocument
+     */
+    public static function look(string $token): array
+    {
+        $link = self::find($token);
+
+        return [
+            'format' => 'velko.behind-link/1',
+            'for' => $link->user_id === null ? 'join' : 'password',
+            'kitchen' => $link->kitchen->name,
+            'role' => $link->role?->value,
+            'name' => $link->user?->name,
+            'email' => $link->user->email ?? $link->email,
+            'expires_at' => $link->expires_at->toIso8601String(),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $document  velko.join/1
+     *
+     * @throws BadDocument
+     */
+    public static function join(array $document): User
+    {
+        $email = Email::read($document['email']);
+        $password = is_string($document['password']) ? $document['password'] : '';
+        Password::check($password, $email);
+        try {
+            return self::through($document['token'], static function (DoorLink $link) use ($document, $email, $password): User {
+                $role = $link->role ?? throw self::spent();
+
+                return User::query()->create(['kitchen_id' => $link->kitchen_id, 'name' => $document['name'], 'role' => $role, 'email' => $email, 'password' => $password]);
+            });
+        } catch (UniqueConstraintViolationException) {
+            throw new BadDocument([new Fault('/email', 'has a kitchen already', 'email-known')]);
+        }
+    }
+
+    /**
+     * Sets the password; every session there was is over.
+     *
+     * @param  array<string, mixed>  $document  velko.reset/1
+     *
+     * @throws BadDocument
+     */
+    public static function reset(array $document): User
+    {
+        return self::through($document['token'], static function (DoorLink $link) use ($document): User {
+            $user = $link->user ?? throw self::spent();
+            $password = is_string($document['password']) ? $document['password'] : '';
+            Password::check($password, $user->email ?? '');
+            $user->update(['password' => $password, 'signed_out_at' => CarbonImmutable::now()->getTimestampMs() - 1]);
+
+            return $user;
+        });
+    }
+
+    /** @param  callable(DoorLink): User  $do */
+    private static function through(mixed $token, callable $do): User
+    {
+        return DB::transaction(static function () use ($token, $do): User {
+            $link = self::find(is_string($token) ? $token : '');
+            $user = $do($link);
+
+            // Of two who follow it at once the later finds it used, and what was done for them is undone.
+            return DoorLink::open()->withoutGlobalScope('kitchen')->whereKey($link->id)->update(['used_at' => CarbonImmutable::now()]) === 1 ? $user : throw self::spent();
+        }, attempts: 3);
+    }
+
+    /** @throws BadDocument */
+    private static function find(string $token): DoorLink
+    {
+        // Nobody is signed in, or whoever is may be of another kitchen.
+        $link = DoorLink::open()->withoutGlobalScope('kitchen')->where('token', hash('sha256', $token))->with(['kitchen', 'user'])->first();
+
+        return $link === null || $link->user?->left_at !== null ? throw self::spent() : $link;
+    }
+
+    private static function spent(): BadDocument
+    {
+        return new BadDocument([new Fault('/token', 'was used already, is too old, or was taken back; ask for another', 'link-spent')]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     *
+     * @return array<string, mixed> velko.door-link/1
+     */
+    private static function make(array $row, int $hours, ?string $mailTo): array
+    {
+        $token = bin2hex(random_bytes(32));
+        $link = DoorLink::query()->create([...$row, 'token' => hash('sha256', $token), 'expires_at' => CarbonImmutable::now()->addHours($hours)]);
+        // Behind a #: no server on the way writes it down.
+        $url = url('/link')."#$token";
+
+        return [
+            'format' => 'velko.door-link/1',
+            'for' => $link->user_id === null ? 'join' : 'password',
+            'url' => $url,
+            'expires_at' => $link->expires_at->toIso8601String(),
+            'mailed' => $mailTo !== null && self::mail($mailTo, new LinkThroughTheDoor($link, $url)),
+        ];
+    }
+
+    private static function mail(string $to, LinkThroughTheDoor $letter): bool
+    {
+        if (! self::houseSendsMail()) {
+            return false;
+        }
+        try {
+            Mail::to($to)->send($letter);
+        } catch (Throwable $fault) {
+            report($fault);
+
+            return false;
+        }
+
+        return true;
+    }
+
+    /** Whether mail leaves this house; a mailer that only writes it down does not count, since links are not for logs. */
+    public static function houseSendsMail(): bool
+    {
+        return ! in_array(config('mail.default'), [null, '', 'log', 'null'], true);
+    }
+}

@@ -1,0 +1,91 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api';
+import type { Session } from '../contracts.generated';
+import { useCook, useMay } from '../cook';
+import { Entry } from '../parts/Entry';
+import { Field } from '../parts/Field';
+import { TakeOut } from '../parts/TakeOut';
+import { clock, day } from '../time';
+
+function useKept() {
+  const client = useQueryClient();
+  return (session: Session) => {
+    client.setQueryData(['session'], session);
+  };
+}
+
+/** The end of a kitchen: first its archive, then its name and the password, then a day to think again. */
+export function Farewell() {
+  const [open, setOpen] = useState(false);
+  const cook = useCook();
+  const kept = useKept();
+  if (cook.delete_at !== null || cook.hand !== null) {
+    return null;
+  }
+  return (
+    <section aria-label="The end" className="mt-8 border-t-2 border-rule pt-3">
+      {open ? (
+        <div className="grid max-w-xl gap-4">
+          <h2 className="text-2xl font-bold">Delete {cook.kitchen}</h2>
+          <p className="text-lg">
+            With everything in it and everybody’s account: pans, dishes, the whole log. Take it out first; the
+            file brings it all back into another kitchen. For a day it can be taken back.
+          </p>
+          <div className="flex">
+            <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>
+          </div>
+          <Entry
+            values={{ format: 'velko.farewell/1', kitchen: '', password: '' }}
+            words="Delete it in a day"
+            save={api.farewell}
+            onSaved={kept}
+            beside={
+              <button
+                type="button"
+                onClick={() => setOpen(false)}
+                className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl"
+              >
+                Keep it
+              </button>
+            }
+          >
+            <Field name="kitchen" label={`The name of the kitchen, ${cook.kitchen}`} autoFocus />
+            <Field name="password" label="Your password" kind="password" known />
+          </Entry>
+        </div>
+      ) : (
+        <button
+          onClick={() => setOpen(true)}
+          className="min-h-12 rounded-lg px-2 text-lg text-tomato underline underline-offset-4"
+        >
+          Delete this kitchen …
+        </button>
+      )}
+    </section>
+  );
+}
+
+/** Said on every place while the day runs. */
+export function GoingAway() {
+  const { delete_at, timezone, kitchen } = useCook();
+  const may = useMay();
+  const kept = useKept();
+  const stay = useMutation({ mutationFn: api.stay, onSuccess: kept });
+  return delete_at === null ? null : (
+    <p
+      role="status"
+      className="flex flex-wrap items-center gap-x-6 bg-tomato px-5 py-1 text-lg text-white print:hidden"
+    >
+      {kitchen} is deleted with everything in it on {day(delete_at, timezone)}, {clock(delete_at, timezone)}.
+      {may.kitchen && (
+        <button
+          onClick={() => stay.mutate()}
+          className="min-h-11 rounded-lg border-2 border-white px-4 font-semibold"
+        >
+          Keep it
+        </button>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,107 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../api';
+import type { BehindLink, Session } from '../contracts.generated';
+import { turnOver } from '../cook';
+import { Entry } from '../parts/Entry';
+import { Field } from '../parts/Field';
+import { Title } from '../parts/Title';
+import { roleWords } from '../people/words';
+
+/** Whoever follows a link: joins a kitchen, or sets the password that was forgotten. */
+export function ThroughTheLink() {
+  // Behind the #, so that no server on the way writes it down; the address bar forgets it.
+  const [token] = useState(() => location.hash.slice(1));
+  const behind = useQuery({
+    queryKey: ['link', token],
+    queryFn: () => api.behindLink(token),
+    retry: false,
+    staleTime: Infinity,
+  });
+  if (behind.isPending) {
+    return <Door>Looking at the link …</Door>;
+  }
+  if (behind.isError) {
+    return (
+      <Door>
+        <h1 className="text-4xl font-bold">This link opens nothing</h1>
+        <p className="text-xl">
+          It was used already, is too old, or was taken back. Ask a chef of the kitchen for another.
+        </p>
+        <Link to="/" className="text-lg font-semibold underline underline-offset-4">
+          To the sign-in
+        </Link>
+      </Door>
+    );
+  }
+  return behind.data.for === 'join' ? (
+    <Join token={token} behind={behind.data} />
+  ) : (
+    <Reset token={token} behind={behind.data} />
+  );
+}
+
+function Door({ children }: { children: ReactNode }) {
+  return (
+    <main className="mx-auto grid min-h-dvh w-full max-w-xl content-center gap-5 p-6 text-lg">
+      <Title>The link</Title>
+      {children}
+    </main>
+  );
+}
+
+function useIn() {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  return (session: Session) => {
+    turnOver(client, session);
+    void navigate('/', { replace: true });
+  };
+}
+
+function Join({ token, behind }: { token: string; behind: BehindLink }) {
+  const onIn = useIn();
+  return (
+    <Door>
+      <h1 className="text-4xl font-bold">Come into {behind.kitchen}</h1>
+      <p className="text-xl text-ink-soft">As {roleWords(behind.role ?? '').toLowerCase()}.</p>
+      <Entry
+        values={{
+          format: 'velko.join/1',
+          token,
+          name: '',
+          email: behind.email ?? '',
+          password: '',
+        }}
+        save={api.join}
+        onSaved={onIn}
+        words="Come in"
+      >
+        <Field name="name" label="Your name" autoFocus maxLength={120} />
+        <Field name="email" label="E-mail" kind="email" />
+        <Field name="password" label="Password" kind="password" hint="Ten letters or more." />
+      </Entry>
+    </Door>
+  );
+}
+
+function Reset({ token, behind }: { token: string; behind: BehindLink }) {
+  const onIn = useIn();
+  return (
+    <Door>
+      <h1 className="text-4xl font-bold">A new password for {behind.name}</h1>
+      <p className="text-xl text-ink-soft">
+        {behind.email}, {behind.kitchen}. Every tablet is signed out.
+      </p>
+      <Entry
+        values={{ format: 'velko.reset/1', token, password: '' }}
+        save={api.reset}
+        onSaved={onIn}
+        words="Set it and go in"
+      >
+        <Field name="password" label="Password" kind="password" autoFocus hint="Ten letters or more." />
+      </Entry>
+    </Door>
+  );
+}

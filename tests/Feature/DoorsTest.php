@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\FaultInLog;
+use App\Models\Device;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
+use Tests\Feature\Station;
+
+beforeEach(function (): void {
+    $this->station = Station::open();
+    $this->device = Device::query()->create(['kitchen_id' => $this->station->kitchen->id, 'burner_id' => $this->station->burner->id, 'name' => 'the scale', 'kind' => 'scale']);
+    $this->key = $this->device->newKey();
+    $this->says = function (string $path, array $server): int {
+        $this->app['auth']->forgetGuards();
+
+        return $this->call('POST', $path, server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json', ...$server], content: 'scale 1200 g')->getStatusCode();
+    };
+});
+
+it('takes a device\'s key from the Authorization header and from nowhere else', function (): void {
+    expect(($this->says)("/api/devices/lines?api_token=$this->key", []))->toBe(401)
+        ->and(($this->says)('/api/devices/lines', ['PHP_AUTH_USER' => 'scale', 'PHP_AUTH_PW' => $this->key]))->toBe(401)
+        ->and(($this->says)('/api/devices/lines', ['HTTP_AUTHORIZATION' => "Bearer $this->key"]))->toBe(204);
+});
+
+it('lets nobody try keys', function (): void {
+    $codes = array_map(fn (int $try): int => ($this->says)('/api/devices/lines', ['HTTP_AUTHORIZATION' => "Bearer guess-$try", 'REMOTE_ADDR' => '198.51.100.9']), range(1, 40));
+    expect(array_count_values($codes))->toBe([401 => 30, 429 => 10])
+        ->and(($this->says)('/api/devices/lines', ['HTTP_AUTHORIZATION' => "Bearer $this->key", 'REMOTE_ADDR' => '198.51.100.10']))->toBe(204);
+});
+
+it('says over TLS, and only there, to come back over TLS', function (): void {
+    $this->get('/')->assertHeaderMissing('Strict-Transport-Security');
+    $this->get('https://127.0.0.1/')->assertHeader('Strict-Transport-Security', 'max-age=31536000');
+});
+
+it('lets no style or script into the page that is not ours, by a number that is another each time', function (): void {
+    $nonces = array_map(function (): string {
+        $answer = $this->get('/')->assertOk();
+        $policy = (string) $answer->headers->get('Content-Security-Policy');
+        expect($policy)->not->toContain('unsafe')->toContain("script-src 'self'");
+        preg_match("/style-src 'self' 'nonce-(\w{20,})'/", $policy, $found);
+        $answer->assertSee("<meta name=\"csp-nonce\" content=\"$found[1]\">", false);
+
+        return $found[1];
+    }, range(1, 3));
+    expect(array_unique($nonces))->toHaveCount(3);
+});
+
+it('writes no value of a statement, no argument and no session into the log', function (): void {
+    Log::spy();
+    $secret = 'a-word-nobody-may-read';
+    try {
+        DB::table('users')->insert(['kitchen_id' => $this->station->kitchen->id, 'name' => $secret, 'role' => 'chef', 'email' => $this->station->cook->email, 'password' => $secret]);
+    } catch (QueryException $fault) {
+        FaultInLog::write($fault);
+    }
+    Log::shouldHaveReceived('error')->once()->withArgs(function (string $line, array $context) use ($secret): bool {
+        $written = $line.json_encode($context);
+        expect($written)->toContain('23000 1062', 'insert into', 'tests/Feature/DoorsTest.php')
+            ->not->toContain($secret)->not->toContain($this->station->cook->email);
+
+        return true;
+    });
+});

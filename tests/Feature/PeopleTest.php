@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Mail\LinkThroughTheDoor;
+use App\Models\CookEvent;
+use App\Models\Kitchen;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use Tests\Feature\Station;
+
+const WORDS = 'a bay leaf in june';
+
+beforeEach(function (): void {
+    $this->travelTo(Carbon::parse('2026-05-04T18:30:00Z'));
+    $this->station = Station::open();
+    $this->chef = $this->station->cook;
+    $this->colleague = fn (mixed ...$with): User => User::factory()->create(['kitchen_id' => $this->station->kitchen->id, ...$with]);
+});
+
+function invite(string $role, ?string $email = null)
+{
+    return test()->postJson('/api/people/invitations', ['format' => 'velko.invitation/1', 'role' => $role, 'email' => $email]);
+}
+
+function tokenOf(string $url): string
+{
+    return explode('#', $url)[1];
+}
+
+function joins(string $token, string $email = 'ines@station.example', string $password = WORDS)
+{
+    return test()->postJson('/api/links/join', ['format' => 'velko.join/1', 'token' => $token, 'name' => 'Ines', 'email' => $email, 'password' => $password]);
+}
+
+it('lets a colleague in by a link that is good once and for two days', function (): void {
+    $this->actingAs($this->chef);
+    $link = invite('cook')->assertCreated()->assertJsonPath('mailed', false);
+    Station::keeps('door-link', $link->getContent());
+    $token = tokenOf($link->json('url'));
+    expect(DB::table('door_links')->where('token', $token)->count())->toBe(0, 'the link is kept as its hash only');
+    Station::keeps('people', $this->getJson('/api/people')->assertOk()->assertJsonCount(1, 'invitations')->getContent());
+
+    $this->app['auth']->forgetGuards();
+    Station::keeps('behind-link', $this->postJson('/api/links/look', ['format' => 'velko.token/1', 'token' => $token])->assertOk()->assertJsonPath('kitchen', $this->station->kitchen->name)->assertJsonPath('role', 'cook')->getContent());
+    Station::keeps('session', joins($token)->assertCreated()->assertJsonPath('cook.name', 'Ines')->assertJsonPath('cook.role', 'cook')->getContent());
+    $this->app['auth']->forgetGuards();
+    joins($token, 'second@station.example')->assertStatus(422)->assertJsonPath('errors.0.code', 'link-spent');
+
+    $this->actingAs($this->chef);
+    $late = tokenOf(invite('trainee')->json('url'));
+    $this->travel(49)->hours();
+    joins($late, 'late@station.example')->assertStatus(422)->assertJsonPath('errors.0.code', 'link-spent');
+    expect(User::query()->where('kitchen_id', $this->station->kitchen->id)->count())->toBe(2);
+});
+
+it('takes an invitation back, and lets nobody in with an address that has a kitchen', function (): void {
+    $this->actingAs($this->chef);
+    $token = tokenOf(invite('cook')->json('url'));
+    joins($token, $this->chef->email)->assertStatus(422)->assertJsonPath('errors.0.code', 'email-known');
+    $id = $this->getJson('/api/people')->json('invitations.0.id');
+    $this->deleteJson("/api/people/invitations/$id")->assertOk()->assertJsonCount(0, 'invitations');
+    joins($token)->assertStatus(422)->assertJsonPath('errors.0.code', 'link-spent');
+    foreach (range(1, 30) as $_) {
+        invite('cook')->assertCreated();
+    }
+    invite('cook')->assertStatus(422);
+});
+
+it('mails a link where this house sends mail', function (): void {
+    Mail::fake();
+    $this->actingAs($this->chef);
+    config(['mail.default' => 'log']);
+    invite('cook', 'ines@station.example')->assertCreated()->assertJsonPath('mailed', false);
+    Mail::assertNothingSent();
+    config(['mail.default' => 'smtp']);
+    invite('cook', 'ines@station.example')->assertCreated()->assertJsonPath('mailed', true);
+    Mail::assertSent(LinkThroughTheDoor::class, fn (LinkThroughTheDoor $letter): bool => $letter->hasTo('ines@station.example') && str_contains($letter->render(), $letter->url));
+});
+
+it('never leaves a kitchen without a chef', function (): void {
+    $this->actingAs($this->chef);
+    $cook = ($this->colleague)(role: 'cook');
+    $this->deleteJson("/api/people/{$this->chef->id}")->assertStatus(422)->assertJsonPath('errors.0.code', 'last-chef');
+    $this->putJson("/api/people/{$this->chef->id}", ['format' => 'velko.person/1', 'role' => 'cook'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/role');
+    $this->putJson("/api/people/$cook->id", ['format' => 'velko.person/1', 'role' => 'chef'])->assertOk();
+    $this->putJson("/api/people/{$this->chef->id}", ['format' => 'velko.person/1', 'role' => 'trainee'])->assertOk();
+    $this->actingAs($this->chef->refresh());
+    $this->getJson('/api/people')->assertForbidden();
+});
+
+it('takes somebody away: nothing opens any more, the name stays in the log, the address is free', function (): void {
+    $ines = ($this->colleague)(role: 'cook', name: 'Ines', email: 'ines@station.example');
+    $hers = test()->tablet('ines@station.example');
+    $cook = $hers('POST', '/api/cooks', $this->station->start())->assertCreated()->json('id');
+    $his = test()->tablet($this->chef->email);
+    $his('DELETE', "/api/people/$ines->id")->assertOk()->assertJsonCount(1, 'people');
+    $his('GET', "/api/cooks/$cook")->assertJsonPath('cook', 'Ines');
+    $hers('GET', '/api/kitchen')->assertStatus(401);
+    $this->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => 'ines@station.example', 'password' => 'stock-and-rice'])->assertStatus(422);
+    $this->postJson('/api/kitchens', ['format' => 'velko.new-kitchen/1', 'kitchen' => 'Her own', 'name' => 'Ines', 'email' => 'ines@station.example', 'password' => WORDS, 'timezone' => 'UTC'])->assertCreated();
+});
+
+it('ends the sessions elsewhere when a password is changed, and keeps the one it was changed at', function (): void {
+    [$here, $there] = [test()->tablet($this->chef->email), test()->tablet($this->chef->email)];
+    $change = ['format' => 'velko.new-password/1', 'password' => 'stock-and-rice', 'new_password' => WORDS];
+    $here('PUT', '/api/me/password', [...$change, 'password' => 'not it'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/password');
+    $there('GET', '/api/kitchen')->assertOk();
+    $here('PUT', '/api/me/password', $change)->assertOk();
+    $here('GET', '/api/kitchen')->assertOk();
+    $there('GET', '/api/session')->assertOk()->assertJsonPath('cook', null);
+    $there('GET', '/api/kitchen')->assertStatus(401);
+    test()->tablet($this->chef->email, WORDS)('GET', '/api/kitchen')->assertOk();
+});
+
+it('ends every session at a word, and each after seven days whatever happens', function (): void {
+    config(['session.lifetime' => 60 * 24 * 30]);
+    [$here, $there] = [test()->tablet($this->chef->email), test()->tablet($this->chef->email)];
+    $this->travel(1)->seconds();
+    $here('POST', '/api/session/everywhere')->assertOk()->assertJsonPath('cook', null);
+    $here('GET', '/api/kitchen')->assertStatus(401);
+    $there('GET', '/api/kitchen')->assertStatus(401);
+    $this->travel(1)->seconds();
+    $again = test()->tablet($this->chef->email);
+    foreach (range(1, 6) as $_) {
+        $this->travel(27)->hours();
+        $again('GET', '/api/kitchen')->assertOk();
+    }
+    $this->travel(7)->hours();
+    $again('GET', '/api/kitchen')->assertStatus(401);
+});
+
+it('leaves no session of a visit, and one of who signed in', function (): void {
+    config(['session.driver' => 'database']);
+    $this->getJson('/api/session')->assertOk();
+    $this->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => 'nobody@station.example', 'password' => 'x'])->assertStatus(422);
+    expect(DB::table('sessions')->count())->toBe(0);
+    $tablet = test()->tablet($this->chef->email);
+    expect(DB::table('sessions')->pluck('user_id')->all())->toBe([$this->chef->id]);
+    $tablet('DELETE', '/api/session')->assertOk();
+    expect(DB::table('sessions')->count())->toBe(0);
+});
+
+it('signs nobody in from another page', function (): void {
+    $sign = ['format' => 'velko.sign-in/1', 'email' => $this->chef->email, 'password' => 'stock-and-rice'];
+    $this->postJson('/api/session', $sign, ['Origin' => 'https://elsewhere.example'])->assertForbidden();
+    $this->postJson('/api/session', $sign, ['Sec-Fetch-Site' => 'cross-site'])->assertForbidden();
+    $this->postJson('/api/session', $sign, ['Origin' => rtrim(url('/'), '/'), 'Sec-Fetch-Site' => 'same-origin'])->assertOk();
+});
+
+it('changes one\'s own name, address, units and clock; the address by the password', function (): void {
+    $this->actingAs($this->chef);
+    $me = ['format' => 'velko.me/1', 'name' => 'Rosa', 'email' => $this->chef->email, 'units' => 'us', 'clock' => '12'];
+    Station::keeps('session', $this->putJson('/api/me', $me)->assertOk()->assertJsonPath('cook.units', 'us')->assertJsonPath('cook.clock', '12')->getContent());
+    $this->putJson('/api/me', [...$me, 'email' => 'rosa@station.example'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/password');
+    $this->putJson('/api/me', [...$me, 'email' => 'Rosa@Station.example', 'password' => 'stock-and-rice'])->assertOk()->assertJsonPath('cook.email', 'rosa@station.example');
+    $other = ($this->colleague)();
+    $this->putJson('/api/me', [...$me, 'email' => $other->email, 'password' => 'stock-and-rice'])->assertStatus(422)->assertJsonPath('errors.0.code', 'email-known');
+});
+
+it('refuses passwords that many people have', function (string $common): void {
+    $this->actingAs($this->chef);
+    $this->putJson('/api/me/password', ['format' => 'velko.new-password/1', 'password' => 'stock-and-rice', 'new_password' => $common])
+        ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/new_password');
+    // Each is among the first of every list of leaked passwords, as it stands, with a tail, or said twice.
+})->with(['1234567890', 'qwertyuiop', 'password1234', 'Football2024', 'iloveyou123!', 'dragondragon', 'aaaaaaaaaaaa', 'ababababababab']);
+
+it('sets a forgotten password by a link from a chef, once, and every session there was is over', function (): void {
+    $ines = ($this->colleague)(role: 'cook', email: 'ines@station.example');
+    $hers = test()->tablet('ines@station.example');
+    $this->travel(1)->seconds();
+    $link = test()->tablet($this->chef->email)('POST', "/api/people/$ines->id/link")->assertCreated()->assertJsonPath('for', 'password');
+    $reset = ['format' => 'velko.reset/1', 'token' => tokenOf($link->json('url')), 'password' => WORDS];
+    $this->app['auth']->forgetGuards();
+    $this->postJson('/api/links/reset', [...$reset, 'password' => '1234567890'])->assertStatus(422);
+    $this->postJson('/api/links/reset', $reset)->assertOk()->assertJsonPath('cook.name', $ines->name);
+    $this->postJson('/api/links/reset', $reset)->assertStatus(422)->assertJsonPath('errors.0.code', 'link-spent');
+    $hers('GET', '/api/kitchen')->assertStatus(401);
+    test()->tablet('ines@station.example', WORDS)('GET', '/api/kitchen')->assertOk();
+    joins($reset['token'])->assertStatus(422);
+});
+
+it('has a link for the last chef on the console, and mails one where this house sends mail, the same to whoever asks', function (): void {
+    $this->artisan('velko:reset-link', ['email' => $this->chef->email])->expectsOutputToContain('/link#')->assertSuccessful();
+    $this->artisan('velko:reset-link', ['email' => 'nobody@station.example'])->assertFailed();
+    Mail::fake();
+    $forgot = fn (string $email) => $this->postJson('/api/session/forgotten', ['format' => 'velko.forgotten/1', 'email' => $email]);
+    $forgot($this->chef->email)->assertNotFound();
+    config(['mail.default' => 'smtp']);
+    $this->travel(16)->minutes();
+    $forgot('nobody@station.example')->assertNoContent();
+    $forgot($this->chef->email)->assertNoContent();
+    Mail::assertSentCount(1);
+});
+
+describe('a tablet that many stand at', function (): void {
+    beforeEach(function (): void {
+        $this->ines = ($this->colleague)(role: 'trainee', name: 'Ines', pin: '4071');
+        $this->tomas = ($this->colleague)(role: 'chef', name: 'Tomas', pin: '9923');
+        $this->actingAs($this->chef);
+        $this->to = fn (?int $person, ?string $pin = null) => $this->postJson('/api/session/hand', ['format' => 'velko.hand/1', 'person' => $person, 'pin' => $pin]);
+    });
+
+    it('knows whose hands are at it by a PIN, and keeps who said what', function (): void {
+        $cook = $this->postJson('/api/cooks', $this->station->start())->json('id');
+        $say = fn (string $query, string $kind, mixed ...$with) => $this->postJson("/api/cooks/$cook/events$query", Station::event($kind, ...$with));
+        $say("?by={$this->ines->id}", 'start')->assertForbidden();
+        ($this->to)($this->ines->id, '0000')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pin');
+        Station::keeps('session', ($this->to)($this->ines->id, '4071')->assertOk()->assertJsonPath('cook.hand.name', 'Ines')->assertJsonPath('cook.role', 'trainee')->getContent());
+        $say("?by={$this->ines->id}", 'start')->assertCreated();
+        ($this->to)($this->tomas->id, '9923')->assertOk();
+        // What Ines said before, without network, is still hers.
+        $say("?by={$this->ines->id}", 'done', stage: 0)->assertCreated();
+        $say("?by={$this->tomas->id}", 'note', note: 'smells right')->assertCreated();
+        ($this->to)(null)->assertOk()->assertJsonPath('cook.hand', null)->assertJsonPath('cook.role', 'chef');
+        $say('', 'note', note: 'mine')->assertCreated();
+        $say('?by=ines', 'note', note: 'nobody')->assertStatus(422);
+        expect(CookEvent::query()->orderBy('id')->pluck('user_id')->all())->toBe([$this->ines->id, $this->ines->id, $this->tomas->id, $this->chef->id]);
+    });
+
+    it('allows no more than both may, and never an account', function (): void {
+        ($this->to)($this->ines->id, '4071')->assertOk();
+        $this->putJson('/api/kitchen', [])->assertForbidden();
+        $this->putJson('/api/me', [])->assertForbidden();
+        $this->getJson('/api/people')->assertForbidden();
+        // A chef's PIN at a trainee's tablet makes no chef of the tablet.
+        $this->actingAs($this->ines);
+        ($this->to)($this->tomas->id, '9923')->assertOk()->assertJsonPath('cook.role', 'trainee');
+        $this->putJson('/api/kitchen', [])->assertForbidden();
+        $this->getJson('/api/people')->assertForbidden();
+    });
+
+    it('lets nobody try all ten thousand, nor anybody of another kitchen', function (): void {
+        $codes = array_map(fn (int $try): int => ($this->to)($this->ines->id, sprintf('%04d', $try))->getStatusCode(), range(1, 15));
+        expect(array_count_values($codes))->toBe([422 => 10, 429 => 5]);
+        $this->travel(61)->seconds();
+        $codes = array_map(function (int $try): int {
+            $this->travel(61)->seconds();
+
+            return ($this->to)($this->ines->id, sprintf('%04d', $try))->getStatusCode();
+        }, range(16, 30));
+        expect(array_count_values($codes))->toBe([422 => 10, 429 => 5]);
+        $this->actingAs(Station::open()->cook);
+        $this->travel(2)->hours();
+        ($this->to)($this->ines->id, '4071')->assertStatus(422);
+    });
+
+    it('has a PIN for who sets one with the password', function (): void {
+        $this->putJson('/api/me/pin', ['format' => 'velko.pin/1', 'password' => 'wrong', 'pin' => '1357'])->assertStatus(422);
+        $this->putJson('/api/me/pin', ['format' => 'velko.pin/1', 'password' => 'stock-and-rice', 'pin' => '13579'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pin');
+        $this->putJson('/api/me/pin', ['format' => 'velko.pin/1', 'password' => 'stock-and-rice', 'pin' => '1357'])->assertOk()->assertJsonPath('cook.has_pin', true);
+        expect($this->chef->refresh()->pin)->not->toContain('1357');
+        $this->putJson('/api/me/pin', ['format' => 'velko.pin/1', 'password' => 'stock-and-rice', 'pin' => null])->assertOk()->assertJsonPath('cook.has_pin', false);
+    });
+});
+
+it('deletes a kitchen with everything in it a day after its chef said so, and no other', function (): void {
+    $other = Station::open();
+    $this->actingAs($this->chef);
+    $cook = $this->postJson('/api/cooks', $this->station->start())->assertCreated()->json('id');
+    $this->postJson("/api/cooks/$cook/events", Station::event('start'))->assertCreated();
+    $tables = array_column(DB::select("SELECT TABLE_NAME AS name FROM information_schema.COLUMNS WHERE TABLE_SCHEMA = DATABASE() AND COLUMN_NAME = 'kitchen_id'"), 'name');
+    $rows = fn (int $kitchen): int => array_sum(array_map(static fn (string $table): int => DB::table($table)->where('kitchen_id', $kitchen)->count(), $tables));
+    $others = $rows($other->kitchen->id);
+
+    $farewell = ['format' => 'velko.farewell/1', 'kitchen' => $this->station->kitchen->name, 'password' => 'stock-and-rice'];
+    $this->postJson('/api/kitchen/farewell', [...$farewell, 'kitchen' => 'another'])->assertStatus(422);
+    $this->postJson('/api/kitchen/farewell', [...$farewell, 'password' => 'wrong'])->assertStatus(422);
+    $this->postJson('/api/kitchen/farewell', $farewell)->assertOk();
+    $this->deleteJson('/api/kitchen/farewell')->assertOk()->assertJsonPath('cook.delete_at', null);
+    $this->postJson('/api/kitchen/farewell', $farewell)->assertOk()->assertJsonPath('cook.delete_at', '2026-05-05T18:30:00+00:00');
+
+    $this->travel(23)->hours();
+    $this->artisan('velko:farewell')->expectsOutput('0 deleted');
+    $this->getJson('/api/kitchen')->assertOk();
+    $this->travel(2)->hours();
+    $this->getJson('/api/kitchen')->assertStatus(401);
+    expect(Kitchen::query()->find($this->station->kitchen->id))->toBeNull()
+        ->and($rows($this->station->kitchen->id))->toBe(0)
+        ->and($rows($other->kitchen->id))->toBe($others);
+});

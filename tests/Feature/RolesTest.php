@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Cook;
+use App\Models\Device;
+use App\Models\DoorLink;
+use App\Models\User;
+use App\People\Role;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Route as Routes;
+use Tests\Feature\Station;
+
+/** Every route behind the sign-in, and the least role that may use it. One that is missing here fails. */
+const LEAST_ROLE = [
+    'DELETE api/session' => 'trainee', 'POST api/session/hand' => 'trainee', 'POST api/session/everywhere' => 'trainee',
+    'PUT api/me' => 'trainee', 'PUT api/me/password' => 'trainee', 'PUT api/me/pin' => 'trainee',
+    'GET api/people' => 'chef', 'POST api/people/invitations' => 'chef', 'DELETE api/people/invitations/{invitation}' => 'chef',
+    'PUT api/people/{person}' => 'chef', 'DELETE api/people/{person}' => 'chef', 'POST api/people/{person}/link' => 'chef',
+    'POST api/kitchen/farewell' => 'chef', 'DELETE api/kitchen/farewell' => 'chef',
+    'GET api/kitchen' => 'trainee', 'PUT api/kitchen' => 'chef', 'GET api/kitchen/archive' => 'chef', 'POST api/kitchen/archive' => 'chef',
+    'POST api/kitchen/pans/holds' => 'trainee', 'POST api/kitchen/devices/{device}/key' => 'chef',
+    'POST api/kitchen/{thing}' => 'chef', 'PUT api/kitchen/{thing}/{id}' => 'chef', 'DELETE api/kitchen/{thing}/{id}' => 'chef', 'POST api/kitchen/{thing}/{id}/back' => 'chef',
+    'POST api/kitchen/burners/{burner}/boil-off' => 'chef',
+    'POST api/dishes' => 'cook', 'GET api/dishes/{dish}' => 'trainee', 'PUT api/dishes/{dish}' => 'cook', 'DELETE api/dishes/{dish}' => 'cook', 'POST api/dishes/{id}/back' => 'cook',
+    'POST api/dishes/import' => 'cook', 'GET api/dishes/{dish}/export' => 'trainee', 'POST api/dishes/{dish}/copy' => 'cook',
+    'POST api/plan' => 'trainee', 'POST api/work-out' => 'trainee', 'POST api/work-out/mise.csv' => 'trainee', 'POST api/work-out/prep.ics' => 'trainee',
+    'POST api/around' => 'trainee', 'POST api/choices' => 'trainee',
+    'GET api/cooks' => 'trainee', 'POST api/cooks' => 'trainee', 'GET api/cooks/{cook}' => 'trainee', 'GET api/cooks/{cook}/ways-back' => 'trainee', 'POST api/cooks/{cook}/events' => 'trainee',
+];
+
+beforeEach(function (): void {
+    $this->travelTo(Carbon::parse('2026-05-04T18:30:00Z'));
+    $this->station = Station::open();
+});
+
+/** @return list<string> "METHOD uri" of every route behind the sign-in */
+function routesBehindTheDoor(): array
+{
+    $routes = array_filter(iterator_to_array(Routes::getRoutes()), static fn (Route $route): bool => in_array('auth', $route->gatherMiddleware(), true));
+
+    return array_values(array_map(static fn (Route $route): string => $route->methods()[0].' '.$route->uri(), $routes));
+}
+
+/** An address of the route with the numbers of this kitchen's rows in it, each made anew. */
+function addressOf(string $route, Station $station): string
+{
+    $in = ['kitchen_id' => $station->kitchen->id];
+    $rows = [
+        '{invitation}' => static fn () => DoorLink::query()->create([...$in, 'role' => 'cook', 'token' => hash('sha256', random_bytes(8)), 'expires_at' => now()->addDay()])->id,
+        '{person}' => static fn () => User::factory()->create([...$in, 'role' => 'trainee'])->id,
+        '{device}' => static fn () => Device::query()->create([...$in, 'burner_id' => $station->burner->id, 'name' => 'scale '.random_int(1, 99999), 'kind' => 'scale'])->id,
+        '{thing}/{id}' => static fn () => 'pans/'.$station->pan->id,
+        '{thing}' => static fn () => 'pans',
+        'dishes/{id}' => static fn () => 'dishes/'.$station->dish->id,
+        '{burner}' => static fn () => $station->burner->id,
+        '{dish}' => static fn () => $station->dish->id,
+        '{cook}' => function () use ($station): string {
+            test()->actingAs($station->cook);
+
+            return test()->postJson('/api/cooks', $station->start())->assertCreated()->json('id');
+        },
+    ];
+    $path = explode(' ', $route)[1];
+    foreach ($rows as $name => $row) {
+        $path = str_contains($path, $name) ? str_replace($name, (string) $row(), $path) : $path;
+    }
+
+    return '/'.$path;
+}
+
+function ask(string $route, string $address)
+{
+    return test()->json(explode(' ', $route)[0], $address);
+}
+
+it('has a least role for every route behind the sign-in', function (): void {
+    expect(routesBehindTheDoor())->toEqualCanonicalizing(array_keys(LEAST_ROLE));
+});
+
+it('lets nobody do what is not their role\'s, on any route', function (string $route): void {
+    $least = Role::from(LEAST_ROLE[$route]);
+    foreach (Role::cases() as $role) {
+        $address = addressOf($route, $this->station);
+        if (str_ends_with($route, '/back')) {
+            $row = str_contains($route, 'dishes') ? $this->station->dish : $this->station->pan;
+            $row->update(['deleted_at' => now()]);
+        }
+        $this->actingAs(User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => $role]));
+        $status = ask($route, $address)->getStatusCode();
+        $may = $role->atMost($least) === $least;
+        $may ? expect($status)->not->toBe(403, "$role->value: $route")->toBeLessThan(500) : expect($status)->toBe(403, "$role->value: $route");
+        str_ends_with($route, '/back') && $row->update(['deleted_at' => null]);
+        if ($status === 200 && in_array($route, ['DELETE api/kitchen/{thing}/{id}', 'DELETE api/dishes/{dish}'], true)) {
+            App\Models\Pan::query()->withTrashed()->restore();
+            App\Models\Dish::query()->withTrashed()->restore();
+        }
+    }
+})->with(array_keys(LEAST_ROLE));
+
+it('knows nothing of another kitchen\'s rows, on any route that names one, not even for its chef', function (string $route): void {
+    $address = addressOf($route, $this->station);
+    $this->actingAs(Station::open()->cook);
+    ask($route, $address)->assertNotFound();
+})->with(array_values(array_filter(array_keys(LEAST_ROLE), static fn (string $route): bool => str_contains($route, '}') && $route !== 'POST api/kitchen/{thing}')));
+
+it('wants somebody signed in on every one of them', function (): void {
+    foreach (routesBehindTheDoor() as $route) {
+        ask($route, addressOf(str_replace('{cook}', '0198c1de-0000-7000-8000-000000000000', $route), $this->station))->assertStatus(401);
+    }
+});
+
+it('lets a trainee cook from beginning to end and change nothing of the kitchen', function (): void {
+    $this->actingAs(User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => 'trainee', 'name' => 'Ines']));
+    $cook = $this->postJson('/api/cooks', $this->station->start())->assertCreated()->assertJsonPath('cook', 'Ines')->json('id');
+    $this->postJson("/api/cooks/$cook/events", Station::event('start'))->assertCreated();
+    $this->getJson('/api/cooks')->assertOk()->assertJsonCount(1, 'cooks');
+    $before = $this->getJson('/api/kitchen')->json();
+    $this->deleteJson('/api/kitchen/pans/'.$this->station->pan->id)->assertForbidden();
+    $this->putJson('/api/dishes/'.$this->station->dish->id, ['dish' => []])->assertForbidden();
+    expect($this->getJson('/api/kitchen')->json())->toBe($before)->and(Cook::query()->count())->toBe(1);
+});
