@@ -12,6 +12,12 @@ return [
     // Under which names this house is reached, by commas; others are refused outside of APP_ENV=local. The host of APP_URL always is one.
     'hosts' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_HOSTS', ''))))),
 
+    // Browser tests cook a pan in seconds: their tablets' clocks run ahead on purpose, and are believed.
+    'clocks_run_ahead' => env('VELKO_CLOCKS_RUN_AHEAD') === true,
+
+    // Where a node counts what each of its users costs it: it looks after itself.
+    'work_store' => env('WORK_STORE', 'file'),
+
     // Whom one touch signs in to look round the demo kitchen, where it was seeded; empty for no such door.
     'demo_cook' => env('VELKO_DEMO_COOK', 'rice@kiln.example'),
 ];

@@ -24,6 +24,7 @@ use App\Http\Middleware\AtTheTablet;
 use App\Http\Middleware\FromOurPages;
 use App\Http\Middleware\OrNobody;
 use App\Http\Middleware\OwnHands;
+use App\Http\Middleware\Work;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\Route;
 
@@ -43,7 +44,7 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::post('links/reset', [DoorLinkController::class, 'reset'])->middleware('throttle:open');
     });
 
-    Route::middleware(['auth', 'auth.session', AtTheTablet::class, 'throttle:kitchen'])->group(function () use ($id): void {
+    Route::middleware(['auth', 'auth.session', AtTheTablet::class, Work::class])->group(function () use ($id): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::post('session/hand', [SessionController::class, 'hand'])->middleware('throttle:pin');
 

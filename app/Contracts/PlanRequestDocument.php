@@ -27,6 +27,9 @@ use Velko\Core\Vessel\Ladle;
 /** velko.plan-request/1: from the document to the engine's {@see Ask}. */
 final class PlanRequestDocument extends EngineRequest
 {
+    /** As of a dish: 200 mL for 80 g. */
+    private const MOST_WINE_ML_PER_G = 2.5;
+
     protected static function contract(): string
     {
         return 'plan-request';
@@ -49,6 +52,7 @@ final class PlanRequestDocument extends EngineRequest
         $stock = $this->stock($family);
         $target = $this->target($family);
         $finish = $this->finish($covers);
+        $wine = $this->wine($covers * $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER));
         $this->throwRefusals();
 
         return new Ask(
@@ -61,12 +65,24 @@ final class PlanRequestDocument extends EngineRequest
             new Ladle($this->number('ladle_ml', Defaults::LADLE_ML)),
             $method,
             $stock,
-            $this->number('wine_ml', 0.0),
+            $wine,
             $finish,
             $target,
             new Place($this->altitude(), $this->room(), $this->plates()),
             $covers * $this->number('extras_g_per_cover', 0.0),
         );
+    }
+
+    /** @return float mL; no more than a dish may say for its rice, since a pan that only boils wine away is no plan */
+    private function wine(float $rice): float
+    {
+        $wine = $this->number('wine_ml', 0.0);
+        $most = ceil(self::MOST_WINE_ML_PER_G * $rice);
+        if ($wine > $most) {
+            $this->refuse('/wine_ml', "must be a number from 0 to $most (mL, for this much rice)");
+        }
+
+        return $wine;
     }
 
     private function method(Family $family, Burner $burner): Method

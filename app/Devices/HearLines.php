@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Contracts\BadDocument;
+use App\Kitchen\DeviceClock;
 use App\Kitchen\KeepEvent;
 use App\Kitchen\KeptCook;
 use App\Models\Device;
@@ -27,24 +28,27 @@ final readonly class HearLines
     private const AHEAD = 300_000;
 
     /** In one body: each turn is held against the whole cook. */
-    private const MOST_TURNS = 60;
+    private const MOST_TURNS = 20;
 
-    private function __construct(private Device $device, private int $now) {}
+    /** Steps that ask for a turn. */
+    private const TURNS = ['heat', 'crust'];
+
+    private function __construct(private Device $device, private int $now, private DeviceClock $clock) {}
 
     /** @throws BadDocument when a line cannot be read; then none is kept */
-    public static function of(Device $device, string $body, CarbonImmutable $now): void
+    public static function of(Device $device, string $body, CarbonImmutable $now, DeviceClock $clock): void
     {
         $readings = Lines::read($device, $body);
         $turns = array_filter($readings, static fn (Reading $reading, int $i): bool => $i === 0 || $reading->mark !== $readings[$i - 1]->mark, ARRAY_FILTER_USE_BOTH);
         if (count($turns) > self::MOST_TURNS) {
             throw BadDocument::at('', 'must turn the knob at most '.self::MOST_TURNS.' times');
         }
-        DB::transaction(static function () use ($device, $readings, $now): void {
+        DB::transaction(static function () use ($device, $readings, $now, $clock): void {
             // One body at a time: two that cross would both take the knob for turned.
             DB::table('devices')->where('id', $device->id)->lockForUpdate()->get();
-            (new self($device->refresh(), $now->getTimestampMs()))->hear($readings);
+            (new self($device->refresh(), $now->getTimestampMs(), $clock))->hear($readings);
             $device->save();
-        });
+        }, attempts: 3);
     }
 
     /**
@@ -57,7 +61,7 @@ final readonly class HearLines
     {
         $stands = null;
         foreach ($readings as $reading) {
-            $at = $reading->at ?? $this->now;
+            $at = $reading->at === null ? $this->now : $this->clock->moment($reading->at);
             $last = $this->device->read_at;
             if ($last !== null && $at <= $last && $last <= $this->now + self::CLOCKS_APART) {
                 continue;
@@ -97,8 +101,9 @@ final readonly class HearLines
     /** The stage at which the stove asks for this very turn now, or null. */
     private function asked(KeptCook $kept, string $mark, int $at): ?int
     {
-        $step = $kept->forecast($at)->steps[0] ?? null;
+        $left = array_filter($kept->plan['stages'], static fn (array $stage): bool => in_array($stage['kind'], self::TURNS, true));
+        $step = $left === [] ? null : $kept->forecast($at)->steps[0] ?? null;
 
-        return $step !== null && in_array($step->kind, ['heat', 'crust'], true) && $step->mark === $mark ? $step->stage : null;
+        return $step !== null && in_array($step->kind, self::TURNS, true) && $step->mark === $mark ? $step->stage : null;
     }
 }

@@ -74,7 +74,7 @@ final class CookLog
             'table_at' => Moment::of($row['table_at'], '/table_at'),
         ]);
         try {
-            $cook = Cook::query()->create(['uuid' => $row['id'], 'kitchen_id' => $user->kitchen_id, 'plan_id' => $plan->id, 'user_id' => $user->id, 'cooked_by' => $row['by']]);
+            $cook = Cook::query()->create(['uuid' => $row['id'], 'kitchen_id' => $user->kitchen_id, 'plan_id' => $plan->id, 'user_id' => $user->id, 'cooked_by' => $row['by'], 'table_at' => $plan->table_at]);
         } catch (UniqueConstraintViolationException) {
             throw BadDocument::at('/id', 'stands twice');
         }

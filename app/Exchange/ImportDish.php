@@ -32,7 +32,7 @@ final readonly class ImportDish
             $dish = KeepDish::enter($user, ['rice_id' => $rice, 'stock_id' => $stock, 'dish' => self::part($document, 'dish')]);
 
             return new self($dish, $made);
-        });
+        }, attempts: 3);
     }
 
     /**

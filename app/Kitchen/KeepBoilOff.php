@@ -46,6 +46,6 @@ final class KeepBoilOff
                 'kitchen_id' => $burner->kitchen_id, 'burner_id' => $burner->id, 'pan_id' => $pan->id, 'user_id' => $user->id, 'mark' => $document['mark'],
                 'before_g' => $before, 'after_g' => $after, 'minutes' => $minutes, 'net_w' => round($test->net, 1), 'spread_w' => round($test->spread, 1),
             ]);
-        });
+        }, attempts: 3);
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Kitchen;
 use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\PreconditionFailedHttpException;
 
 /** Enters and changes dishes; every state that a dish was saved in stays as a version. */
 final class KeepDish
@@ -38,12 +39,27 @@ final class KeepDish
 
     /**
      * @param  array<string, mixed>  $entry  velko.dish-entry/1, held to its schema
+     * @param  string|null  $known  the version that was changed, as an entity tag; null: whatever it is now
      *
-     * @throws BadDocument
+     * @throws PreconditionFailedHttpException when somebody saved another meanwhile
      */
-    public static function change(User $user, Dish $dish, array $entry): Dish
+    public static function change(User $user, Dish $dish, array $entry, ?string $known): Dish
     {
-        return self::save($user, $dish, $entry);
+        return DB::transaction(static function () use ($user, $dish, $entry, $known): Dish {
+            // One at a time, so that of two who changed the same version the second is told.
+            DB::table('dishes')->where('id', $dish->id)->lockForUpdate()->get();
+            if ($known !== null && $known !== self::tag($dish)) {
+                throw new PreconditionFailedHttpException;
+            }
+
+            return self::save($user, $dish, $entry);
+        }, attempts: 3);
+    }
+
+    /** Of the version as it stands, for ETag and If-Match (RFC 9110). */
+    public static function tag(Dish $dish): string
+    {
+        return '"'.($dish->versions()->max('number') ?? 0).'"';
     }
 
     /** The same dish again under a name of its own. */
@@ -105,7 +121,7 @@ final class KeepDish
                 self::keepVersion($user, $dish);
 
                 return $dish;
-            });
+            }, attempts: 3);
         } catch (UniqueConstraintViolationException) {
             throw BadDocument::at('/dish/name', 'is there already');
         }

@@ -19,9 +19,9 @@ final class KeepEvent
      *
      * @return bool whether it was new
      *
-     * @throws BadDocument when it names a stage or an event that this cook does not have
+     * @throws BadDocument when it names a stage that this cook does not have; an undo may come before what it takes back
      */
-    public static function once(Cook $cook, User $user, array $document): bool
+    public static function once(Cook $cook, User $user, array $document, DeviceClock $clock): bool
     {
         $id = self::words($document['id']);
         $known = self::known($cook, $id);
@@ -29,7 +29,8 @@ final class KeepEvent
             return self::sameOrRefused($known, $document);
         }
         try {
-            self::from($cook, $user, $document, null, CarbonImmutable::now()->getTimestampMs());
+            $at = $clock->moment(self::at($document));
+            self::keep($cook, $user, $document, ['device_at' => $at, 'server_at' => CarbonImmutable::now()->getTimestampMs(), 'out_of_time' => $clock->isImpossible($at, $cook->created_at->getTimestampMs())]);
         } catch (UniqueConstraintViolationException) {
             $known = self::known($cook, $id);
 
@@ -51,18 +52,35 @@ final class KeepEvent
      */
     public static function from(Cook $cook, User $user, array $document, ?string $by, int $received): void
     {
+        self::keep($cook, $user, $document, ['said_by' => $by, 'device_at' => self::at($document), 'server_at' => $received]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  array<string, mixed>  $how  further columns
+     *
+     * @throws BadDocument
+     */
+    private static function keep(Cook $cook, User $user, array $document, array $how): void
+    {
         self::check($cook, $document);
         CookEvent::query()->create([
             'kitchen_id' => $cook->kitchen_id,
             'cook_id' => $cook->id,
             'user_id' => $user->id,
-            'said_by' => $by,
+            'said_by' => null,
             'uuid' => $document['id'],
             'kind' => $document['kind'],
             'payload' => $document,
-            'device_at' => self::milliseconds(self::words($document['at'])),
-            'server_at' => $received,
+            'out_of_time' => false,
+            ...$how,
         ]);
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function at(array $document): int
+    {
+        return self::milliseconds(self::words($document['at']));
     }
 
     /** @param  array<string, mixed>  $document */
@@ -83,10 +101,7 @@ final class KeepEvent
         if ($document['kind'] === 'weigh' && self::number($document['gross_g']) <= self::number($document['tare_g']) + self::number($document['extras_g'])) {
             throw BadDocument::at('/gross_g', 'must be more than the empty pan and what else is in it, '.round(self::number($document['tare_g']) + self::number($document['extras_g'])).' g');
         }
-        if ($document['kind'] === 'undo' && self::known($cook, self::words($document['event'])) === null) {
-            throw BadDocument::at('/event', 'there is no such event in this cook');
-        }
-        if (self::milliseconds(self::words($document['at'])) <= 0) {
+        if (self::at($document) <= 0) {
             throw BadDocument::at('/at', 'is not a moment on the clock');
         }
     }

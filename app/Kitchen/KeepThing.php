@@ -53,6 +53,8 @@ final class KeepThing
         $columns = $thing->columns($document);
 
         return self::kept($thing, $document, static function () use ($row, $columns): Model {
+            // One at a time: two who change the marks of one ring would wait for each other for ever.
+            DB::table($row->getTable())->where('id', $row->getKey())->lockForUpdate()->get();
             $row->update($columns);
 
             return $row;
@@ -71,7 +73,7 @@ final class KeepThing
                 $row->devices()->delete(); // what stood at it goes with it
             }
             $row->delete();
-        });
+        }, attempts: 3);
     }
 
     private static function retired(Model $like, Kitchen $kitchen, string $column, mixed $name): ?Model
@@ -97,7 +99,7 @@ final class KeepThing
                 }
 
                 return $row;
-            });
+            }, attempts: 3);
         } catch (UniqueConstraintViolationException) {
             throw BadDocument::at('/'.$thing->name(), 'is there already');
         }

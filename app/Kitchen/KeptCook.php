@@ -38,7 +38,7 @@ final readonly class KeptCook
     {
         $this->working = $cook->plan->working;
         $this->plan = $this->working['plan'];
-        $this->replay = Replay::of(self::stages($this->plan['stages']), array_values($cook->events->map(self::read(...))->all()));
+        $this->replay = Replay::of(self::stages($this->plan['stages']), array_values($cook->events->reject(static fn (CookEvent $event): bool => $event->out_of_time)->map(self::read(...))->all()));
     }
 
     public function ask(): Ask

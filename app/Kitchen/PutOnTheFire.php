@@ -35,8 +35,8 @@ final class PutOnTheFire
                     'table_at' => $asked->tableAt->utc(),
                 ]);
 
-                return Cook::query()->create(['uuid' => $uuid, 'kitchen_id' => $user->kitchen_id, 'plan_id' => $plan->id, 'user_id' => $user->says()->id]);
-            });
+                return Cook::query()->create(['uuid' => $uuid, 'kitchen_id' => $user->kitchen_id, 'plan_id' => $plan->id, 'user_id' => $user->says()->id, 'table_at' => $plan->table_at]);
+            }, attempts: 3);
         } catch (UniqueConstraintViolationException) {
             // Another request with the same id came first; or another kitchen has it, and then it is not ours to see.
             return self::known($uuid) ?? abort(409);

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $uuid
  * @property int $plan_id
  * @property int $user_id
+ * @property \Carbon\CarbonImmutable $table_at as in its plan
+ * @property \Carbon\CarbonImmutable $created_at
  * @property string|null $cooked_by
  * @property Plan $plan
  * @property User $user
@@ -31,7 +33,7 @@ final class Cook extends Model
 
     protected function casts(): array
     {
-        return [];
+        return ['table_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
     }
 
     /** Who cooked, by name. */

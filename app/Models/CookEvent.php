@@ -18,6 +18,7 @@ use LogicException;
  * @property 'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon' $kind
  * @property array<string, mixed> $payload velko cook-event
  * @property int $device_at ms since 1970 UTC
+ * @property bool $out_of_time its clock cannot be right: it is kept and not counted
  * @property string|null $said_by
  * @property User $user
  * @property int $server_at ms since 1970 UTC
@@ -32,7 +33,7 @@ final class CookEvent extends Model
 
     protected function casts(): array
     {
-        return ['payload' => 'array', 'device_at' => 'integer', 'server_at' => 'integer'];
+        return ['payload' => 'array', 'device_at' => 'integer', 'server_at' => 'integer', 'out_of_time' => 'boolean'];
     }
 
     /** @return BelongsTo<Cook, $this> */

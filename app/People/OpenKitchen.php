@@ -32,7 +32,7 @@ final class OpenKitchen
                 $kitchen = Kitchen::query()->create(['name' => $document['kitchen'], 'altitude_m' => 0, 'room_c' => self::ROOM_C, 'timezone' => $document['timezone'], 'units' => 'metric']);
 
                 return User::query()->create(['kitchen_id' => $kitchen->id, 'name' => $document['name'], 'role' => Role::Chef, 'email' => $email, 'password' => $document['password']]);
-            });
+            }, attempts: 3);
         } catch (UniqueConstraintViolationException) {
             throw new BadDocument([new Fault('/email', 'has a kitchen already', 'email-known')]);
         }

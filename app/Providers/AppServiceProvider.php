@@ -41,8 +41,6 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perHour(20)->by('pin-of:'.(is_int($request->json('person')) ? $request->json('person') : 'nobody')),
         ]);
         RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(10)->by('password:'.self::who($request)));
-        RateLimiter::for('device', static fn (Request $request): Limit => Limit::perMinute(600)->by('device:'.($request->user('device')?->getAuthIdentifier() ?? $request->ip())));
-        RateLimiter::for('kitchen', static fn (Request $request): Limit => Limit::perMinute(1200)->by('kitchen:'.self::who($request)));
 
         Auth::viaRequest('device-key', DeviceKey::device(...));
     }

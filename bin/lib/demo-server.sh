@@ -12,7 +12,7 @@ source bin/lib/server.sh
 serve() {
     local port
     port="$(claim_port browser-test 8520)"
-    start_server browser-test "$port" DB_DATABASE=velko_browser APP_ENV=local CACHE_STORE=array
+    start_server browser-test "$port" DB_DATABASE=velko_browser APP_ENV=local CACHE_STORE=array VELKO_CLOCKS_RUN_AHEAD=true
     say "http://127.0.0.1:$port"
 }
 

@@ -171,7 +171,7 @@ final class KilnHouseCooks extends Seeder
         if ($touch->volume !== null) {
             $document['volume_ml'] = $touch->volume;
         }
-        KeepEvent::once($cook, $user, $document);
+        KeepEvent::from($cook, $user, $document, null, $touch->at);
     }
 
     private function between(float $low, float $high): float

@@ -41,12 +41,21 @@ function token(): string {
 }
 
 /** A body that is text already is a file, sent as it is. */
-function send(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
+function send(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+  headers: Record<string, string> = {},
+): Promise<Response> {
   return fetch(`/api/${path}`, {
     method,
     headers: {
       Accept: 'application/json',
       'X-XSRF-TOKEN': token(),
+      // How far this tablet's clock is off is measured at each exchange.
+      'X-Device-Now': new Date().toISOString(),
+      ...headers,
       ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
     },
     ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
@@ -54,8 +63,14 @@ function send(method: string, path: string, body?: unknown, signal?: AbortSignal
   });
 }
 
-async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
-  const response = await send(method, path, body, signal);
+async function call<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+  headers?: Record<string, string>,
+): Promise<T> {
+  const response = await send(method, path, body, signal, headers);
   const answer: unknown = response.status === 204 ? null : await response.json();
   if (!response.ok) {
     throw new Refusal(answer as Problem);
@@ -113,8 +128,11 @@ export const api = {
     return response.blob();
   },
   dish: (id: number) => call<DishPage>('GET', `dishes/${id}`),
-  keepDish: (id: number | undefined, entry: object) =>
-    id === undefined ? call<DishPage>('POST', 'dishes', entry) : call<DishPage>('PUT', `dishes/${id}`, entry),
+  /** `version`: the one that was changed; where another was saved meanwhile it is refused with 412. */
+  keepDish: (id: number | undefined, entry: object, version?: number) =>
+    id === undefined
+      ? call<DishPage>('POST', 'dishes', entry)
+      : call<DishPage>('PUT', `dishes/${id}`, entry, undefined, { 'If-Match': `"${version ?? 0}"` }),
   copyDish: (id: number) => call<DishPage>('POST', `dishes/${id}/copy`),
   retireDish: (id: number) => call<Kitchen>('DELETE', `dishes/${id}`),
   workOut: (ask: Ask, signal?: AbortSignal) => call<Working>('POST', 'work-out', ask, signal),

@@ -59,7 +59,7 @@ it('writes no value of a statement, no argument and no session into the log', fu
         FaultInLog::write($fault);
     }
     Log::shouldHaveReceived('error')->once()->withArgs(function (string $line, array $context) use ($secret): bool {
-        $written = $line.json_encode($context);
+        $written = $line.json_encode($context, JSON_UNESCAPED_SLASHES);
         expect($written)->toContain('23000 1062', 'insert into', 'tests/Feature/DoorsTest.php')
             ->not->toContain($secret)->not->toContain($this->station->cook->email);
 

@@ -27,9 +27,7 @@ final class CookController
     {
         $now = CarbonImmutable::now();
         $page = Cook::query()->with(Cook::WHOLE)
-            ->join('plans', 'plans.id', '=', 'cooks.plan_id')
-            ->orderByDesc('plans.table_at')->orderByDesc('cooks.id')
-            ->select(['cooks.*', 'plans.table_at'])
+            ->orderByDesc('table_at')->orderByDesc('id')
             ->cursorPaginate(self::PER_PAGE, cursor: self::cursor($request->query('cursor')));
 
         return new JsonResponse([
@@ -47,13 +45,13 @@ final class CookController
         }
         // Read by hand: the framework's own reader trusts what is in it.
         $fields = is_string($encoded) ? json_decode((string) base64_decode(strtr($encoded, '-_', '+/'), true), true) : null;
-        $tableAt = is_array($fields) ? $fields['plans.table_at'] ?? null : null;
-        $id = is_array($fields) ? $fields['cooks.id'] ?? null : null;
+        $tableAt = is_array($fields) ? $fields['table_at'] ?? null : null;
+        $id = is_array($fields) ? $fields['id'] ?? null : null;
         if (! is_string($tableAt) || strtotime($tableAt) === false || ! is_int($id)) {
             throw BadDocument::at('/cursor', 'is not a page of this log; take it from "next"');
         }
 
-        return new Cursor(['plans.table_at' => $tableAt, 'cooks.id' => $id], ($fields['_pointsToNextItems'] ?? true) === true);
+        return new Cursor(['table_at' => $tableAt, 'id' => $id], ($fields['_pointsToNextItems'] ?? true) === true);
     }
 
     public function store(StartCookRequest $request, #[CurrentUser] User $user): JsonResponse

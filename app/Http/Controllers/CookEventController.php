@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CookEventRequest;
 use App\Kitchen\CookDocument;
+use App\Kitchen\DeviceClock;
 use App\Kitchen\KeepEvent;
 use App\Models\Cook;
 use App\Models\User;
@@ -20,8 +21,9 @@ final class CookEventController
     public function store(CookEventRequest $request, Cook $cook, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('update', $cook);
-        $isNew = KeepEvent::once($cook, Hands::whoSaid($request, $user, $request->query('by')), $request->document());
+        $now = CarbonImmutable::now();
+        $isNew = KeepEvent::once($cook, Hands::whoSaid($request, $user, $request->query('by')), $request->document(), DeviceClock::of($request, $now));
 
-        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), CarbonImmutable::now()), $isNew ? 201 : 200);
+        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), $now), $isNew ? 201 : 200);
     }
 }

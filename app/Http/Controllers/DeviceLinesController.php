@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Contracts\BadDocument;
 use App\Devices\HearLines;
 use App\Devices\PanOnRing;
+use App\Kitchen\DeviceClock;
 use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -24,7 +25,8 @@ final class DeviceLinesController
     {
         $body = $request->getContent();
         abort_if(strlen($body) > self::LONGEST_BODY, 413);
-        HearLines::of($device, $body, CarbonImmutable::now());
+        $now = CarbonImmutable::now();
+        HearLines::of($device, $body, $now, DeviceClock::of($request, $now));
 
         return new Response(status: 204);
     }

@@ -23,7 +23,7 @@ final class DishController
     {
         Gate::authorize('view', $dish);
 
-        return new JsonResponse(DishPage::of($dish));
+        return self::page($dish);
     }
 
     /** @throws BadDocument */
@@ -31,7 +31,7 @@ final class DishController
     {
         Gate::authorize('create', Dish::class);
 
-        return new JsonResponse(DishPage::of(KeepDish::enter($user, $request->document())), 201);
+        return self::page(KeepDish::enter($user, $request->document()), 201);
     }
 
     /** @throws BadDocument */
@@ -39,7 +39,7 @@ final class DishController
     {
         Gate::authorize('update', $dish);
 
-        return new JsonResponse(DishPage::of(KeepDish::change($user, $dish, $request->document())));
+        return self::page(KeepDish::change($user, $dish, $request->document(), $request->headers->get('If-Match')));
     }
 
     public function copy(Dish $dish, #[CurrentUser] User $user): JsonResponse
@@ -47,7 +47,7 @@ final class DishController
         Gate::authorize('view', $dish);
         Gate::authorize('create', Dish::class);
 
-        return new JsonResponse(DishPage::of(KeepDish::copy($user, $dish)), 201);
+        return self::page(KeepDish::copy($user, $dish), 201);
     }
 
     /**
@@ -70,5 +70,10 @@ final class DishController
         KeepDish::retire($dish);
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
+    }
+
+    private static function page(Dish $dish, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(DishPage::of($dish), $status, ['ETag' => KeepDish::tag($dish)]);
     }
 }

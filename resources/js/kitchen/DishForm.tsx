@@ -1,13 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Minus, Plus } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import { api } from '../api';
+import { api, Refusal } from '../api';
 import type { DishPage, Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick, Tick, Ticks } from '../parts/Field';
 import type { Body } from './blank';
+import { Meanwhile } from './Meanwhile';
 import { readAmount } from './readAmount';
 import { ALLERGENS, DIETS } from './words';
 
@@ -78,6 +79,9 @@ const UNITS = [
   ['pieces', 'pieces'],
 ] as const;
 
+/** HTTP: the version that was changed is not the latest any more. */
+const CHANGED_MEANWHILE = 412;
+
 interface Values {
   rice_id: string;
   stock_id: string;
@@ -88,43 +92,74 @@ interface Values {
 export function DishForm({
   kitchen,
   id,
+  version = 0,
   body,
   rice,
   stock,
   onKept,
+  onTheirs = onKept,
   beside,
 }: {
   kitchen: Kitchen;
   id?: number;
+  /** The one that is laid on the form. */
+  version?: number;
   body: Body;
   rice: number | undefined;
   stock: number | undefined;
   onKept: (page: DishPage) => void;
+  /** What somebody else saved meanwhile is taken in place of what is on the form. */
+  onTheirs?: (page: DishPage) => void;
   beside?: ReactNode;
 }) {
   const client = useQueryClient();
+  // The version that what is typed was typed over. Somebody else's is known once it was shown.
+  const known = useRef(version);
+  const [theirs, setTheirs] = useState<DishPage | null>(null);
+  const saveAs = async ({ rice_id, stock_id, dish }: Values) => {
+    const entry = {
+      format: 'velko.dish-entry/1',
+      rice_id: Number(rice_id),
+      stock_id: Number(stock_id),
+      dish,
+    };
+    try {
+      return await api.keepDish(id, entry, known.current);
+    } catch (fault) {
+      if (id !== undefined && fault instanceof Refusal && fault.problem.status === CHANGED_MEANWHILE) {
+        setTheirs(await api.dish(id));
+      }
+      throw fault;
+    }
+  };
   return (
     <Entry<Values, DishPage>
       values={{ rice_id: String(rice ?? ''), stock_id: String(stock ?? ''), dish: body }}
-      save={({ rice_id, stock_id, dish }) =>
-        api.keepDish(id, {
-          format: 'velko.dish-entry/1',
-          rice_id: Number(rice_id),
-          stock_id: Number(stock_id),
-          dish,
-        })
-      }
+      save={saveAs}
       onSaved={(page) => {
-        client.setQueryData(['dish', page.id], page);
+        setTheirs(null);
         void client.invalidateQueries({ queryKey: ['kitchen'] });
         void client.invalidateQueries({ queryKey: ['work-out'] });
         void client.invalidateQueries({ queryKey: ['around'] });
         void client.invalidateQueries({ queryKey: ['choices'] });
+        client.setQueryData(['dish', page.id], page);
         onKept(page);
       }}
       words="Save the dish"
       beside={beside}
     >
+      {theirs && (
+        <Meanwhile
+          theirs={theirs}
+          onMine={() => {
+            known.current = theirs.versions[0]?.number ?? 0;
+          }}
+          onTheirs={() => {
+            client.setQueryData(['dish', theirs.id], theirs);
+            onTheirs(theirs);
+          }}
+        />
+      )}
       <Field name="dish.name" label="Dish" maxLength={120} autoFocus={id === undefined} />
       <div className="grid grid-cols-4 gap-3 max-md:grid-cols-2">
         <Pick

@@ -7,6 +7,7 @@ import { Title } from '../parts/Title';
 import type { Ask, Choices, DishPage, Kitchen } from '../contracts.generated';
 import { useCook, useMay, useMeasure } from '../cook';
 import type { Body } from '../kitchen/blank';
+import { Differences } from '../kitchen/Differences';
 import { DishForm } from '../kitchen/DishForm';
 import { newDish } from '../kitchen/newDish';
 import { FAMILIES } from '../kitchen/words';
@@ -66,6 +67,8 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
     key: `${page.versions[0]?.number ?? 0}`,
     body: page.dish,
   });
+  const lay = (next: DishPage) =>
+    setShown({ key: `${next.versions[0]?.number ?? 0}-${Date.now()}`, body: next.dish });
   const [kept, setKept] = useState(false);
   const leave = useLeave();
   const may = useMay();
@@ -102,8 +105,9 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
             stock={page.stock_id}
             onKept={(next) => {
               setKept(true);
-              setShown({ key: `${next.versions[0]?.number ?? 0}-${Date.now()}`, body: next.dish });
+              lay(next);
             }}
+            onTheirs={lay}
             beside={
               <>
                 <button
@@ -274,25 +278,5 @@ function Versions({
       </ul>
       <p className="text-sm text-ink-soft">Touch one to lay it on the form; keep it to cook by it again.</p>
     </section>
-  );
-}
-
-/** What is other in a version than in the one on the form. */
-function Differences({ from, to }: { from: Body; to: Body }) {
-  const changed = (Object.keys(to) as (keyof Body)[]).filter(
-    (field) => JSON.stringify(from[field]) !== JSON.stringify(to[field]),
-  );
-  return (
-    <span className="block text-sm text-ink-soft">
-      {changed.length === 0
-        ? 'as on the form'
-        : changed
-            .map((field) =>
-              Array.isArray(to[field])
-                ? field.replaceAll('_', ' ')
-                : `${field.replaceAll('_', ' ')}: ${JSON.stringify(to[field])}, not ${JSON.stringify(from[field])}`,
-            )
-            .join('; ')}
-    </span>
   );
 }
