@@ -67,6 +67,8 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::put('kitchen', [KitchenController::class, 'update']);
         Route::get('kitchen/archive', [ExchangeController::class, 'archive']);
         Route::post('kitchen/archive', [ExchangeController::class, 'restore']);
+        Route::post('kitchen/archive/cooks', [ExchangeController::class, 'restoreMore']);
+        Route::delete('kitchen/archive', [ExchangeController::class, 'restoreNot']);
         Route::post('kitchen/pans/holds', PanHoldsController::class);
         Route::post('kitchen/devices/{device}/key', DeviceKeyController::class)->where('device', $id);
         Route::post('kitchen/{thing}', [ThingController::class, 'store']);

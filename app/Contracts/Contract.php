@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
-use JsonException;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;
@@ -13,8 +12,6 @@ use stdClass;
 final class Contract
 {
     private const URI = 'https://velko.example/contracts/';
-
-    private const DEPTH = 32;
 
     private const MOST_FAULTS = 50;
 
@@ -29,27 +26,22 @@ final class Contract
     }
 
     /**
+     * @param  int|null  $values  most of them; null: as a body has
+     *
      * @return array<string, mixed>
      *
      * @throws BadDocument
      */
-    public function read(string $json): array
+    public function read(string $json, ?int $values = null): array
     {
-        try {
-            $document = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
-        } catch (JsonException $fault) {
-            throw BadDocument::at('', 'not JSON that can be read: '.mb_strtolower($fault->getMessage()));
-        }
-        if (! $document instanceof stdClass) {
-            throw BadDocument::at('', 'must be one JSON object');
-        }
+        $document = Shape::read($json, $values);
         $faults = $this->faults($document);
         if ($faults !== []) {
             throw new BadDocument($faults);
         }
 
         /** @var array<string, mixed> */
-        return json_decode($json, true, self::DEPTH, JSON_THROW_ON_ERROR);
+        return json_decode($json, true, Shape::DEPTH, JSON_THROW_ON_ERROR);
     }
 
     /** @return list<Fault> */

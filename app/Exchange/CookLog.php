@@ -18,19 +18,21 @@ use App\Models\Plan;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 use Throwable;
 
 /** What a kitchen cooked, in its archive: each plan as it was put on the fire, and every event. */
 final class CookLog
 {
-    /** @return list<array<string, mixed>> oldest first */
-    public static function of(Kitchen $kitchen): array
+    private const AT_ONCE = 100;
+
+    /** @return iterable<array<string, mixed>> oldest first */
+    public static function of(Kitchen $kitchen): iterable
     {
         $names = ['dish' => self::names(Dish::class, $kitchen), 'pan' => self::names(Pan::class, $kitchen), 'burner' => self::names(Burner::class, $kitchen)];
-        $cooks = [];
-        foreach (Cook::query()->with(['plan', 'user', 'events.user'])->where('kitchen_id', $kitchen->id)->get()->sortBy('id') as $cook) {
+        foreach (Cook::query()->with(['plan', 'user', 'events.user'])->where('kitchen_id', $kitchen->id)->lazyById(self::AT_ONCE) as $cook) {
             $plan = $cook->plan;
-            $cooks[] = [
+            yield [
                 'id' => $cook->uuid,
                 'by' => $cook->by(),
                 'table_at' => $plan->table_at->utc()->toIso8601String(),
@@ -39,13 +41,26 @@ final class CookLog
                 'burner' => $names['burner'][$plan->burner_id] ?? null,
                 'request' => $plan->requestDocument(),
                 'working' => CookDocument::working($plan->working),
-                'events' => array_values($cook->events->sortBy('id')->map(static fn (CookEvent $event): array => [
-                    'event' => $event->payload, 'by' => $event->by(), 'received_at' => CarbonImmutable::createFromTimestampMs($event->server_at)->format('Y-m-d\TH:i:s.v\Z'),
-                ])->all()),
+                'events' => array_values($cook->events->sortBy('id')->map(self::event(...))->all()),
             ];
         }
+    }
 
-        return $cooks;
+    /** @return array<string, mixed> */
+    private static function event(CookEvent $event): array
+    {
+        $at = self::moment($event->device_at);
+
+        return [
+            'event' => $event->payload, 'by' => $event->by(), 'received_at' => self::moment($event->server_at),
+            ...$at === $event->payload['at'] ? [] : ['at' => $at],
+            ...$event->out_of_time ? ['out_of_time' => true] : [],
+        ];
+    }
+
+    private static function moment(int $ms): string
+    {
+        return CarbonImmutable::createFromTimestampMs($ms)->format('Y-m-d\TH:i:s.v\Z');
     }
 
     /**
@@ -78,18 +93,38 @@ final class CookLog
         } catch (UniqueConstraintViolationException) {
             throw BadDocument::at('/id', 'stands twice');
         }
-        /** @var list<array<string, mixed>> $events */
-        $events = $row['events'];
+        self::events($cook->setRelation('plan', $plan), $user, self::rows($row['events']));
+        self::playBack($cook);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $events
+     *
+     * @throws BadDocument
+     */
+    private static function events(Cook $cook, User $user, array $events): void
+    {
+        $rows = $ids = [];
         foreach ($events as $i => $one) {
-            try {
-                KeepEvent::from($cook->setRelation('plan', $plan), $user, self::part($one['event']), self::word($one['by']), Moment::of($one['received_at'], '/received_at')->getTimestampMs());
-            } catch (BadDocument $bad) {
-                throw $bad->under("/events/$i/event");
-            } catch (UniqueConstraintViolationException) {
+            $event = self::part($one['event']);
+            if (isset($ids[self::word($event['id'])])) {
                 throw BadDocument::at("/events/$i/event/id", 'stands twice');
             }
+            $ids[self::word($event['id'])] = true;
+            try {
+                $rows[] = KeepEvent::row($cook, $user, $event, [
+                    'said_by' => self::word($one['by']),
+                    'server_at' => Moment::of($one['received_at'], '/received_at')->getTimestampMs(),
+                    'out_of_time' => ($one['out_of_time'] ?? false) === true,
+                    ...isset($one['at']) ? ['device_at' => Moment::of($one['at'], '/at')->getTimestampMs()] : [],
+                ]);
+            } catch (BadDocument $bad) {
+                throw $bad->under("/events/$i/event");
+            }
         }
-        self::playBack($cook);
+        foreach (array_chunk($rows, self::AT_ONCE) as $chunk) {
+            DB::table('cook_events')->insert(array_map(static fn (array $row): array => [...$row, 'payload' => json_encode($row['payload'])], $chunk));
+        }
     }
 
     /**
@@ -115,6 +150,13 @@ final class CookLog
     {
         /** @var array<int, string> */
         return $model::query()->where('kitchen_id', $kitchen->id)->pluck('name', 'id')->all();
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function rows(mixed $rows): array
+    {
+        /** @var list<array<string, mixed>> $rows */
+        return $rows;
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Contracts\BadDocument;
+use App\Contracts\Contract;
 use App\Kitchen\DishBody;
 use App\Kitchen\KeepDish;
 use App\Kitchen\KeepHouse;
@@ -21,19 +22,50 @@ use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
 use App\Models\User;
+use App\People\Farewell;
 use Illuminate\Support\Facades\DB;
 use Velko\Core\Learning\BoilOff;
 
-/** velko.archive/1: a kitchen whole, what it has and what it cooked, out and in again with nothing lost. */
+/**
+ * A kitchen whole, what it has and what it cooked, out and in again with nothing lost. velko.archive/2 is lines of JSON: the
+ * kitchen first, then a cook a line, so that neither way all of a long log is in memory at once. velko.archive/1, one
+ * document, is still read.
+ */
 final class KitchenArchive
 {
+    /** Lines in one part, and their bytes, of a log that comes in parts. */
+    private const MOST_LINES = 100;
+
+    private const MOST_VALUES = 200_000;
+
+    /** @return iterable<string> the lines of velko.archive/2, as the kitchen stands now */
+    public static function lines(Kitchen $kitchen): iterable
+    {
+        // One moment of it, however long the lines take.
+        DB::beginTransaction();
+        try {
+            yield self::line(self::head($kitchen));
+            foreach (CookLog::of($kitchen) as $cook) {
+                yield self::line($cook);
+            }
+        } finally {
+            DB::rollBack();
+        }
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function line(array $document): string
+    {
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+    }
+
     /** @return array<string, mixed> */
-    public static function of(Kitchen $kitchen): array
+    private static function head(Kitchen $kitchen): array
     {
         $kitchen->loadMissing(['pans', 'burners.settings', 'burners.tests.pan', 'ladles', 'rices', 'stocks', 'dishes.rice', 'dishes.stock', 'dishes.ingredients', 'dishes.sideWorks', 'dishes.versions']);
 
         return [
-            'format' => 'velko.archive/1',
+            'format' => 'velko.archive/2',
             'house' => [...$kitchen->only(['name', 'altitude_m', 'room_c', 'plates_c', 'timezone', 'units']), 'safety' => $kitchen->safety()],
             'pans' => array_values($kitchen->pans->sortBy('name')->map(static fn (Pan $pan): array => $pan->only(['name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k', 'weight_g']))->all()),
             'burners' => array_values($kitchen->burners->sortBy('name')->map(self::burner(...))->all()),
@@ -48,7 +80,7 @@ final class KitchenArchive
                     'number' => $version->number, 'at' => $version->created_at->toIso8601String(), 'document' => $version->document,
                 ])->all()),
             ])->all()),
-            'cooks' => CookLog::of($kitchen),
+            'cooks' => $kitchen->cooks()->count(),
         ];
     }
 
@@ -82,10 +114,70 @@ final class KitchenArchive
                 self::dish($user, $row, $rices, $stocks, "/dishes/$i");
             }
             $dishes = $kitchen->dishes()->pluck('id', 'name')->all();
+            if (is_int($archive['cooks'] ?? null)) {
+                $kitchen->update(['cooks_to_come' => $archive['cooks']]);
+
+                return;
+            }
             foreach (self::rows(['cooks' => [], ...$archive], 'cooks') as $i => $cook) {
                 self::within("/cooks/$i", static fn () => CookLog::enter($user, $cook, $dishes, $pans, $burners));
             }
         });
+        $kitchen->unsetRelations();
+    }
+
+    /**
+     * The next cooks of an archive that comes in parts. Those that are there already, from a part that was sent before, stay as they are.
+     *
+     * @param  string  $lines  of velko.archive/2, without the first
+     *
+     * @throws BadDocument pointing at "/line number"
+     */
+    public static function more(User $user, string $lines): void
+    {
+        $rows = array_values(array_filter(explode("\n", $lines), static fn (string $line): bool => trim($line) !== ''));
+        if (count($rows) > self::MOST_LINES) {
+            throw BadDocument::at('', 'must be at most '.self::MOST_LINES.' lines');
+        }
+        $cooks = [];
+        foreach ($rows as $i => $line) {
+            $cooks[] = self::within('/'.($i + 1), static fn (): array => Contract::named('archive-cook')->read($line, self::MOST_VALUES));
+        }
+        DB::transaction(static function () use ($user, $cooks): void {
+            // One part at a time.
+            $toCome = DB::table('kitchens')->where('id', $user->kitchen_id)->lockForUpdate()->value('cooks_to_come');
+            if ($cooks !== [] && $toCome === 0) {
+                throw BadDocument::at('', 'no archive is being brought in');
+            }
+            $kitchen = $user->kitchen;
+            $known = $kitchen->cooks()->whereIn('uuid', array_column($cooks, 'id'))->pluck('uuid')->all();
+            [$dishes, $pans, $burners] = [$kitchen->dishes()->pluck('id', 'name')->all(), $kitchen->pans()->pluck('id', 'name')->all(), $kitchen->burners()->pluck('id', 'name')->all()];
+            foreach ($cooks as $i => $cook) {
+                if (in_array($cook['id'], $known, true)) {
+                    continue;
+                }
+                if ($toCome === 0) {
+                    throw BadDocument::at('/'.($i + 1), 'is one more than the archive said');
+                }
+                self::within('/'.($i + 1), static fn () => CookLog::enter($user, $cook, $dishes, $pans, $burners));
+                $toCome--;
+            }
+            $kitchen->update(['cooks_to_come' => $toCome]);
+        }, attempts: 3);
+    }
+
+    /**
+     * What came of it so far goes again; the kitchen is as empty as before.
+     *
+     * @throws BadDocument when none is being brought in
+     */
+    public static function stop(Kitchen $kitchen): void
+    {
+        if ($kitchen->cooks_to_come === 0) {
+            throw BadDocument::at('', 'no archive is being brought in');
+        }
+        Farewell::empty($kitchen);
+        $kitchen->update(['cooks_to_come' => 0]);
         $kitchen->unsetRelations();
     }
 

@@ -30,7 +30,7 @@ final class KeepEvent
         }
         try {
             $at = $clock->moment(self::at($document));
-            self::keep($cook, $user, $document, ['device_at' => $at, 'server_at' => CarbonImmutable::now()->getTimestampMs(), 'out_of_time' => $clock->isImpossible($at, $cook->created_at->getTimestampMs())]);
+            CookEvent::query()->create(self::row($cook, $user, $document, ['device_at' => $at, 'server_at' => CarbonImmutable::now()->getTimestampMs(), 'out_of_time' => $clock->isImpossible($at, $cook->created_at->getTimestampMs())]));
         } catch (UniqueConstraintViolationException) {
             $known = self::known($cook, $id);
 
@@ -52,19 +52,24 @@ final class KeepEvent
      */
     public static function from(Cook $cook, User $user, array $document, ?string $by, int $received): void
     {
-        self::keep($cook, $user, $document, ['said_by' => $by, 'device_at' => self::at($document), 'server_at' => $received]);
+        CookEvent::query()->create(self::row($cook, $user, $document, ['said_by' => $by, 'server_at' => $received]));
     }
 
     /**
-     * @param  array<string, mixed>  $document
-     * @param  array<string, mixed>  $how  further columns
+     * A row of cook_events.
      *
-     * @throws BadDocument
+     * @param  array<string, mixed>  $document  cook-event, held to its schema
+     * @param  array<string, mixed>  $how  further columns, before what the event says itself
+     *
+     * @return array<string, mixed>
+     *
+     * @throws BadDocument when it names a stage that this cook does not have
      */
-    private static function keep(Cook $cook, User $user, array $document, array $how): void
+    public static function row(Cook $cook, User $user, array $document, array $how): array
     {
         self::check($cook, $document);
-        CookEvent::query()->create([
+
+        return [
             'kitchen_id' => $cook->kitchen_id,
             'cook_id' => $cook->id,
             'user_id' => $user->id,
@@ -72,9 +77,10 @@ final class KeepEvent
             'uuid' => $document['id'],
             'kind' => $document['kind'],
             'payload' => $document,
+            'device_at' => self::at($document),
             'out_of_time' => false,
             ...$how,
-        ]);
+        ];
     }
 
     /** @param  array<string, mixed>  $document */

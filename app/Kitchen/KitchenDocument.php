@@ -47,6 +47,7 @@ final class KitchenDocument
             'timezone' => $kitchen->timezone,
             'units' => $kitchen->units,
             'safety' => $kitchen->safety(),
+            'cooks_to_come' => $kitchen->cooks_to_come,
             'pans' => self::each($kitchen->pans->sortBy(['base_cm', 'height_cm']), self::pan(...)),
             'burners' => self::each($kitchen->burners->sortBy('id'), self::burner(...)),
             'devices' => self::each($kitchen->devices->sortBy('name'), self::device(...)),

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $meat_c
  * @property float $hot_holding_c
  * @property int $fridge_days
+ * @property int $cooks_to_come of an archive that is being brought in
  * @property \Carbon\CarbonImmutable|null $delete_at when it is deleted with everything in it
  * @property \Illuminate\Database\Eloquent\Collection<int, Pan> $pans
  * @property \Illuminate\Database\Eloquent\Collection<int, Burner> $burners
@@ -39,11 +40,11 @@ final class Kitchen extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['delete_at' => null];
+    protected $attributes = ['delete_at' => null, 'cooks_to_come' => 0];
 
     protected function casts(): array
     {
-        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'delete_at' => 'immutable_datetime'];
+        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
     }
 
     /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int} */

@@ -15,8 +15,8 @@ final class Farewell
 
     /** In the order in which nothing points at what goes. Events go with their cooks, which the database does by itself. */
     private const TABLES = [
-        'cooks', 'plans', 'door_links', 'devices', 'boil_off_tests', 'dish_versions', 'dish_side_works', 'dish_ingredients', 'dishes',
-        'rice', 'stocks', 'pans', 'burner_settings', 'burners', 'ladles', 'users',
+        'cooks', 'plans', 'devices', 'boil_off_tests', 'dish_versions', 'dish_side_works', 'dish_ingredients', 'dishes',
+        'rice', 'stocks', 'pans', 'burner_settings', 'burners', 'ladles',
     ];
 
     public static function say(Kitchen $kitchen): void
@@ -34,6 +34,16 @@ final class Farewell
         return $kitchen->delete_at !== null && $kitchen->delete_at->isPast();
     }
 
+    /** All that it has and cooked goes; its people stay. */
+    public static function empty(Kitchen $kitchen): void
+    {
+        DB::transaction(static function () use ($kitchen): void {
+            foreach (self::TABLES as $table) {
+                DB::table($table)->where('kitchen_id', $kitchen->id)->delete();
+            }
+        }, attempts: 3);
+    }
+
     /** @return int how many kitchens went */
     public static function carryOut(): int
     {
@@ -41,7 +51,7 @@ final class Farewell
         foreach ($due as $id) {
             DB::transaction(static function () use ($id): void {
                 DB::table('sessions')->whereIn('user_id', DB::table('users')->where('kitchen_id', $id)->select('id'))->delete();
-                foreach (self::TABLES as $table) {
+                foreach ([...self::TABLES, 'door_links', 'users'] as $table) {
                     DB::table($table)->where('kitchen_id', $id)->delete();
                 }
                 DB::table('kitchens')->where('id', $id)->delete();

@@ -1,4 +1,5 @@
 import type {
+  ArchiveCame,
   Around,
   Ask,
   BehindLink,
@@ -120,6 +121,8 @@ export const api = {
     call<Kitchen>('POST', `kitchen/burners/${burner}/boil-off`, entry),
   bringDish: (text: string) => call<Imported>('POST', 'dishes/import', text),
   bringKitchen: (text: string) => call<Kitchen>('POST', 'kitchen/archive', text),
+  bringCooks: (lines: string) => call<ArchiveCame>('POST', 'kitchen/archive/cooks', lines),
+  bringNothing: () => call<Kitchen>('DELETE', 'kitchen/archive'),
   text: async (path: string, body: unknown) => {
     const response = await send('POST', path, body);
     if (!response.ok) {

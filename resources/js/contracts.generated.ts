@@ -121,6 +121,9 @@ export type Reading = {
 } | null;
 
 export interface Contracts {
+  'archive-came.json': ArchiveCame;
+  'archive-cook.json': ArchiveCook;
+  'archive-head.json': ArchiveHead;
   'archive.json': Archive;
   'around.json': Around;
   'ask.json': Ask;
@@ -174,465 +177,55 @@ export interface Contracts {
   'working.json': Working;
 }
 /**
- * A kitchen whole: all it has entered of itself and all it cooked, to be kept or carried into another.
+ * A part of an archive was taken in.
  */
-export interface Archive {
-  format: 'velko.archive/1';
-  house: {
-    name: string;
-    /**
-     * m
-     */
-    altitude_m: number;
-    /**
-     * °C
-     */
-    room_c: number;
-    /**
-     * °C, of the plates as they are held
-     */
-    plates_c?: number;
-    /**
-     * IANA name
-     */
-    timezone: string;
-    units: 'metric' | 'us';
-    safety?: Safety;
-  };
+export interface ArchiveCame {
+  format: 'velko.archive-came/1';
+  cooks_to_come: number;
+}
+/**
+ * One cook in the archive of a kitchen: a line of velko.archive/2.
+ */
+export interface ArchiveCook {
+  id: string;
+  by: string;
   /**
-   * @maxItems 200
+   * RFC 3339
    */
-  pans: {
-    name: string;
-    /**
-     * cm
-     */
-    base_cm: number;
-    /**
-     * cm
-     */
-    rim_cm: number;
-    /**
-     * cm
-     */
-    height_cm: number;
-    /**
-     * J/K
-     */
-    metal_j_per_k: number;
-    /**
-     * g, empty; null or absent: not weighed yet
-     */
-    weight_g?: number | null;
-  }[];
+  table_at: string;
   /**
-   * @maxItems 100
+   * its name, where the kitchen still has it
    */
-  burners: {
-    name: string;
-    /**
-     * cm
-     */
-    ring_cm: number;
-    fuel: 'gas' | 'induction';
-    /**
-     * W
-     */
-    rated_w: number;
-    /**
-     * @minItems 1
-     * @maxItems 20
-     */
-    marks: {
-      mark: string;
-      /**
-       * of the rated power
-       */
-      share: number;
-      /**
-       * W, measured; null: estimated from the share
-       */
-      net_w: number | null;
-    }[];
-    /**
-     * @maxItems 1000
-     */
-    tests: {
-      mark: string;
-      /**
-       * by its name
-       */
-      pan: string;
-      /**
-       * g
-       */
-      before_g: number;
-      /**
-       * g
-       */
-      after_g: number;
-      /**
-       * min
-       */
-      minutes: number;
-      /**
-       * RFC 3339
-       */
-      at: string;
-    }[];
-  }[];
+  dish: string | null;
   /**
-   * @maxItems 50
+   * as the dish
    */
-  ladles: {
-    /**
-     * mL
-     */
-    ml: number;
-  }[];
+  pan: string | null;
   /**
-   * @maxItems 200
+   * as the dish
    */
-  rices: {
-    name: string;
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
-    /**
-     * low and high end as printed on the packet; null takes the variety's
-     *
-     * @minItems 2
-     * @maxItems 2
-     */
-    window_min: number[] | null;
-    /**
-     * g in the kitchen's cup, level; null: not weighed
-     */
-    grams_per_cup: number | null;
-  }[];
+  burner: string | null;
+  request: PlanRequest;
+  working: Working;
   /**
-   * @maxItems 200
+   * @maxItems 2000
    */
-  stocks: {
-    name: string;
-    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
-    /**
-     * g per 100 g
-     */
-    salt_percent: number;
-    /**
-     * °C
-     */
-    held_at_c: number;
-    /**
-     * mL that is made at once; null: as needed
-     */
-    batch_ml: number | null;
-    /**
-     * null: nobody has said
-     *
-     * @maxItems 14
-     */
-    allergens:
-      | (
-          | 'celery'
-          | 'crustaceans'
-          | 'egg'
-          | 'fish'
-          | 'gluten'
-          | 'lupin'
-          | 'milk'
-          | 'molluscs'
-          | 'mustard'
-          | 'nuts'
-          | 'peanuts'
-          | 'sesame'
-          | 'soy'
-          | 'sulphites'
-        )[]
-      | null;
-  }[];
-  /**
-   * @maxItems 500
-   */
-  dishes: {
-    /**
-     * by its name
-     */
-    rice: string;
-    /**
-     * by its name
-     */
-    stock: string;
-    dish: DishBody;
-    /**
-     * @maxItems 500
-     */
-    versions: {
-      number: number;
-      /**
-       * RFC 3339
-       */
-      at: string;
-      document: DishExport;
-    }[];
-  }[];
-  /**
-   * the log, oldest first; an archive from before there was one has none
-   *
-   * @maxItems 20000
-   */
-  cooks?: {
-    id: string;
+  events: {
+    event: CookEvent;
     by: string;
     /**
-     * RFC 3339
+     * RFC 3339, by the server's clock
      */
-    table_at: string;
+    received_at: string;
     /**
-     * its name, where the kitchen still has it
+     * RFC 3339; where the server's clock says another moment than the event does
      */
-    dish: string | null;
+    at?: string;
     /**
-     * as the dish
+     * its clock cannot be right: kept, not counted
      */
-    pan: string | null;
-    /**
-     * as the dish
-     */
-    burner: string | null;
-    request: PlanRequest;
-    working: Working;
-    /**
-     * @maxItems 2000
-     */
-    events: {
-      event: CookEvent;
-      by: string;
-      /**
-       * RFC 3339, by the server's clock
-       */
-      received_at: string;
-    }[];
+    out_of_time?: boolean;
   }[];
-}
-/**
- * What the kitchen's code asks its food to reach; built in from the FDA Food Code 2022. The local code decides.
- */
-export interface Safety {
-  /**
-   * °C, fish and shellfish
-   */
-  fish_c: number;
-  /**
-   * °C
-   */
-  poultry_c: number;
-  /**
-   * °C, whole cuts
-   */
-  meat_c: number;
-  /**
-   * °C
-   */
-  hot_holding_c: number;
-  /**
-   * days that cooked rice may keep, cold
-   */
-  fridge_days: number;
-}
-/**
- * A dish as cooks think of it, without its rice and its stock.
- */
-export interface DishBody {
-  name: string;
-  family: 'risotto' | 'pan-rice' | 'soupy-rice';
-  /**
-   * g raw
-   */
-  grams_main: number;
-  /**
-   * g raw
-   */
-  grams_starter: number;
-  /**
-   * mL
-   */
-  wine_ml_per_80_g: number;
-  doses: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
-  stirring: 'constant' | 'now-and-then' | 'never';
-  /**
-   * toasted in fat
-   */
-  sealed: boolean;
-  toast: 'quick' | 'medium' | 'slow';
-  rinsed: boolean;
-  /**
-   * min
-   */
-  soak_min: number;
-  /**
-   * min
-   */
-  finish_min: number;
-  /**
-   * min
-   */
-  rest_min: number;
-  rest_covered: boolean;
-  /**
-   * g/g
-   */
-  looseness: number;
-  crust: 'none' | 'gold' | 'dark';
-  crust_school: 'short-and-hot' | 'long-and-gentle';
-  /**
-   * min from the pass
-   */
-  minutes_to_table: number;
-  /**
-   * who it is meant for
-   */
-  diet: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
-  finish: string;
-  /**
-   * g
-   */
-  butter_g_per_80_g: number;
-  butter_salted: boolean;
-  /**
-   * g
-   */
-  cheese_g_per_80_g: number;
-  garnish: string;
-  /**
-   * @maxItems 60
-   */
-  ingredients: {
-    name: string;
-    /**
-     * in its unit
-     */
-    amount: number;
-    unit: 'g' | 'ml' | 'pieces';
-    /**
-     * scales with the rice (a starter takes its share), with the plates, with each 100 cm² of floor, or not at all
-     */
-    per: 'main' | 'plate' | 'floor' | 'pan';
-    goes: 'base' | 'with-the-rice' | 'at-minute' | 'nine-tenths-gone' | 'last-two-minutes' | 'on-top';
-    /**
-     * min of the cook, for at-minute
-     */
-    minute: number | null;
-    /**
-     * the strictest diet that it suits; null: nobody has said
-     */
-    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any' | null;
-    /**
-     * null: nobody has said
-     *
-     * @maxItems 14
-     */
-    allergens:
-      | (
-          | 'celery'
-          | 'crustaceans'
-          | 'egg'
-          | 'fish'
-          | 'gluten'
-          | 'lupin'
-          | 'milk'
-          | 'molluscs'
-          | 'mustard'
-          | 'nuts'
-          | 'peanuts'
-          | 'sesame'
-          | 'soy'
-          | 'sulphites'
-        )[]
-      | null;
-  }[];
-  /**
-   * @maxItems 30
-   */
-  side_work: {
-    what: string;
-    /**
-     * when it must be ready
-     */
-    ready: 'rice' | 'stock' | 'last-dose' | 'table';
-    /**
-     * min
-     */
-    takes_min: number;
-    /**
-     * min of hands in it
-     */
-    hands_min: number;
-    /**
-     * can be done before service
-     */
-    ahead: boolean;
-  }[];
-}
-/**
- * A dish whole, to be carried from one kitchen to another.
- */
-export interface DishExport {
-  format: 'velko.dish/1';
-  rice: {
-    name: string;
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
-    /**
-     * low and high end as printed on the packet; null takes the variety's
-     *
-     * @minItems 2
-     * @maxItems 2
-     */
-    window_min: number[] | null;
-    /**
-     * g in the kitchen's cup, level; null: not weighed
-     */
-    grams_per_cup: number | null;
-  };
-  stock: {
-    name: string;
-    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
-    /**
-     * g per 100 g
-     */
-    salt_percent: number;
-    /**
-     * °C
-     */
-    held_at_c: number;
-    /**
-     * mL that is made at once; null: as needed
-     */
-    batch_ml: number | null;
-    /**
-     * null: nobody has said
-     *
-     * @maxItems 14
-     */
-    allergens:
-      | (
-          | 'celery'
-          | 'crustaceans'
-          | 'egg'
-          | 'fish'
-          | 'gluten'
-          | 'lupin'
-          | 'milk'
-          | 'molluscs'
-          | 'mustard'
-          | 'nuts'
-          | 'peanuts'
-          | 'sesame'
-          | 'soy'
-          | 'sulphites'
-        )[]
-      | null;
-  };
-  dish: DishBody;
 }
 /**
  * What a cook asks of the engine. Minute 0 is the first liquid on the rice.
@@ -1566,6 +1159,642 @@ export interface CookEventNote {
    * what to remember of a pan without a plate
    */
   note: string;
+}
+/**
+ * The first line of velko.archive/2: all of a kitchen but its log, and how many lines of that follow.
+ */
+export interface ArchiveHead {
+  format: 'velko.archive/2';
+  house: {
+    name: string;
+    /**
+     * m
+     */
+    altitude_m: number;
+    /**
+     * °C
+     */
+    room_c: number;
+    /**
+     * °C, of the plates as they are held
+     */
+    plates_c?: number;
+    /**
+     * IANA name
+     */
+    timezone: string;
+    units: 'metric' | 'us';
+    safety?: Safety;
+  };
+  /**
+   * @maxItems 200
+   */
+  pans: {
+    name: string;
+    /**
+     * cm
+     */
+    base_cm: number;
+    /**
+     * cm
+     */
+    rim_cm: number;
+    /**
+     * cm
+     */
+    height_cm: number;
+    /**
+     * J/K
+     */
+    metal_j_per_k: number;
+    /**
+     * g, empty; null or absent: not weighed yet
+     */
+    weight_g?: number | null;
+  }[];
+  /**
+   * @maxItems 100
+   */
+  burners: {
+    name: string;
+    /**
+     * cm
+     */
+    ring_cm: number;
+    fuel: 'gas' | 'induction';
+    /**
+     * W
+     */
+    rated_w: number;
+    /**
+     * @minItems 1
+     * @maxItems 20
+     */
+    marks: {
+      mark: string;
+      /**
+       * of the rated power
+       */
+      share: number;
+      /**
+       * W, measured; null: estimated from the share
+       */
+      net_w: number | null;
+    }[];
+    /**
+     * @maxItems 1000
+     */
+    tests: {
+      mark: string;
+      /**
+       * by its name
+       */
+      pan: string;
+      /**
+       * g
+       */
+      before_g: number;
+      /**
+       * g
+       */
+      after_g: number;
+      /**
+       * min
+       */
+      minutes: number;
+      /**
+       * RFC 3339
+       */
+      at: string;
+    }[];
+  }[];
+  /**
+   * @maxItems 50
+   */
+  ladles: {
+    /**
+     * mL
+     */
+    ml: number;
+  }[];
+  /**
+   * @maxItems 200
+   */
+  rices: {
+    name: string;
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * low and high end as printed on the packet; null takes the variety's
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    window_min: number[] | null;
+    /**
+     * g in the kitchen's cup, level; null: not weighed
+     */
+    grams_per_cup: number | null;
+  }[];
+  /**
+   * @maxItems 200
+   */
+  stocks: {
+    name: string;
+    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    /**
+     * g per 100 g
+     */
+    salt_percent: number;
+    /**
+     * °C
+     */
+    held_at_c: number;
+    /**
+     * mL that is made at once; null: as needed
+     */
+    batch_ml: number | null;
+    /**
+     * null: nobody has said
+     *
+     * @maxItems 14
+     */
+    allergens:
+      | (
+          | 'celery'
+          | 'crustaceans'
+          | 'egg'
+          | 'fish'
+          | 'gluten'
+          | 'lupin'
+          | 'milk'
+          | 'molluscs'
+          | 'mustard'
+          | 'nuts'
+          | 'peanuts'
+          | 'sesame'
+          | 'soy'
+          | 'sulphites'
+        )[]
+      | null;
+  }[];
+  /**
+   * @maxItems 500
+   */
+  dishes: {
+    /**
+     * by its name
+     */
+    rice: string;
+    /**
+     * by its name
+     */
+    stock: string;
+    dish: DishBody;
+    /**
+     * @maxItems 500
+     */
+    versions: {
+      number: number;
+      /**
+       * RFC 3339
+       */
+      at: string;
+      document: DishExport;
+    }[];
+  }[];
+  /**
+   * lines that follow, one cook each, oldest first
+   */
+  cooks: number;
+}
+/**
+ * What the kitchen's code asks its food to reach; built in from the FDA Food Code 2022. The local code decides.
+ */
+export interface Safety {
+  /**
+   * °C, fish and shellfish
+   */
+  fish_c: number;
+  /**
+   * °C
+   */
+  poultry_c: number;
+  /**
+   * °C, whole cuts
+   */
+  meat_c: number;
+  /**
+   * °C
+   */
+  hot_holding_c: number;
+  /**
+   * days that cooked rice may keep, cold
+   */
+  fridge_days: number;
+}
+/**
+ * A dish as cooks think of it, without its rice and its stock.
+ */
+export interface DishBody {
+  name: string;
+  family: 'risotto' | 'pan-rice' | 'soupy-rice';
+  /**
+   * g raw
+   */
+  grams_main: number;
+  /**
+   * g raw
+   */
+  grams_starter: number;
+  /**
+   * mL
+   */
+  wine_ml_per_80_g: number;
+  doses: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
+  stirring: 'constant' | 'now-and-then' | 'never';
+  /**
+   * toasted in fat
+   */
+  sealed: boolean;
+  toast: 'quick' | 'medium' | 'slow';
+  rinsed: boolean;
+  /**
+   * min
+   */
+  soak_min: number;
+  /**
+   * min
+   */
+  finish_min: number;
+  /**
+   * min
+   */
+  rest_min: number;
+  rest_covered: boolean;
+  /**
+   * g/g
+   */
+  looseness: number;
+  crust: 'none' | 'gold' | 'dark';
+  crust_school: 'short-and-hot' | 'long-and-gentle';
+  /**
+   * min from the pass
+   */
+  minutes_to_table: number;
+  /**
+   * who it is meant for
+   */
+  diet: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+  finish: string;
+  /**
+   * g
+   */
+  butter_g_per_80_g: number;
+  butter_salted: boolean;
+  /**
+   * g
+   */
+  cheese_g_per_80_g: number;
+  garnish: string;
+  /**
+   * @maxItems 60
+   */
+  ingredients: {
+    name: string;
+    /**
+     * in its unit
+     */
+    amount: number;
+    unit: 'g' | 'ml' | 'pieces';
+    /**
+     * scales with the rice (a starter takes its share), with the plates, with each 100 cm² of floor, or not at all
+     */
+    per: 'main' | 'plate' | 'floor' | 'pan';
+    goes: 'base' | 'with-the-rice' | 'at-minute' | 'nine-tenths-gone' | 'last-two-minutes' | 'on-top';
+    /**
+     * min of the cook, for at-minute
+     */
+    minute: number | null;
+    /**
+     * the strictest diet that it suits; null: nobody has said
+     */
+    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any' | null;
+    /**
+     * null: nobody has said
+     *
+     * @maxItems 14
+     */
+    allergens:
+      | (
+          | 'celery'
+          | 'crustaceans'
+          | 'egg'
+          | 'fish'
+          | 'gluten'
+          | 'lupin'
+          | 'milk'
+          | 'molluscs'
+          | 'mustard'
+          | 'nuts'
+          | 'peanuts'
+          | 'sesame'
+          | 'soy'
+          | 'sulphites'
+        )[]
+      | null;
+  }[];
+  /**
+   * @maxItems 30
+   */
+  side_work: {
+    what: string;
+    /**
+     * when it must be ready
+     */
+    ready: 'rice' | 'stock' | 'last-dose' | 'table';
+    /**
+     * min
+     */
+    takes_min: number;
+    /**
+     * min of hands in it
+     */
+    hands_min: number;
+    /**
+     * can be done before service
+     */
+    ahead: boolean;
+  }[];
+}
+/**
+ * A dish whole, to be carried from one kitchen to another.
+ */
+export interface DishExport {
+  format: 'velko.dish/1';
+  rice: {
+    name: string;
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * low and high end as printed on the packet; null takes the variety's
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    window_min: number[] | null;
+    /**
+     * g in the kitchen's cup, level; null: not weighed
+     */
+    grams_per_cup: number | null;
+  };
+  stock: {
+    name: string;
+    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    /**
+     * g per 100 g
+     */
+    salt_percent: number;
+    /**
+     * °C
+     */
+    held_at_c: number;
+    /**
+     * mL that is made at once; null: as needed
+     */
+    batch_ml: number | null;
+    /**
+     * null: nobody has said
+     *
+     * @maxItems 14
+     */
+    allergens:
+      | (
+          | 'celery'
+          | 'crustaceans'
+          | 'egg'
+          | 'fish'
+          | 'gluten'
+          | 'lupin'
+          | 'milk'
+          | 'molluscs'
+          | 'mustard'
+          | 'nuts'
+          | 'peanuts'
+          | 'sesame'
+          | 'soy'
+          | 'sulphites'
+        )[]
+      | null;
+  };
+  dish: DishBody;
+}
+/**
+ * A kitchen whole: all it has entered of itself and all it cooked, to be kept or carried into another.
+ */
+export interface Archive {
+  format: 'velko.archive/1';
+  house: {
+    name: string;
+    /**
+     * m
+     */
+    altitude_m: number;
+    /**
+     * °C
+     */
+    room_c: number;
+    /**
+     * °C, of the plates as they are held
+     */
+    plates_c?: number;
+    /**
+     * IANA name
+     */
+    timezone: string;
+    units: 'metric' | 'us';
+    safety?: Safety;
+  };
+  /**
+   * @maxItems 200
+   */
+  pans: {
+    name: string;
+    /**
+     * cm
+     */
+    base_cm: number;
+    /**
+     * cm
+     */
+    rim_cm: number;
+    /**
+     * cm
+     */
+    height_cm: number;
+    /**
+     * J/K
+     */
+    metal_j_per_k: number;
+    /**
+     * g, empty; null or absent: not weighed yet
+     */
+    weight_g?: number | null;
+  }[];
+  /**
+   * @maxItems 100
+   */
+  burners: {
+    name: string;
+    /**
+     * cm
+     */
+    ring_cm: number;
+    fuel: 'gas' | 'induction';
+    /**
+     * W
+     */
+    rated_w: number;
+    /**
+     * @minItems 1
+     * @maxItems 20
+     */
+    marks: {
+      mark: string;
+      /**
+       * of the rated power
+       */
+      share: number;
+      /**
+       * W, measured; null: estimated from the share
+       */
+      net_w: number | null;
+    }[];
+    /**
+     * @maxItems 1000
+     */
+    tests: {
+      mark: string;
+      /**
+       * by its name
+       */
+      pan: string;
+      /**
+       * g
+       */
+      before_g: number;
+      /**
+       * g
+       */
+      after_g: number;
+      /**
+       * min
+       */
+      minutes: number;
+      /**
+       * RFC 3339
+       */
+      at: string;
+    }[];
+  }[];
+  /**
+   * @maxItems 50
+   */
+  ladles: {
+    /**
+     * mL
+     */
+    ml: number;
+  }[];
+  /**
+   * @maxItems 200
+   */
+  rices: {
+    name: string;
+    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    /**
+     * low and high end as printed on the packet; null takes the variety's
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    window_min: number[] | null;
+    /**
+     * g in the kitchen's cup, level; null: not weighed
+     */
+    grams_per_cup: number | null;
+  }[];
+  /**
+   * @maxItems 200
+   */
+  stocks: {
+    name: string;
+    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    /**
+     * g per 100 g
+     */
+    salt_percent: number;
+    /**
+     * °C
+     */
+    held_at_c: number;
+    /**
+     * mL that is made at once; null: as needed
+     */
+    batch_ml: number | null;
+    /**
+     * null: nobody has said
+     *
+     * @maxItems 14
+     */
+    allergens:
+      | (
+          | 'celery'
+          | 'crustaceans'
+          | 'egg'
+          | 'fish'
+          | 'gluten'
+          | 'lupin'
+          | 'milk'
+          | 'molluscs'
+          | 'mustard'
+          | 'nuts'
+          | 'peanuts'
+          | 'sesame'
+          | 'soy'
+          | 'sulphites'
+        )[]
+      | null;
+  }[];
+  /**
+   * @maxItems 500
+   */
+  dishes: {
+    /**
+     * by its name
+     */
+    rice: string;
+    /**
+     * by its name
+     */
+    stock: string;
+    dish: DishBody;
+    /**
+     * @maxItems 500
+     */
+    versions: {
+      number: number;
+      /**
+       * RFC 3339
+       */
+      at: string;
+      document: DishExport;
+    }[];
+  }[];
+  /**
+   * the log, oldest first; an archive from before there was one has none
+   *
+   * @maxItems 20000
+   */
+  cooks?: ArchiveCook[];
 }
 /**
  * What the same pan would come to if one thing about it were different.
@@ -2725,6 +2954,10 @@ export interface Kitchen {
     has_key: boolean;
     reading: Reading;
   }[];
+  /**
+   * of an archive that is being brought in
+   */
+  cooks_to_come: number;
 }
 /**
  * One ladle by what it holds.
@@ -2972,7 +3205,7 @@ export interface Problem {
     /**
      * where a screen has more to offer than the words
      */
-    code?: 'email-known';
+    code?: 'email-known' | 'link-spent' | 'last-chef';
     /**
      * of a number that is out of its range, in the field's own unit
      */

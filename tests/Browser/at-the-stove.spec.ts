@@ -1,5 +1,18 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, done, idOf, kept, putOn, server, settled, signIn, step, untilCalled } from './station';
+import type { ArchiveCook } from '../../resources/js/contracts.generated';
+import {
+  archived,
+  choose,
+  done,
+  idOf,
+  kept,
+  putOn,
+  server,
+  settled,
+  signIn,
+  step,
+  untilCalled,
+} from './station';
 
 /* What really happens at the stove, said with keys; the forecast moves with it. */
 
@@ -105,13 +118,8 @@ test('something is off: what is seen, then the way back in this pan’s numbers,
 
 /** Kinds of the touches that count, oldest first, as the kitchen's archive has them. */
 async function events(page: Page, id: string): Promise<string[]> {
-  const kinds = await page.evaluate(async (cook): Promise<string[]> => {
-    const answer = await fetch('/api/kitchen/archive', { headers: { Accept: 'application/json' } });
-    const { cooks } = (await answer.json()) as {
-      cooks: { id: string; events: { event: { kind: string } }[] }[];
-    };
-    return cooks.find((one) => one.id === cook)?.events.map(({ event }) => event.kind) ?? [];
-  }, id);
+  const cooks = (await archived(page)).slice(1).map((line) => JSON.parse(line) as ArchiveCook);
+  const kinds = cooks.find((one) => one.id === id)?.events.map(({ event }) => event.kind) ?? [];
   return kinds.filter((kind) => !['start', 'done', 'pour'].includes(kind));
 }
 

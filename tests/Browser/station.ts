@@ -134,3 +134,12 @@ export async function expectThumbs(page: Page): Promise<void> {
   }, THUMB);
   expect(small).toEqual([]);
 }
+
+/** The archive of the kitchen, unpacked: the kitchen first, then a cook a line. */
+export function archived(page: Page): Promise<string[]> {
+  return page.evaluate(async (): Promise<string[]> => {
+    const answer = await fetch('/api/kitchen/archive');
+    const packed = (answer.body as ReadableStream<BufferSource>).pipeThrough(new DecompressionStream('gzip'));
+    return (await new Response(packed).text()).trim().split('\n');
+  });
+}

@@ -1,10 +1,16 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import type { Archive, Cook, Simulation, SimulationRequest } from '../../resources/js/contracts.generated';
+import type {
+  ArchiveCook,
+  Cook,
+  Simulation,
+  SimulationRequest,
+} from '../../resources/js/contracts.generated';
+import { archived } from './station';
 
 /* The pan as it truly is, played by `velko:simulate` on a ring stronger than marked: what the forecast is held against. */
 
-export type Logged = NonNullable<Archive['cooks']>[number];
+export type Logged = ArchiveCook;
 type Happening = SimulationRequest['events'][number];
 type Forecast = NonNullable<Cook['forecast']>;
 
@@ -15,11 +21,8 @@ const CLOSE = 0.5;
 
 /** One cook as the kitchen's archive has it. */
 export async function logOf(page: Page, id: string): Promise<Logged> {
-  const text = await page.evaluate(async () => {
-    const answer = await fetch('/api/kitchen/archive', { headers: { Accept: 'application/json' } });
-    return answer.text();
-  });
-  const found = (JSON.parse(text) as Archive).cooks?.find((one) => one.id === id);
+  const cooks = (await archived(page)).slice(1).map((line) => JSON.parse(line) as Logged);
+  const found = cooks.find((one) => one.id === id);
   if (!found) {
     throw new Error(`no cook ${id} in the archive`);
   }

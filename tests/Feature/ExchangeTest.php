@@ -210,7 +210,7 @@ describe('a kitchen whole', function (): void {
         $this->putJson("/api/dishes/{$dish->id}", ['format' => 'velko.dish-entry/1', 'rice_id' => $page['rice_id'], 'stock_id' => $page['stock_id'], 'dish' => [...$page['dish'], 'looseness' => 0.7]])->assertOk();
 
         $this->actingAs(User::query()->where('email', 'chef@kiln.example')->sole());
-        $out = $this->get('/api/kitchen/archive')->assertOk()->getContent();
+        $out = Station::archive($this->get('/api/kitchen/archive')->assertOk());
         Station::keeps('archive', $out);
         expect(outsider(['kind' => 'schema', 'name' => 'archive', 'document' => json_decode($out)]))->toBe([]);
 
@@ -218,17 +218,58 @@ describe('a kitchen whole', function (): void {
         $in = $this->call('POST', '/api/kitchen/archive', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $out)->assertCreated();
         Station::keeps('kitchen', $in->getContent());
         $this->actingAs($cook->fresh());
-        expect(json_decode($this->get('/api/kitchen/archive')->getContent(), true))->toEqual(json_decode($out, true))
+        expect(json_decode(Station::archive($this->get('/api/kitchen/archive')), true))->toEqual(json_decode($out, true))
             ->and($in = json_decode($out, true)['cooks'])->toHaveCount(21)->and(count(array_unique(array_column($in, 'by'))))->toBeGreaterThan(1)
             ->and(count(array_filter($in, static fn (array $one): bool => $one['pan'] === null)))->toBeGreaterThan(0)
             ->and($this->getJson('/api/cooks')->json('cooks.0.cook'))->toBe($this->actingAs(User::query()->where('email', 'chef@kiln.example')->sole())->getJson('/api/cooks')->json('cooks.0.cook'))
             ->and(DishVersion::query()->where('dish_id', '>', 0)->count())->toBe(9);
     });
 
+    it('comes in by parts, each as often as it is sent, or goes again as a whole', function (): void {
+        kilnHouse();
+        $this->seed(KilnHouseCooks::class);
+        $lines = explode("\n", trim(gzdecode($this->get('/api/kitchen/archive')->streamedContent())));
+        Station::keeps('archive-head', $lines[0]);
+        expect(outsider(['kind' => 'schema', 'name' => 'archive-head', 'document' => json_decode($lines[0])]))->toBe([])
+            ->and(outsider(['kind' => 'schema', 'name' => 'archive-cook', 'document' => json_decode($lines[1])]))->toBe([]);
+        $send = fn (string $method, string $path, string $body = '') => $this->call($method, "/api/kitchen/archive$path", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+
+        $this->actingAs($cook = User::factory()->create());
+        $send('POST', '/cooks', $lines[1])->assertStatus(422)->assertJsonPath('errors.0.detail', 'no archive is being brought in');
+        $send('POST', '', $lines[0])->assertCreated()->assertJsonPath('cooks_to_come', 21);
+        $this->actingAs($cook->fresh());
+        $part = implode("\n", array_slice($lines, 1, 9));
+        Station::keeps('archive-came', $send('POST', '/cooks', $part)->assertOk()->assertJsonPath('cooks_to_come', 12)->getContent());
+        $send('POST', '/cooks', $part)->assertOk()->assertJsonPath('cooks_to_come', 12);
+        $send('POST', '/cooks', $lines[10]."\n".str_replace('"covers":', '"covers":-', $lines[11]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/2/request/covers');
+        $send('DELETE', '')->assertOk()->assertJsonPath('pans', []);
+        $this->actingAs($cook->fresh());
+        $send('DELETE', '')->assertStatus(422);
+        $send('POST', '', $lines[0])->assertCreated();
+        $this->actingAs($cook->fresh());
+        $send('POST', '/cooks', implode("\n", array_slice($lines, 1)))->assertOk()->assertJsonPath('cooks_to_come', 0);
+        $this->actingAs($cook->fresh());
+        expect(explode("\n", trim(gzdecode($this->get('/api/kitchen/archive')->streamedContent()))))->toEqual($lines);
+    });
+
+    it('costs next to nothing to refuse, whatever is sent for one', function (): void {
+        $this->actingAs(Station::open()->cook);
+        $attacks = [str_repeat('[', 33_000_000), '{"format":"velko.archive/1","house":'.str_repeat('[1,', 8_000_000), '{"'.str_repeat('a', 30_000_000).'":1}', str_repeat('{"a":', 100_000), str_repeat(' ', 33_000_000)];
+        foreach ($attacks as $attack) {
+            memory_reset_peak_usage();
+            $before = memory_get_peak_usage();
+            $answer = $this->call('POST', '/api/kitchen/archive', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $attack);
+            expect($answer->getStatusCode())->toBe(422)
+                ->and($answer->headers->get('Content-Type'))->toBe('application/problem+json')
+                // The body itself is there, and a copy of it; nothing is built of it.
+                ->and(memory_get_peak_usage() - $before)->toBeLessThan(70_000_000);
+        }
+    });
+
     it('plays every cook back before it keeps any, and says which cannot be', function (string $path, mixed $value, string $pointer): void {
         kilnHouse();
         $this->seed(KilnHouseCooks::class);
-        $archive = json_decode($this->get('/api/kitchen/archive')->getContent(), true);
+        $archive = json_decode(Station::archive($this->get('/api/kitchen/archive')), true);
         data_set($archive, $path, $value);
         $this->actingAs($cook = User::factory()->create());
         $answer = $this->postJson('/api/kitchen/archive', $archive)->assertStatus(422);
@@ -245,7 +286,7 @@ describe('a kitchen whole', function (): void {
 
     it('takes an archive from before there was a log in it', function (): void {
         kilnHouse();
-        $archive = json_decode($this->get('/api/kitchen/archive')->getContent(), true);
+        $archive = json_decode(Station::archive($this->get('/api/kitchen/archive')), true);
         unset($archive['cooks'], $archive['house']['safety']);
         $this->actingAs(User::factory()->create());
         $this->postJson('/api/kitchen/archive', $archive)->assertCreated()->assertJsonPath('safety.fridge_days', 7);
@@ -254,13 +295,13 @@ describe('a kitchen whole', function (): void {
     it('goes into an empty kitchen only', function (): void {
         $station = Station::open();
         $this->actingAs($station->cook);
-        $archive = json_decode($this->get('/api/kitchen/archive')->getContent(), true);
+        $archive = json_decode(Station::archive($this->get('/api/kitchen/archive')), true);
         $this->postJson('/api/kitchen/archive', $archive)->assertStatus(422)->assertJsonPath('errors.0.detail', 'goes into an empty kitchen; this one has pans already');
     });
 
     it('goes in whole or not at all, and says where it is wrong', function (string $path, mixed $value, string $pointer): void {
         kilnHouse();
-        $archive = json_decode($this->get('/api/kitchen/archive')->getContent(), true);
+        $archive = json_decode(Station::archive($this->get('/api/kitchen/archive')), true);
         data_set($archive, $path, $value);
         $this->actingAs($cook = User::factory()->create());
         $answer = $this->postJson('/api/kitchen/archive', $archive)->assertStatus(422);
@@ -276,7 +317,7 @@ describe('a kitchen whole', function (): void {
 it('answers a thousand malformed files with a thousand clear refusals, and keeps nothing of any', function (): void {
     kilnHouse();
     $this->seed(KilnHouseCooks::class);
-    $archive = json_decode($this->get('/api/kitchen/archive')->getContent());
+    $archive = json_decode(Station::archive($this->get('/api/kitchen/archive')));
     $archive->cooks = array_slice($archive->cooks, 0, 2);
     $sources = [
         '/api/dishes/import' => [$this->get('/api/dishes/'.Dish::query()->where('family', 'risotto')->firstOrFail()->id.'/export')->getContent(), $this->get('/api/dishes/'.Dish::query()->where('family', 'risotto')->firstOrFail()->id.'/export?as=json-ld')->getContent()],

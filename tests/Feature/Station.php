@@ -15,6 +15,7 @@ use App\Models\Rice;
 use App\Models\Stock;
 use App\Models\User;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 
 /** A small kitchen of its own for a test: one cook, one pan, one ring, one dish. */
 final class Station
@@ -74,5 +75,13 @@ final class Station
     {
         $faults = array_map(static fn ($fault) => $fault->line(), Contract::named($contract)->faults(json_decode($json)));
         expect($faults)->toBe([]);
+    }
+
+    /** An archive as it goes out, in lines, as the one document that velko.archive/1 is: what was written before is still read. */
+    public static function archive(TestResponse $answer): string
+    {
+        $lines = array_map(json_decode(...), explode("\n", trim((string) gzdecode($answer->streamedContent()))));
+
+        return json_encode([...(array) $lines[0], 'format' => 'velko.archive/1', 'cooks' => array_slice($lines, 1)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
 use App\Contracts\Contract;
+use App\Contracts\Shape;
 use App\Exchange\ImportDish;
 use App\Exchange\IngredientCsv;
 use App\Exchange\KitchenArchive;
@@ -26,15 +27,15 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
-use JsonException;
-use stdClass;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The open formats, in and out. */
 final class ExchangeController
 {
     private const LONGEST = 262144;
 
-    private const DEPTH = 48;
+    /** Of an archive that comes in parts. */
+    private const LONGEST_PART = 8388608;
 
     public function dish(Request $request, Dish $dish): JsonResponse
     {
@@ -55,14 +56,7 @@ final class ExchangeController
         Gate::authorize('create', Dish::class);
         $body = $request->getContent();
         abort_if(strlen($body) > self::LONGEST, 413);
-        try {
-            $document = json_decode($body, false, self::DEPTH, JSON_THROW_ON_ERROR);
-        } catch (JsonException $fault) {
-            throw BadDocument::at('', 'not JSON that can be read: '.mb_strtolower($fault->getMessage()));
-        }
-        if (! $document instanceof stdClass) {
-            throw BadDocument::at('', 'must be one JSON object');
-        }
+        $document = Shape::read($body);
         [$dish, $leftOut] = isset($document->{'@context'}) || isset($document->{'@type'}) || isset($document->{'@graph'})
             ? RecipeJsonLd::read($document)
             : [Contract::named('dish')->read($body), []];
@@ -81,11 +75,19 @@ final class ExchangeController
         return new Response(PrepCalendar::of(self::working($request, $user), CarbonImmutable::now()), 200, ['Content-Type' => 'text/calendar; charset=utf-8']);
     }
 
-    public function archive(#[CurrentUser] User $user): JsonResponse
+    /** As lines, packed while they are written. */
+    public function archive(#[CurrentUser] User $user): StreamedResponse
     {
         Gate::authorize('run', $user->kitchen);
 
-        return self::file(KitchenArchive::of($user->kitchen), Str::slug($user->kitchen->name).'.velko-kitchen.json', 'application/json');
+        return new StreamedResponse(static function () use ($user): void {
+            $packed = deflate_init(ZLIB_ENCODING_GZIP);
+            assert($packed !== false);
+            foreach (KitchenArchive::lines($user->kitchen) as $line) {
+                echo deflate_add($packed, $line, ZLIB_NO_FLUSH);
+            }
+            echo deflate_add($packed, '', ZLIB_FINISH);
+        }, 200, self::headers(Str::slug($user->kitchen->name).'.velko-kitchen.jsonl.gz', 'application/gzip'));
     }
 
     /** @throws BadDocument */
@@ -95,6 +97,26 @@ final class ExchangeController
         KitchenArchive::into($user, $request->document());
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()), 201);
+    }
+
+    /** @throws BadDocument */
+    public function restoreMore(Request $request, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('run', $user->kitchen);
+        $lines = $request->getContent();
+        abort_if(strlen($lines) > self::LONGEST_PART, 413);
+        KitchenArchive::more($user, $lines);
+
+        return new JsonResponse(['format' => 'velko.archive-came/1', 'cooks_to_come' => $user->kitchen->cooks_to_come]);
+    }
+
+    /** @throws BadDocument */
+    public function restoreNot(#[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('run', $user->kitchen);
+        KitchenArchive::stop($user->kitchen);
+
+        return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
     }
 
     /** @return array<string, mixed> velko.working/1 */
@@ -108,6 +130,12 @@ final class ExchangeController
     /** @param  array<string, mixed>  $document */
     private static function file(array $document, string $name, string $type): JsonResponse
     {
-        return new JsonResponse($document, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse($document, 200, self::headers($name, $type), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @return array<string, string> */
+    private static function headers(string $name, string $type): array
+    {
+        return ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""];
     }
 }

@@ -28,6 +28,12 @@ abstract class DocumentRequest extends FormRequest
         return self::LONGEST_BODY;
     }
 
+    /** @return int|null most values in it; null: as a body has */
+    protected function values(): ?int
+    {
+        return null;
+    }
+
     /**
      * @return array<string, mixed> held to the schema
      *
@@ -38,6 +44,6 @@ abstract class DocumentRequest extends FormRequest
         $body = $this->getContent();
         abort_if(strlen($body) > $this->longest(), 413);
 
-        return Contract::named($this->contract())->read($body);
+        return Contract::named($this->contract())->read($body, $this->values());
     }
 }

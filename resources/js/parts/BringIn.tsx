@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { useRef, useState, type ReactNode } from 'react';
+import { useRef } from 'react';
 import { Refusal } from '../api';
 import { placeOf } from './faults';
 
@@ -9,22 +9,14 @@ export function BringIn<A>({
   accept,
   bring,
   onBrought,
-  ask,
 }: {
   words: string;
   accept: string;
   bring: (text: string) => Promise<A>;
   onBrought: (answer: A) => void;
-  /** What is asked of the cook once the file has been read, before it is taken in. */
-  ask?: (text: string, take: (text: string) => void, stop: () => void) => ReactNode;
 }) {
   const input = useRef<HTMLInputElement>(null);
-  const [asked, setAsked] = useState<string | null>(null);
   const read = useMutation({ mutationFn: bring, onSuccess: onBrought });
-  const take = (text: string) => {
-    setAsked(null);
-    read.mutate(text);
-  };
   const faults = read.error instanceof Refusal ? (read.error.problem.errors ?? []) : [];
   return (
     <div>
@@ -46,10 +38,9 @@ export function BringIn<A>({
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
-          if (file) void file.text().then(ask ? setAsked : take);
+          if (file) void file.text().then((text) => read.mutate(text));
         }}
       />
-      {asked !== null && ask?.(asked, take, () => setAsked(null))}
       {read.isPending && (
         <p role="status" className="mt-2 flex items-center gap-3 text-lg">
           <progress aria-label="Taking it in" className="h-3 w-40 accent-ink" /> Taking it in, all of it or

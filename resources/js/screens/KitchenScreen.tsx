@@ -2,6 +2,7 @@ import { BellRing } from 'lucide-react';
 import { useState } from 'react';
 import { useKitchen } from '../kitchen/useKitchen';
 import type { Kitchen } from '../contracts.generated';
+import { BrokenOff } from '../kitchen/BringKitchen';
 import { BoilOffForm } from '../kitchen/BoilOffForm';
 import { DeviceForm } from '../kitchen/DeviceForm';
 import { Devices } from '../kitchen/Devices';
@@ -52,6 +53,7 @@ export function KitchenScreen() {
           {may.kitchen && <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>}
         </div>
       </div>
+      {may.kitchen && kitchen.data.cooks_to_come > 0 && <BrokenOff toCome={kitchen.data.cooks_to_come} />}
       {!may.kitchen && (
         <p className="text-lg text-ink-soft">To look at. What the kitchen has is changed by its chefs.</p>
       )}
