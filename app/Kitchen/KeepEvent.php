@@ -23,16 +23,11 @@ final class KeepEvent
      */
     public static function once(Cook $cook, User $user, array $document, DeviceClock $clock): bool
     {
-        $id = self::words($document['id']);
-        $known = self::known($cook, $id);
-        if ($known !== null) {
-            return self::sameOrRefused($known, $document);
-        }
         try {
             $at = $clock->moment(self::at($document));
             CookEvent::query()->create(self::row($cook, $user, $document, ['device_at' => $at, 'server_at' => CarbonImmutable::now()->getTimestampMs(), 'out_of_time' => $clock->isImpossible($at, $cook->created_at->getTimestampMs())]));
         } catch (UniqueConstraintViolationException) {
-            $known = self::known($cook, $id);
+            $known = self::known($cook, self::words($document['id']));
 
             return $known === null ? abort(409) : self::sameOrRefused($known, $document);
         }

@@ -233,28 +233,28 @@ test('two change one dish: the second is told, sees both, and decides', async ({
   for (const each of [page, other]) {
     await each.goto('/dishes');
     await each.getByRole('link', { name: /smoked trout/ }).click();
-    await expect(each.getByLabel('A main (g)')).toHaveValue('70');
+    await expect(each.getByLabel('A main (g raw)')).toHaveValue('70');
   }
-  await other.getByLabel('A main (g)').fill('76');
+  await other.getByLabel('A main (g raw)').fill('76');
   await other.getByRole('button', { name: 'Save the dish' }).click();
   await expect(other.getByText(/Saved as version/)).toBeVisible();
 
-  await page.getByLabel('A main (g)').fill('64');
+  await page.getByLabel('A main (g raw)').fill('64');
   await page.getByRole('button', { name: 'Save the dish' }).click();
   const meanwhile = page.getByRole('alert', { name: 'Meanwhile' });
   await expect(meanwhile).toContainText('Rice station saved version');
   await expect(meanwhile).toContainText('grams main: 76, not 64');
-  await expect(page.getByLabel('A main (g)')).toHaveValue('64');
+  await expect(page.getByLabel('A main (g raw)')).toHaveValue('64');
   await expectAccessible(page);
   await meanwhile.getByRole('button', { name: 'Save mine over it' }).click();
   await expect(page.getByText(/Saved as version/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Versions' })).toContainText('grams main: 76, not 64');
 
-  await other.getByLabel('A main (g)').fill('70');
+  await other.getByLabel('A main (g raw)').fill('70');
   await other.getByRole('button', { name: 'Save the dish' }).click();
   await other.getByRole('button', { name: 'Take theirs' }).click();
-  await expect(other.getByLabel('A main (g)')).toHaveValue('64');
-  await other.getByLabel('A main (g)').fill('70');
+  await expect(other.getByLabel('A main (g raw)')).toHaveValue('64');
+  await other.getByLabel('A main (g raw)').fill('70');
   await other.getByRole('button', { name: 'Save the dish' }).click();
   await expect(other.getByText(/Saved as version/)).toBeVisible();
 });

@@ -24,6 +24,17 @@ final class CookEventController
         $now = CarbonImmutable::now();
         $isNew = KeepEvent::once($cook, Hands::whoSaid($request, $user, $request->query('by')), $request->document(), DeviceClock::of($request, $now));
 
-        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), $now), $isNew ? 201 : 200);
+        return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now), $isNew ? 201 : 200);
+    }
+
+    /** What its document is made from, with what is at hand already. */
+    private static function whole(Cook $cook, User $user): Cook
+    {
+        $cook->setRelation('kitchen', $user->kitchen);
+        if ($cook->user_id === $user->id) {
+            $cook->setRelation('user', $user);
+        }
+
+        return $cook->loadMissing(Cook::WHOLE);
     }
 }

@@ -12,6 +12,7 @@ use Illuminate\Session\DatabaseSessionHandler;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Session\Store;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
@@ -64,11 +65,19 @@ final class KnownSession extends StartSession
         if ($session->all() !== $this->before) {
             parent::saveSession($request);
         } elseif ($session->getHandler() instanceof DatabaseSessionHandler) {
-            $now = CarbonImmutable::now()->getTimestamp();
-            $table = $this->manager->getSessionConfig()['table'] ?? 'sessions';
-            DB::table(is_string($table) ? $table : 'sessions')->where('id', $session->getId())->where('last_activity', '<', $now - self::NOTED_EVERY_S)->update(['last_activity' => $now]);
+            $this->note($session);
         } else {
             parent::saveSession($request);
+        }
+    }
+
+    /** That somebody is there. */
+    private function note(Store $session): void
+    {
+        $node = config('velko.work_store');
+        if (Cache::store(is_string($node) ? $node : null)->add('noted:'.hash('sha256', $session->getId()), true, self::NOTED_EVERY_S)) {
+            $table = $this->manager->getSessionConfig()['table'] ?? 'sessions';
+            DB::table(is_string($table) ? $table : 'sessions')->where('id', $session->getId())->update(['last_activity' => CarbonImmutable::now()->getTimestamp()]);
         }
     }
 
