@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\PlanRequestDocument;
+use Closure;
 use Velko\Core\Planning\Around\Compared;
 use Velko\Core\Planning\Around\Swap;
 use Velko\Core\Planning\Around\Swaps;
@@ -22,15 +23,19 @@ final class AroundDocument
         $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
         $kitchen = new KitchenSwaps($asked, $plan);
 
+        $patience = new Patience;
+        $scale = ScaleCurve::rising([$plan, ...$patience->each(ScaleCurve::others($plan))]);
+        $whatIf = array_values(array_filter($patience->each(WhatIf::each($plan))));
+        $alone = static fn (Closure $swap): Closure => static fn (): array => ['swap' => $swap(), 'take' => null];
+        $swaps = $patience->each([...array_map($alone, [...Swaps::each($plan), ...$kitchen->stocks()]), ...$kitchen->pans()]);
+
         return [
             'format' => 'velko.around/1',
-            'scale' => array_map(self::onTheCurve(...), ScaleCurve::around($plan)),
-            'what_if' => array_map(self::whatIf(...), WhatIf::of($plan)),
+            'scale' => array_map(self::onTheCurve(...), $scale),
+            'what_if' => array_map(self::whatIf(...), $whatIf),
             'as_asked' => self::side($plan),
-            'swaps' => array_map(static fn (array $one): array => self::swap($plan, $one['swap'], $one['take']), [
-                ...array_map(static fn (Swap $swap): array => ['swap' => $swap, 'take' => null], [...Swaps::of($plan), ...$kitchen->stocks()]),
-                ...$kitchen->pans(),
-            ]),
+            'swaps' => array_map(static fn (array $one): array => self::swap($plan, $one['swap'], $one['take']), $swaps),
+            'left_out' => $patience->leftOut,
         ];
     }
 

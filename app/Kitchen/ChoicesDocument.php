@@ -18,6 +18,9 @@ final class ChoicesDocument
     {
         $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
 
+        $patience = new Patience;
+        $choices = $patience->each(Choices::each($plan));
+
         return [
             'format' => 'velko.choices/1',
             'choices' => array_map(static fn (Choice $choice): array => [
@@ -32,7 +35,8 @@ final class ChoicesDocument
                     'body' => $option->plan->body()->value,
                     'note' => $option->note,
                 ], $choice->options),
-            ], Choices::of($plan)),
+            ], $choices),
+            'left_out' => $patience->leftOut,
         ];
     }
 }

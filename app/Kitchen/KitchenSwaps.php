@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Models\Stock;
+use Closure;
 use Velko\Core\Planning\Around\Swap;
 use Velko\Core\Planning\Around\Swaps;
 use Velko\Core\Planning\Plan;
@@ -16,17 +17,17 @@ final readonly class KitchenSwaps
 {
     public function __construct(private Asked $asked, private Plan $plan) {}
 
-    /** @return list<Swap> */
+    /** @return list<Closure(): Swap> each to be worked out */
     public function stocks(): array
     {
         $now = $this->asked->dish->stock;
         $others = $this->asked->kitchen->stocks->where('id', '!=', $now->id)->sortBy('name');
 
-        return array_values($others->map(fn (Stock $other): Swap => Swaps::stock($this->plan, "{$other->name} for {$now->name}", $other->held_at_c, $other->salt_percent)
+        return array_values($others->map(fn (Stock $other): Closure => fn (): Swap => Swaps::stock($this->plan, "{$other->name} for {$now->name}", $other->held_at_c, $other->salt_percent)
             ->andAlso(Exchanged::of($now->part(), $other->part())))->all());
     }
 
-    /** @return list<array{swap: Swap, take: array<string, mixed>}> each with the change of the ask that takes it */
+    /** @return list<Closure(): array{swap: Swap, take: array<string, mixed>}> each to be worked out, with the change of the ask that takes it */
     public function pans(): array
     {
         $pans = $this->asked->kitchen->pans->keyBy('id');
@@ -38,7 +39,7 @@ final readonly class KitchenSwaps
             // The first ring is the smallest that serves the pan.
             if ($pan !== $this->asked->pan->id && ! isset($swaps[$pan])) {
                 $name = sprintf('%s on %s', $pans[$pan]->name ?? '', $burners[$burner]->name ?? '');
-                $swaps[$pan] = ['swap' => Swaps::pan($this->plan, $name, $corePans[$pan], $coreBurners[$burner]), 'take' => ['pan_id' => $pan, 'burner_id' => $burner, 'heat' => null]];
+                $swaps[$pan] = fn (): array => ['swap' => Swaps::pan($this->plan, $name, $corePans[$pan], $coreBurners[$burner]), 'take' => ['pan_id' => $pan, 'burner_id' => $burner, 'heat' => null]];
             }
         }
 

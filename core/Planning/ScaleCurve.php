@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Closure;
+
 /**
  * Why scaling stock is not multiplying: the same dish in the same pan on the same heat, for more and fewer covers.
  *
@@ -21,14 +23,27 @@ final class ScaleCurve
      */
     public static function around(Plan $plan): array
     {
-        $asked = $plan->ask->covers;
-        $plans = [$asked => $plan];
-        foreach (self::AT as $share) {
-            $covers = max(1, (int) round($asked * $share));
-            $plans[$covers] ??= Planner::plan($plan->onTheSameHeat()->forCovers($covers), $plan);
-        }
-        ksort($plans);
+        return self::rising([$plan, ...array_map(static fn (Closure $one): Plan => $one(), self::others($plan))]);
+    }
 
-        return array_values($plans);
+    /** @return list<Closure(): Plan> those beside the one asked for, each to be worked out */
+    public static function others(Plan $plan): array
+    {
+        $asked = $plan->ask->covers;
+        $covers = array_unique(array_map(static fn (float $share): int => max(1, (int) round($asked * $share)), self::AT));
+
+        return array_values(array_map(static fn (int $one): Closure => static fn (): Plan => Planner::plan($plan->onTheSameHeat()->forCovers($one), $plan), array_diff($covers, [$asked])));
+    }
+
+    /**
+     * @param  list<Plan>  $plans
+     *
+     * @return list<Plan>
+     */
+    public static function rising(array $plans): array
+    {
+        usort($plans, static fn (Plan $a, Plan $b): int => $a->ask->covers <=> $b->ask->covers);
+
+        return $plans;
     }
 }

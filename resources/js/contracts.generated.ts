@@ -1187,7 +1187,7 @@ export interface ArchiveHead {
     safety?: Safety;
   };
   /**
-   * @maxItems 200
+   * @maxItems 40
    */
   pans: {
     name: string;
@@ -1213,7 +1213,7 @@ export interface ArchiveHead {
     weight_g?: number | null;
   }[];
   /**
-   * @maxItems 100
+   * @maxItems 24
    */
   burners: {
     name: string;
@@ -1242,7 +1242,7 @@ export interface ArchiveHead {
       net_w: number | null;
     }[];
     /**
-     * @maxItems 1000
+     * @maxItems 200
      */
     tests: {
       mark: string;
@@ -1269,7 +1269,7 @@ export interface ArchiveHead {
     }[];
   }[];
   /**
-   * @maxItems 50
+   * @maxItems 12
    */
   ladles: {
     /**
@@ -1278,7 +1278,7 @@ export interface ArchiveHead {
     ml: number;
   }[];
   /**
-   * @maxItems 200
+   * @maxItems 60
    */
   rices: {
     name: string;
@@ -1296,7 +1296,7 @@ export interface ArchiveHead {
     grams_per_cup: number | null;
   }[];
   /**
-   * @maxItems 200
+   * @maxItems 60
    */
   stocks: {
     name: string;
@@ -1338,7 +1338,7 @@ export interface ArchiveHead {
       | null;
   }[];
   /**
-   * @maxItems 500
+   * @maxItems 400
    */
   dishes: {
     /**
@@ -1860,6 +1860,10 @@ export interface Around {
       heat: null;
     } | null;
   }[];
+  /**
+   * swaps, and points of the curve and questions, that would have taken too long in this pan
+   */
+  left_out: number;
 }
 export interface Side {
   /**
@@ -2012,6 +2016,10 @@ export interface Choices {
       note: string;
     }[];
   }[];
+  /**
+   * choices that would have taken too long in this pan
+   */
+  left_out: number;
 }
 /**
  * One cook: what was planned, what happened.

@@ -68,6 +68,7 @@ final class Requests
 
     /**
      * @param  array<mixed>  $document
+     *
      * @return array<mixed>
      */
     private function spoiled(array $document): array
@@ -96,6 +97,7 @@ final class Requests
      * @template T
      *
      * @param  array<T>  $of
+     *
      * @return T
      */
     private function one(array $of): mixed

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning\Around;
 
+use Closure;
 use Velko\Core\Method\CrustSchool;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\Schools;
@@ -24,10 +25,18 @@ final class Choices
     /** @return list<Choice> */
     public static function of(Plan $plan): array
     {
+        return array_map(static fn (Closure $one): Choice => $one(), self::each($plan));
+    }
+
+    /** @return list<Closure(): Choice> each to be worked out */
+    public static function each(Plan $plan): array
+    {
+        $toast = static fn (): Choice => self::toast($plan);
+
         return match ($plan->ask->family) {
-            Family::Risotto => [self::doses($plan), self::stirring($plan), self::toast($plan)],
-            Family::PanRice => [self::crustSchool($plan), self::crust($plan), self::toast($plan)],
-            Family::SoupyRice => [self::soak($plan), self::toast($plan)],
+            Family::Risotto => [static fn (): Choice => self::doses($plan), static fn (): Choice => self::stirring($plan), $toast],
+            Family::PanRice => [static fn (): Choice => self::crustSchool($plan), static fn (): Choice => self::crust($plan), $toast],
+            Family::SoupyRice => [static fn (): Choice => self::soak($plan), $toast],
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning\Around;
 
+use Closure;
 use Velko\Core\Method\Family;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\Plan;
@@ -36,10 +37,16 @@ final class Swaps
     /** @return list<Swap> */
     public static function of(Plan $plan): array
     {
-        $swaps = $plan->ask->wine > 0 ? [self::vinegar($plan)] : [];
+        return array_map(static fn (Closure $one): Swap => $one(), self::each($plan));
+    }
+
+    /** @return list<Closure(): Swap> each to be worked out */
+    public static function each(Plan $plan): array
+    {
+        $swaps = $plan->ask->wine > 0 ? [static fn (): Swap => self::vinegar($plan)] : [];
         foreach (Variety::cases() as $variety) {
             if ($variety !== $plan->ask->grain->variety) {
-                $swaps[] = self::rice($plan, $variety);
+                $swaps[] = static fn (): Swap => self::rice($plan, $variety);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning\Around;
 
+use Closure;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\Place;
@@ -29,7 +30,16 @@ final class WhatIf
     /** @return list<Compared> */
     public static function of(Plan $plan): array
     {
-        return array_values(array_filter([self::twiceTheCovers($plan), self::widerPan($plan), self::inTheHills($plan), self::coldStock($plan)]));
+        return array_values(array_filter(array_map(static fn (Closure $one): ?Compared => $one(), self::each($plan))));
+    }
+
+    /** @return list<Closure(): (Compared|null)> each to be worked out */
+    public static function each(Plan $plan): array
+    {
+        return [
+            static fn (): ?Compared => self::twiceTheCovers($plan), static fn (): ?Compared => self::widerPan($plan),
+            static fn (): Compared => self::inTheHills($plan), static fn (): ?Compared => self::coldStock($plan),
+        ];
     }
 
     public static function twiceTheCovers(Plan $plan): ?Compared

@@ -106,6 +106,11 @@ function Swaps({ around, change }: { around: AroundThePan; change: (part: Partia
             </li>
           ))}
       </ul>
+      {around.left_out > 0 && (
+        <p className="mt-1 text-base text-ink-soft">
+          {around.left_out} more would take too long to work out for this pan.
+        </p>
+      )}
     </div>
   );
 }
