@@ -1242,7 +1242,7 @@ export interface ArchiveHead {
       net_w: number | null;
     }[];
     /**
-     * @maxItems 200
+     * @maxItems 1000
      */
     tests: {
       mark: string;

@@ -232,8 +232,11 @@ test('two change one dish: the second is told, sees both, and decides', async ({
   await signIn(other);
   for (const each of [page, other]) {
     await each.goto('/dishes');
-    await each.getByRole('link', { name: /smoked trout/ }).click();
-    await expect(each.getByLabel('A main (g raw)')).toHaveValue('70');
+    await each
+      .getByRole('link', { name: /pea, lovage/ })
+      .first()
+      .click();
+    await expect(each.getByLabel('A main (g raw)')).toHaveValue('80');
   }
   await other.getByLabel('A main (g raw)').fill('76');
   await other.getByRole('button', { name: 'Save the dish' }).click();
@@ -254,7 +257,7 @@ test('two change one dish: the second is told, sees both, and decides', async ({
   await other.getByRole('button', { name: 'Save the dish' }).click();
   await other.getByRole('button', { name: 'Take theirs' }).click();
   await expect(other.getByLabel('A main (g raw)')).toHaveValue('64');
-  await other.getByLabel('A main (g raw)').fill('70');
+  await other.getByLabel('A main (g raw)').fill('80');
   await other.getByRole('button', { name: 'Save the dish' }).click();
   await expect(other.getByText(/Saved as version/)).toBeVisible();
 });

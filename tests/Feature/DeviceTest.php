@@ -134,7 +134,7 @@ it('knows a knob whose marks are called 0, 1, 2, at the ring and in the archive'
     says($knob, "2026-05-04T18:27:00.000Z knob $turned")->assertNoContent();
     expect($this->getJson("/api/cooks/{$cook['id']}")->assertOk()->json('forecast.setting'))->toBe($turned);
     Station::keeps('device-pan', asDevice($knob, 'GET', '/api/devices/pan')->assertOk()->getContent());
-    $archive = $this->get('/api/kitchen/archive')->assertOk()->getContent();
+    $archive = Station::archive($this->get('/api/kitchen/archive')->assertOk());
     Station::keeps('archive', $archive);
     $this->actingAs(User::factory()->create());
     $this->call('POST', '/api/kitchen/archive', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $archive)->assertCreated();

@@ -188,3 +188,15 @@ it('never breaks on a dish, whatever is sent', function (): void {
     }
     expect(Rice::query()->count())->toBe(1);
 });
+
+it('tells the second of two who changed the same version, and keeps nothing of theirs', function (): void {
+    $address = '/api/dishes/'.$this->station->dish->id;
+    $page = $this->getJson($address)->assertOk();
+    $entry = fn (float $looseness): array => ['format' => 'velko.dish-entry/1', 'rice_id' => $page->json('rice_id'), 'stock_id' => $page->json('stock_id'), 'dish' => [...$page->json('dish'), 'looseness' => $looseness]];
+    $first = $this->putJson($address, $entry(0.7), ['If-Match' => $page->headers->get('ETag')])->assertOk();
+    expect($first->headers->get('ETag'))->not->toBe($page->headers->get('ETag'));
+    $second = $this->putJson($address, $entry(0.9), ['If-Match' => $page->headers->get('ETag')])->assertStatus(412);
+    Station::keeps('problem', $second->getContent());
+    $this->getJson($address)->assertJsonPath('dish.looseness', 0.7);
+    $this->putJson($address, $entry(0.9), ['If-Match' => $first->headers->get('ETag')])->assertOk();
+});

@@ -92,7 +92,7 @@ interface Values {
 export function DishForm({
   kitchen,
   id,
-  version = 0,
+  version,
   body,
   rice,
   stock,
@@ -103,7 +103,7 @@ export function DishForm({
   kitchen: Kitchen;
   id?: number;
   /** The one that is laid on the form. */
-  version?: number;
+  version: number;
   body: Body;
   rice: number | undefined;
   stock: number | undefined;

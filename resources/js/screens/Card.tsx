@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { allergenWords } from '../allergens';
 import { api } from '../api';
+import { NONCE } from '../nonce';
 import { Title } from '../parts/Title';
 import { useAmount } from '../bench/Before';
 import type { Ask, Working } from '../contracts.generated';
@@ -36,7 +37,7 @@ export function Card() {
   }
   return (
     <main className="flex-1 bg-paper-deep p-6 max-md:p-2 print:bg-white print:p-0">
-      <style>{`@page { size: ${size}; margin: 9mm; }`}</style>
+      <style nonce={NONCE}>{`@page { size: ${size}; margin: 9mm; }`}</style>
       <div className="mb-4 flex flex-wrap gap-3 print:hidden">
         {(['A5', 'A4'] as const).map((one) => (
           <button

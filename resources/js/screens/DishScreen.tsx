@@ -52,6 +52,7 @@ function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) 
       <h1 className="mb-3 text-3xl font-bold">A new {FAMILIES[family]}</h1>
       <DishForm
         kitchen={kitchen}
+        version={0}
         {...newDish(kitchen, family)}
         onKept={(page) => void navigate(`/dishes/${page.id}`)}
       />
@@ -100,6 +101,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
             key={shown.key}
             kitchen={kitchen}
             id={page.id}
+            version={page.versions[0]?.number ?? 0}
             body={shown.body}
             rice={page.rice_id}
             stock={page.stock_id}
