@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\TriggersAllowed;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -12,6 +13,9 @@ return new class extends Migration
 {
     public function up(): void
     {
+        $server = (array) DB::selectOne('SELECT @@log_bin AS log_bin, @@log_bin_trust_function_creators AS trusted');
+        TriggersAllowed::check(['log_bin' => $server['log_bin'], 'trusted' => $server['trusted']], array_map(static fn (object $row): string => (string) current((array) $row), DB::select('SHOW GRANTS')));
+
         Schema::create('plans', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('kitchen_id')->constrained()->cascadeOnDelete();

@@ -24,7 +24,6 @@ await page.clock.install({ time: Date.now() - 9.4 * 60_000 });
 await page.goto(base);
 await page.getByLabel('E-mail').fill('chef@kiln.example');
 await page.getByLabel('Password').fill('lock-keeper-rice');
-await shot('sign-in');
 await page.getByRole('button', { name: 'To the stove' }).click();
 await page.getByRole('table', { name: 'Steps' }).waitFor();
 
@@ -55,6 +54,10 @@ await page.goBack();
 await page.goto(`${base}/kitchen`);
 await page.getByRole('region', { name: 'Rings' }).waitFor();
 await shot('kitchen');
+await page.goto(`${base}/people`);
+await page.getByRole('button', { name: 'Make the link' }).click();
+await page.getByRole('img', { name: /The link/ }).waitFor();
+await shot('people');
 await page.goto(`${base}/dishes`);
 await page.getByRole('link', { name: /pea, lovage/ }).click();
 await page.getByRole('table', { name: 'doses' }).waitFor();
