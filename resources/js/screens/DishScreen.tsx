@@ -60,16 +60,20 @@ function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) 
   );
 }
 
+/** Its version as it stands. */
+const latest = (page: DishPage): number => page.versions[0]?.number ?? 0;
+
 function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   // Which version the form shows; a new key lays the form anew.
-  const [shown, setShown] = useState<{ key: string; body: Body }>({
-    key: `${page.versions[0]?.number ?? 0}`,
+  const [shown, setShown] = useState<{ key: string; body: Body; version: number }>({
+    key: `${latest(page)}`,
     body: page.dish,
+    version: latest(page),
   });
   const lay = (next: DishPage) =>
-    setShown({ key: `${next.versions[0]?.number ?? 0}-${Date.now()}`, body: next.dish });
+    setShown({ key: `${latest(next)}-${Date.now()}`, body: next.dish, version: latest(next) });
   const [kept, setKept] = useState(false);
   const leave = useLeave();
   const may = useMay();
@@ -101,7 +105,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
             key={shown.key}
             kitchen={kitchen}
             id={page.id}
-            version={page.versions[0]?.number ?? 0}
+            version={shown.version}
             body={shown.body}
             rice={page.rice_id}
             stock={page.stock_id}
@@ -152,7 +156,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
           onShow={(body, number) => {
             leave(() => {
               setKept(false);
-              setShown({ key: `v${number}-${Date.now()}`, body });
+              setShown({ key: `v${number}-${Date.now()}`, body, version: latest(page) });
             });
           }}
         />
