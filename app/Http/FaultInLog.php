@@ -19,6 +19,11 @@ final class FaultInLog
 
     public static function write(Throwable $fault): void
     {
+        if (! app()->hasBeenBootstrapped()) {
+            error_log(self::line($fault)); // before there is a log of ours
+
+            return;
+        }
         Log::error(self::line($fault), ['at' => self::places($fault)]);
     }
 
