@@ -19,7 +19,7 @@ final class FaultInLog
 
     public static function write(Throwable $fault): void
     {
-        if (! app()->hasBeenBootstrapped()) {
+        if (Log::getFacadeApplication() === null) {
             error_log(self::line($fault)); // before there is a log of ours
 
             return;
