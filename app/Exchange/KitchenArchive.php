@@ -33,9 +33,10 @@ use Velko\Core\Learning\BoilOff;
  */
 final class KitchenArchive
 {
-    /** Lines in one part, and their bytes, of a log that comes in parts. */
+    /** Lines in one part of a log that comes in parts. */
     private const MOST_LINES = 100;
 
+    /** Values in one of them. */
     private const MOST_VALUES = 200_000;
 
     /** @return iterable<string> the lines of velko.archive/2, as the kitchen stands now */

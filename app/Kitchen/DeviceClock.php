@@ -39,12 +39,6 @@ final readonly class DeviceClock
         return new self($offset !== null && abs($offset) <= self::ALIKE ? 0 : $offset, $now->getTimestampMs());
     }
 
-    /** Our own. */
-    public static function ours(int $now): self
-    {
-        return new self(0, $now);
-    }
-
     /** @return int ms since 1970, by our clock */
     public function moment(int $at): int
     {

@@ -10,15 +10,13 @@ namespace App\Kitchen;
  */
 final class Patience
 {
-    private const SECONDS = 1.0;
-
     private readonly int $end;
 
     public int $leftOut = 0;
 
-    public function __construct()
+    public function __construct(float $seconds = 1.0)
     {
-        $this->end = hrtime(true) + (int) (1e9 * self::SECONDS);
+        $this->end = hrtime(true) + (int) (1e9 * $seconds);
     }
 
     /**

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Devices\DeviceKey;
+use App\Http\SessionRows;
 use App\People\Email;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -35,13 +39,19 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinutes(15, 3)->by('forgotten:'.Email::normal($request->json('email'))),
         ]);
         // A PIN has four digits: of the ten thousand a guesser sees few.
-        RateLimiter::for('pin', static fn (Request $request): array => [
-            Limit::perMinute(10)->by('pin:'.self::who($request)),
-            Limit::perHour(60)->by('pin:'.self::who($request)),
-            Limit::perHour(20)->by('pin-of:'.(is_int($request->json('person')) ? $request->json('person') : 'nobody')),
-        ]);
+        RateLimiter::for('pin', static function (Request $request): array|Limit {
+            $person = $request->json('person');
+
+            // Giving the tablet back needs none.
+            return $person === null ? Limit::none() : [
+                Limit::perMinute(10)->by('pin:'.self::who($request)),
+                Limit::perHour(60)->by('pins:'.self::who($request)),
+                ...is_int($person) ? [Limit::perHour(20)->by("pin-of:$person")] : [],
+            ];
+        });
         RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(10)->by('password:'.self::who($request)));
 
+        Session::extend('database', fn (): SessionRows => new SessionRows(DB::connection(), Config::string('session.table'), (int) Config::get('session.lifetime'), $this->app));
         Auth::viaRequest('device-key', DeviceKey::device(...));
     }
 

@@ -18,6 +18,8 @@ prepare_env() {
         cp .env.example .env
         chmod 600 .env
     fi
+    # Made before there was a log a day.
+    [ "$(env_value LOG_CHANNEL)" != single ] || set_env_value LOG_CHANNEL daily
     [ -n "$(env_value APP_KEY)" ] || set_env_value APP_KEY "base64:$(php -r 'echo base64_encode(random_bytes(32));')"
     [ -n "$(env_value DB_PASSWORD)" ] || set_env_value DB_PASSWORD "$(random_secret)"
     set_env_value DB_PORT "$(claim_port db 33106)"

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\FaultInLog;
+use App\Http\Middleware\Work;
+use App\Kitchen\Patience;
 use App\Models\Device;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -65,4 +67,23 @@ it('writes no value of a statement, no argument and no session into the log', fu
 
         return true;
     });
+});
+
+it('weighs what somebody asks by what it costs, each for themselves, and begins anew with the minute', function (): void {
+    $this->actingAs($this->station->cook);
+    $spent = new Illuminate\Cache\RateLimiter(Illuminate\Support\Facades\Cache::store('array'));
+    $spent->increment("work:web:{$this->station->cook->id}", 60, Work::MOST_MS - 1);
+    $this->getJson('/api/kitchen')->assertOk();
+    Station::keeps('problem', $this->getJson('/api/kitchen')->assertStatus(429)->assertHeader('Retry-After')->getContent());
+    $this->actingAs(Station::open()->cook)->getJson('/api/kitchen')->assertOk();
+    $this->actingAs($this->station->cook);
+    $this->travel(61)->seconds();
+    $this->getJson('/api/kitchen')->assertOk();
+});
+
+it('leaves out and counts what there was no time for', function (): void {
+    $once = static fn (): int => 1;
+    [$none, $all] = [new Patience(0.0), new Patience(60.0)];
+    expect($none->each([$once, $once]))->toBe([])->and($none->leftOut)->toBe(2)
+        ->and($all->each([$once, $once]))->toBe([1, 1])->and($all->leftOut)->toBe(0);
 });

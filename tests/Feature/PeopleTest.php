@@ -247,6 +247,12 @@ describe('a tablet that many stand at', function (): void {
         ($this->to)($this->ines->id, '4071')->assertStatus(422);
     });
 
+    it('gives the tablet back as often as it likes', function (): void {
+        foreach (range(1, 30) as $_) {
+            ($this->to)(null)->assertOk();
+        }
+    });
+
     it('has a PIN for who sets one with the password', function (): void {
         $this->putJson('/api/me/pin', ['format' => 'velko.pin/1', 'password' => 'wrong', 'pin' => '1357'])->assertStatus(422);
         $this->putJson('/api/me/pin', ['format' => 'velko.pin/1', 'password' => 'stock-and-rice', 'pin' => '13579'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pin');

@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use Carbon\CarbonImmutable;
+use App\Http\SessionRows;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
-use Illuminate\Session\DatabaseSessionHandler;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Session\Store;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -23,8 +20,6 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class KnownSession extends StartSession
 {
-    private const NOTED_EVERY_S = 60;
-
     /** @var array<string, mixed> */
     private array $before = [];
 
@@ -64,20 +59,10 @@ final class KnownSession extends StartSession
         }
         if ($session->all() !== $this->before) {
             parent::saveSession($request);
-        } elseif ($session->getHandler() instanceof DatabaseSessionHandler) {
-            $this->note($session);
+        } elseif (($rows = $session->getHandler()) instanceof SessionRows) {
+            $rows->note($session->getId());
         } else {
             parent::saveSession($request);
-        }
-    }
-
-    /** That somebody is there. */
-    private function note(Store $session): void
-    {
-        $node = config('velko.work_store');
-        if (Cache::store(is_string($node) ? $node : null)->add('noted:'.hash('sha256', $session->getId()), true, self::NOTED_EVERY_S)) {
-            $table = $this->manager->getSessionConfig()['table'] ?? 'sessions';
-            DB::table(is_string($table) ? $table : 'sessions')->where('id', $session->getId())->update(['last_activity' => CarbonImmutable::now()->getTimestamp()]);
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Closure;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
@@ -16,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class Work
 {
-    private const MOST_MS = 40_000;
+    public const MOST_MS = 40_000;
 
     private const MINUTE_S = 60;
 
@@ -24,20 +25,17 @@ final class Work
     public function handle(Request $request, Closure $next, string $guard = 'web'): Response
     {
         $store = config('velko.work_store');
-        $cache = Cache::store(is_string($store) ? $store : null);
+        $spent = new RateLimiter(Cache::store(is_string($store) ? $store : null));
         $id = $request->user($guard)?->getAuthIdentifier();
-        $minute = intdiv(time(), self::MINUTE_S);
-        $key = "work:$guard:".(is_int($id) ? $id : $request->ip()).":$minute";
-        $spent = $cache->get($key, 0);
-        $spent = is_int($spent) ? $spent : 0;
-        if ($spent >= self::MOST_MS) {
-            throw new ThrottleRequestsException(headers: ['Retry-After' => self::MINUTE_S - time() % self::MINUTE_S]);
+        $whose = "work:$guard:".(is_int($id) ? $id : $request->ip());
+        if ($spent->tooManyAttempts($whose, self::MOST_MS)) {
+            throw new ThrottleRequestsException(headers: ['Retry-After' => $spent->availableIn($whose)]);
         }
         $from = hrtime(true);
         try {
             return $next($request);
         } finally {
-            $cache->put($key, $spent + max(1, intdiv(hrtime(true) - $from, 1_000_000)), self::MINUTE_S);
+            $spent->increment($whose, self::MINUTE_S, max(1, intdiv(hrtime(true) - $from, 1_000_000)));
         }
     }
 }
