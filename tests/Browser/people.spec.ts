@@ -219,7 +219,7 @@ test('a touch that is refused stays in sight with its reason until somebody deci
   const notKept = page.getByRole('region', { name: 'Not kept' });
   await expect(notKept.getByRole('alert')).toContainText('pan on');
   await page.reload();
-  await expect(notKept.getByRole('alert')).toContainText('There is nothing here');
+  await expect(notKept.getByRole('alert')).toContainText('The kitchen does not know this pan');
   await page.unroute('**/events*');
   await notKept.getByRole('button', { name: 'Send again' }).click();
   await expect(notKept).toBeHidden();

@@ -148,18 +148,6 @@ export function DishForm({
       words="Save the dish"
       beside={beside}
     >
-      {theirs && (
-        <Meanwhile
-          theirs={theirs}
-          onMine={() => {
-            known.current = theirs.versions[0]?.number ?? 0;
-          }}
-          onTheirs={() => {
-            client.setQueryData(['dish', theirs.id], theirs);
-            onTheirs(theirs);
-          }}
-        />
-      )}
       <Field name="dish.name" label="Dish" maxLength={120} autoFocus={id === undefined} />
       <div className="grid grid-cols-4 gap-3 max-md:grid-cols-2">
         <Pick
@@ -182,6 +170,18 @@ export function DishForm({
         <Field name="dish.finish" label="Finish, in words" maxLength={240} />
         <Field name="dish.garnish" label="Garnish" maxLength={240} />
       </div>
+      {theirs && (
+        <Meanwhile
+          theirs={theirs}
+          onMine={() => {
+            known.current = theirs.versions[0]?.number ?? 0;
+          }}
+          onTheirs={() => {
+            client.setQueryData(['dish', theirs.id], theirs);
+            onTheirs(theirs);
+          }}
+        />
+      )}
     </Entry>
   );
 }

@@ -26,7 +26,9 @@ export function StoveDoor() {
 
   return (
     <main className="flex-1 bg-iron p-6 text-chalk">
-      <NotKept />
+      <div className="mb-4 empty:hidden">
+        <NotKept />
+      </div>
       <Title>On the fire</Title>
       <h1 className="text-4xl font-bold">On the fire</h1>
       {lost && (

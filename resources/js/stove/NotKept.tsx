@@ -29,6 +29,8 @@ export function NotKept() {
   const waiting = useWaiting();
   const refused = waiting.filter((one) => one.refused !== undefined && isOurs(one, cook));
   const theirs = waiting.filter((one) => !isOurs(one, cook));
+  // One at a time: there must be room for the pan.
+  const [first] = refused;
   const names = [...new Set(theirs.map((one) => one.by?.name ?? ''))].join(', ');
   if (refused.length === 0 && theirs.length === 0) {
     return null;
@@ -41,30 +43,42 @@ export function NotKept() {
           {names} is at it again.
         </p>
       )}
-      <ul>
-        {refused.map((one) => (
-          <Refused key={one.at} one={one} />
-        ))}
-      </ul>
+      {first && <Refused key={first.at} one={first} more={refused.length - 1} />}
     </section>
   );
 }
 
-function Refused({ one }: { one: Waiting }) {
+/** What the server said to it, as a cook reads it. */
+function reason({ status, why }: NonNullable<Waiting['refused']>): string {
+  switch (status) {
+    case 403:
+      return 'Whoever said it has to show the PIN here.';
+    case 404:
+      return 'The kitchen does not know this pan, or not yet: it is asked again by itself.';
+    case 409:
+      return 'It was said before, otherwise.';
+    default:
+      return `It ${why}.`;
+  }
+}
+
+function Refused({ one, more }: { one: Waiting; more: number }) {
   const { timezone } = useCook();
   const [sure, setSure] = useState(false);
   return (
-    <li
+    <div
       role="alert"
-      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-tomato px-6 py-1 text-lg"
+      className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b-2 border-tomato px-6 py-1 text-lg max-md:px-3 max-md:text-base"
     >
-      <span className="min-w-0 flex-1">
-        <b>Not kept:</b> {KINDS[one.event.kind]}, {clock(one.event.at, timezone)}
-        {one.by && `, ${one.by.name}`}. <span className="text-tomato">It {one.refused?.why}.</span>
-      </span>
+      <p className="min-w-0 flex-1 leading-snug max-md:basis-full">
+        <b>Not kept{more > 0 && `, and ${more} more`}:</b> {KINDS[one.event.kind]},{' '}
+        {clock(one.event.at, timezone)}
+        {one.by && `, ${one.by.name}`}.{' '}
+        <span className="text-tomato">{one.refused && reason(one.refused)}</span>
+      </p>
       <button
         onClick={() => void sendAgain(one.at)}
-        className="min-h-12 rounded-lg border-2 border-ink px-4 font-semibold"
+        className="min-h-12 rounded-lg border-2 border-ink px-4 font-semibold max-md:flex-1"
       >
         Send again
       </button>
@@ -72,10 +86,10 @@ function Refused({ one }: { one: Waiting }) {
         data-sure={sure}
         onClick={() => (sure ? void throwAway(one.at) : setSure(true))}
         onBlur={() => setSure(false)}
-        className="min-h-12 rounded-lg border-2 border-tomato px-4 font-semibold text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white"
+        className="min-h-12 rounded-lg border-2 border-tomato px-4 font-semibold text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white max-md:flex-1"
       >
         {sure ? 'Touch again to be sure' : 'Throw it away'}
       </button>
-    </li>
+    </div>
   );
 }
