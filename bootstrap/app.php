@@ -6,6 +6,7 @@ use App\Contracts\BadDocument;
 use App\Http\FaultInLog;
 use App\Http\Middleware\KnownSession;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TestClock;
 use App\Http\Problem;
 use App\Http\TrustedHosts;
 use Illuminate\Foundation\Application;
@@ -20,6 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // one origin only
         $middleware->trustHosts(at: TrustedHosts::patterns(...), subdomains: false);
+        $middleware->append(TestClock::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->web(replace: [StartSession::class => KnownSession::class]);
         $middleware->redirectGuestsTo('/');

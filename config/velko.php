@@ -13,7 +13,7 @@ return [
     'hosts' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_HOSTS', ''))))),
 
     // Browser tests cook a pan in seconds: their tablets' clocks run ahead on purpose, and are believed.
-    'clocks_run_ahead' => env('VELKO_CLOCKS_RUN_AHEAD') === true,
+    'clocks_run_ahead' => env('VELKO_CLOCKS_RUN_AHEAD') === true && env('APP_ENV') !== 'production',
 
     // Where a node counts what each of its users costs it: it looks after itself.
     'work_store' => env('WORK_STORE', 'file'),

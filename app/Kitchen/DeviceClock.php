@@ -30,10 +30,17 @@ final readonly class DeviceClock
     /** @param  int|null  $offset  ms to add to what the device says; null: it did not say what time it has */
     private function __construct(private ?int $offset, private int $now) {}
 
+    /** What the device says the time is. */
+    public static function said(Request $request): ?CarbonImmutable
+    {
+        $said = $request->headers->get(self::HEADER);
+
+        return $said !== null && CarbonImmutable::canBeCreatedFromFormat($said, 'Y-m-d\TH:i:s.v\Z') ? CarbonImmutable::createFromFormat('Y-m-d\TH:i:s.v\Z', $said, 'UTC') : null;
+    }
+
     public static function of(Request $request, CarbonImmutable $now): self
     {
-        $said = config('velko.clocks_run_ahead') === true ? null : $request->headers->get(self::HEADER);
-        $theirs = $said !== null && CarbonImmutable::canBeCreatedFromFormat($said, 'Y-m-d\TH:i:s.v\Z') ? CarbonImmutable::createFromFormat('Y-m-d\TH:i:s.v\Z', $said, 'UTC') : null;
+        $theirs = config('velko.clocks_run_ahead') === true ? null : self::said($request);
         $offset = $theirs === null ? null : $now->getTimestampMs() - $theirs->getTimestampMs();
 
         return new self($offset !== null && abs($offset) <= self::ALIKE ? 0 : $offset, $now->getTimestampMs());

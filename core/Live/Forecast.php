@@ -81,47 +81,46 @@ final readonly class Forecast
         $said = max(0.0, 60 * ($replay->minute($last->at) ?? 0.0));
         $nowSecond = max($said, min(Played::LONGEST, 60 * ($replay->minute($now) ?? 0.0)));
         $current = self::at($ask, $heat, $replay, $estimate, $said, $nowSecond);
-        $first = $current->steps[0] ?? null;
-        if ($first === null || $replay->minuteOf('off') !== null) {
+        $steps = $current->steps;
+        if ($steps === [] || $replay->minuteOf('off') !== null) {
             return $current;
         }
-        // Where it is due, or overdue, it has been due since what was said last made it so; and where "not yet" was said of it,
-        // not before the sign has had its time.
-        $due = $first->minute;
-        if ($nowSecond > $said && 60 * $first->minute <= $nowSecond + self::AT_ONCE) {
-            $due = self::dueOf($first, self::stepsFrom($ask, $heat, $replay, $estimate, $said)) ?? $due;
+        $called = $nowSecond + self::AT_ONCE;
+        if ($nowSecond > $said && 60 * $steps[0]->minute <= $called) {
+            $steps = self::dueSince($steps, $called / 60, self::stepsFrom($ask, $heat, $replay, $estimate, $said));
         }
-        $until = $first->stage === null ? null : NotYet::until($replay, $first->stage, $ask);
+        // Where "not yet" was said of it, not before the sign has had its time.
+        $until = $steps[0]->stage === null ? null : NotYet::until($replay, $steps[0]->stage, $ask);
+        $steps[0] = $steps[0]->dueAt(max($steps[0]->minute, $until ?? 0.0));
 
-        return $current->firstDueAt($first, max(min($due, $first->minute), $until ?? 0.0));
-    }
-
-    private function firstDueAt(Step $first, float $minute): self
-    {
-        if ($minute === $first->minute) {
-            return $this;
-        }
-        $steps = [new Step($first->stage, $minute, $first->kind, $first->say, $first->volume, $first->mark), ...array_slice($this->steps, 1)];
-
-        return new self($this->ask, $steps, $this->now, $this->coming, $this->estimate, $this->stockSpread, $this->pullSpread, $this->shift, $this->standing, $this->mark, $this->floor);
+        return new self($ask, $steps, $current->now, $current->coming, $estimate, $current->stockSpread, $current->pullSpread, $current->shift, $current->standing, $current->mark, $current->floor);
     }
 
     /**
-     * When a step was due by these.
+     * What is due, or overdue, has been due since what was said last made it so, and what fell due first stays first: a step that
+     * is waited with does not fall behind one that the waiting has drawn nearer.
      *
-     * @param  list<Step>  $steps
+     * @param  non-empty-list<Step>  $steps  as of now
+     * @param  float  $called  minute of the cook up to which they are called
+     * @param  list<Step>  $before  as of what was said last
      *
-     * @return float|null minute of the cook; null where they do not have it
+     * @return non-empty-list<Step>
      */
-    private static function dueOf(Step $one, array $steps): ?float
+    private static function dueSince(array $steps, float $called, array $before): array
     {
-        foreach ($steps as $step) {
-            if ($step->stage === $one->stage && $step->kind === $one->kind) {
-                return $step->minute;
-            }
+        $due = [];
+        foreach ($before as $step) {
+            $due[$step->place()] ??= $step->minute;
+        }
+        $was = static fn (Step $step): float => $due[$step->place()] ?? $step->minute;
+        $calling = array_filter($steps, static fn (Step $step): bool => $step->minute <= $called);
+        usort($calling, static fn (Step $a, Step $b): int => $was($a) <=> $was($b));
+        $earliest = -INF;
+        foreach ($calling as $i => $step) {
+            $steps[$i] = $step->dueAt($earliest = max($earliest, min($step->minute, $was($step))));
         }
 
-        return null;
+        return array_values($steps);
     }
 
     /**

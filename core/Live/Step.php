@@ -22,4 +22,16 @@ final readonly class Step
         public ?float $volume = null,
         public ?string $mark = null,
     ) {}
+
+    /** Itself at another minute of the cook. */
+    public function dueAt(float $minute): self
+    {
+        return new self($this->stage, $minute, $this->kind, $this->say, $this->volume, $this->mark);
+    }
+
+    /** What it is, wherever it has moved to. */
+    public function place(): string
+    {
+        return $this->stage === null ? $this->kind : (string) $this->stage;
+    }
 }

@@ -224,6 +224,18 @@ it('follows a pan that waits for its dose, and still says when the dose was due'
         ->and($late->now->free)->toBeLessThan(0.55 * $plan->ask->rice());
 });
 
+it('calls what fell due first first, however near the waiting draws the next', function (): void {
+    $plan = Planner::plan(Kitchens::panRice());
+    $turn = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0];
+    $due = $plan->stages[$turn]->minute;
+    $stages = [...array_slice($plan->stages, 0, $turn + 1), new Stage($due + 0.4, 'add', 'raisins'), ...array_slice($plan->stages, $turn + 1)];
+    $replay = Replay::of($stages, OnTheFire::doneUntil($plan, $due - 0.01));
+    foreach ([0.2, 0.6, 0.9, 1.2, 1.6] as $late) {
+        $steps = Forecast::of($plan->ask, $plan->heat, $replay, OnTheFire::at($due + $late))->steps;
+        expect($steps[0]->kind)->toBe('heat')->and($steps[0]->minute)->toEqualWithDelta($due, 0.05);
+    }
+});
+
 it('counts the rest, the minutes at the pass and what loosens it once it is off the heat', function (): void {
     $plan = Planner::plan(Kitchens::soupy());
     $off = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $plan->pulled->minute() + 0.001));
