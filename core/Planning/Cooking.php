@@ -133,10 +133,18 @@ final class Cooking
     /** Knob and lid as they stand at this moment: a change that falls on it, or within the step after it, counts. */
     public function settle(State $state): void
     {
+        $lid = $turn = null;
         foreach ($this->changes as $change) {
-            if ($change->fromMinute * 60 < $state->second + Simulation::STEP_S) {
-                $change instanceof LidChange ? $this->simulation->cover($state, $change->on) : $this->simulation->heat($state, $this->ask->burner->net[$change->mark]);
+            if ($change->fromMinute * 60 >= $state->second + Simulation::STEP_S) {
+                break;
             }
+            $change instanceof LidChange ? $lid = $change : $turn = $change;
+        }
+        if ($turn !== null) {
+            $this->simulation->heat($state, $this->ask->burner->net[$turn->mark]);
+        }
+        if ($lid !== null) {
+            $this->simulation->cover($state, $lid->on);
         }
     }
 

@@ -19,9 +19,16 @@ import type {
   Working,
 } from './contracts.generated';
 
+/** Where it was asked too often and does not say when it may be asked again, s. */
+const ONCE_MORE_S = 10;
+
 /** The server understood and said no; `errors` name the fields. */
 export class Refusal extends Error {
-  constructor(readonly problem: Problem) {
+  /** @param waitS s after which it may be asked again, where that is why it was refused */
+  constructor(
+    readonly problem: Problem,
+    readonly waitS: number | null = null,
+  ) {
     super(problem.detail ?? problem.title);
     this.name = 'Refusal';
   }
@@ -74,7 +81,8 @@ async function call<T>(
   const response = await send(method, path, body, signal, headers);
   const answer: unknown = response.status === 204 ? null : await response.json();
   if (!response.ok) {
-    throw new Refusal(answer as Problem);
+    const wait = response.status === 429 ? Number(response.headers.get('Retry-After') ?? ONCE_MORE_S) : null;
+    throw new Refusal(answer as Problem, wait);
   }
   return answer as T;
 }

@@ -90,6 +90,22 @@ export async function bringArchive(
   await bringCooks({ head, cooks }, onProgress);
 }
 
+/** A long log is more work than one person may ask for in a minute: what is too often is asked again when it may be. */
+async function inItsTime(send: () => Promise<unknown>): Promise<void> {
+  for (;;) {
+    try {
+      await send();
+      return;
+    } catch (fault) {
+      if (!(fault instanceof Refusal) || fault.waitS === null) {
+        throw fault;
+      }
+      const waitMs = 1000 * fault.waitS;
+      await new Promise((resume) => setTimeout(resume, waitMs));
+    }
+  }
+}
+
 /** A line of a part is a cook of the log. */
 const inTheLog =
   (before: number) =>
@@ -105,7 +121,7 @@ export async function bringCooks({ cooks }: ReadArchive, onProgress: (done: numb
   let done = 0;
   const send = async () => {
     try {
-      await api.bringCooks(part.join('\n'));
+      await inItsTime(() => api.bringCooks(part.join('\n')));
     } catch (fault) {
       if (fault instanceof Refusal && !fault.signedOut && fault.problem.status < 429) {
         await api.bringNothing();
