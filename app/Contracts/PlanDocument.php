@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
+use App\Words\FactDocument;
+use App\Words\Words;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
@@ -12,6 +14,7 @@ use Velko\Core\Planning\Item;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Grain;
 
@@ -20,11 +23,12 @@ final class PlanDocument
 {
     /**
      * @param  array<string, mixed>  $assumed
+     * @param  Words  $words  in which it is read
      * @param  list<Stage>|null  $stages  with what else goes in; null: those of the plan
      *
      * @return array<string, mixed>
      */
-    public static function of(Plan $plan, array $assumed, ?array $stages = null): array
+    public static function of(Plan $plan, array $assumed, Words $words, ?array $stages = null): array
     {
         $rice = $plan->rice();
 
@@ -60,7 +64,8 @@ final class PlanDocument
                 'volume_ml' => $stage->volume,
                 'ladles' => $stage->ladles,
                 'setting' => $stage->mark,
-                'say' => $stage->say,
+                'say' => $words->say($stage->say),
+                'say_fact' => FactDocument::of($stage->say),
                 'item' => self::item($stage->item),
             ], $stages ?? $plan->stages),
             'track' => self::track($plan->track),
@@ -69,8 +74,8 @@ final class PlanDocument
             'finish' => ['butter_g' => self::r($plan->ask->finish->butter, 1), 'cheese_g' => self::r($plan->ask->finish->cheese, 1), 'water_g' => self::r($plan->ask->finish->water(), 1), 'fat_g' => self::r($plan->ask->finish->fat(), 1), 'salt_g' => self::r($plan->ask->finish->salt(), 2)],
             'salt' => ['percent_at_table' => self::r($plan->saltPercent(), 2), 'sodium_mg_per_cover' => self::r($plan->sodiumPerCover(), 0)],
             'alcohol' => ['left_percent' => $plan->ask->wine > 0 ? self::r(100 * $plan->alcoholLeft(), 1) : 0.0, 'g_per_cover' => self::r($plan->alcoholPerCover(), 2)],
-            'explain' => self::explain($plan),
-            'warnings' => array_map(static fn (Warning $warning): array => ['code' => $warning->code, 'message' => $warning->message, 'fix' => $warning->fix], $plan->warnings),
+            'explain' => self::explain($plan, $words),
+            'warnings' => array_map(static fn (Warning $warning): array => self::warning($warning, $words), $plan->warnings),
             'assumed' => (object) $assumed,
         ];
     }
@@ -100,11 +105,23 @@ final class PlanDocument
         ], $plan->standing->rows);
     }
 
-    /** @return array<string, list<array{term: string, value: float}>> */
-    private static function explain(Plan $plan): array
+    /** @return array<string, mixed> */
+    private static function warning(Warning $warning, Words $words): array
+    {
+        return [
+            'code' => $warning->code,
+            'message' => $words->say($warning->fact),
+            'message_fact' => FactDocument::of($warning->fact),
+            'fix' => $words->say($warning->fix),
+            'fix_fact' => FactDocument::of($warning->fix),
+        ];
+    }
+
+    /** @return array<string, list<array{term: string, code: string, value: float}>> */
+    private static function explain(Plan $plan, Words $words): array
     {
         return array_map(static fn (array $terms): array => array_map(
-            static fn (array $term): array => ['term' => $term['term'], 'value' => self::r($term['value'], 2)], $terms,
+            static fn (array $term): array => ['term' => $words->say(Fact::of("term.{$term['term']}")), 'code' => $term['term'], 'value' => self::r($term['value'], 2)], $terms,
         ), Explained::of($plan));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
+use App\Words\Words;
 use Velko\Core\Method\CrustSchool;
 use Velko\Core\Method\DoseSchool;
 use Velko\Core\Method\Family;
@@ -114,7 +115,7 @@ final class PlanRequestDocument extends EngineRequest
             return null;
         }
         if ($family !== Family::PanRice || isset($this->document['method']['heat'])) {
-            $this->refuse('/method/pan_heat', $family === Family::PanRice ? 'does not go with /method/heat' : "is for a pan rice only, not for {$family->words()}");
+            $this->refuse('/method/pan_heat', $family === Family::PanRice ? 'does not go with /method/heat' : "is for a pan rice only, not for {$this->named($family)}");
         }
         foreach ($given as $half => $mark) {
             $this->checkMark("/method/pan_heat/$half", $mark, $burner);
@@ -129,7 +130,7 @@ final class PlanRequestDocument extends EngineRequest
         $name = $this->text('method/doses', $inStages ? Schools::DEFAULT : Schools::ONE_POUR);
         if ($inStages === ($name === Schools::ONE_POUR)) {
             $allowed = $inStages ? 'one of '.implode(', ', array_keys(Schools::all())) : Schools::ONE_POUR;
-            $this->refuse('/method/doses', "must be $allowed for {$family->words()}");
+            $this->refuse('/method/doses', "must be $allowed for {$this->named($family)}");
         }
 
         return $inStages ? Schools::named($name) : null;
@@ -139,7 +140,7 @@ final class PlanRequestDocument extends EngineRequest
     {
         $given = $this->document['stock']['volume_ml'] ?? null;
         if ($given !== null && $family !== Family::PanRice) {
-            $this->refuse('/stock/volume_ml', "is for a pan rice only: the stock of {$family->words()} is worked out");
+            $this->refuse('/stock/volume_ml', "is for a pan rice only: the stock of {$this->named($family)} is worked out");
         }
 
         return new Stock(
@@ -155,7 +156,7 @@ final class PlanRequestDocument extends EngineRequest
     {
         $crust = CrustWish::from($this->text('target/crust', $family === Family::PanRice ? CrustWish::Gold->value : CrustWish::None->value));
         if ($family !== Family::PanRice && $crust !== CrustWish::None) {
-            $this->refuse('/target/crust', "must be none for {$family->words()}");
+            $this->refuse('/target/crust', "must be none for {$this->named($family)}");
         }
         $looseness = $this->number('target/looseness', $family->looseness());
         if ($family === Family::PanRice && $looseness > 0) {
@@ -208,5 +209,10 @@ final class PlanRequestDocument extends EngineRequest
                 $this->refuse("$path/$i/from_min", "must be later than the one before, {$rows[$i - 1]['from_min']}");
             }
         }
+    }
+
+    private function named(Family $family): string
+    {
+        return (new Words)->say($family->fact());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Contracts\BadDocument;
+use App\Words\Words;
 use stdClass;
 use Velko\Core\Method\Family;
 use Velko\Core\Quantity\Mass;
@@ -73,7 +74,7 @@ final class ForeignRecipe
             $lower = mb_strtolower($what);
             $each = self::each($measure, $covers);
             match (true) {
-                ! $foundRice && ($variety = self::variety($lower)) !== null => [$foundRice, $rice, $grams] = [true, [...$rice, 'name' => $variety->label(), 'variety' => $variety->value], $this->grams($measure, $each, $grams, $line)],
+                ! $foundRice && ($variety = self::variety($lower)) !== null => [$foundRice, $rice, $grams] = [true, [...$rice, 'name' => self::named($variety), 'variety' => $variety->value], $this->grams($measure, $each, $grams, $line)],
                 preg_match('/\b(stock|broth)\b/u', $lower) === 1 => $stock = [...$stock, ...self::stock($lower)],
                 str_contains($lower, 'wine') && ! str_contains($lower, 'vinegar') => $wine = min(200.0, $each * 80 / $grams),
                 $family === Family::Risotto && self::isButter($lower) => $butter = $this->finish($each, $grams, self::USUAL_BUTTER, $line),
@@ -215,7 +216,7 @@ final class ForeignRecipe
     private static function variety(string $words): ?Variety
     {
         foreach (Variety::cases() as $variety) {
-            if (str_contains($words, $variety->label()) || str_contains($words, $variety->value)) {
+            if (str_contains($words, self::named($variety)) || str_contains($words, $variety->value)) {
                 return $variety;
             }
         }
@@ -267,5 +268,10 @@ final class ForeignRecipe
             'looseness' => $family->looseness(), 'crust' => $pan ? 'gold' : 'none', 'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'diet' => 'any',
             'finish' => '', 'butter_salted' => false, 'garnish' => '', 'side_work' => [],
         ];
+    }
+
+    private static function named(Variety $variety): string
+    {
+        return (new Words)->say($variety->fact());
     }
 }

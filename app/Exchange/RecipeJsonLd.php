@@ -10,6 +10,7 @@ use App\Kitchen\DishBody;
 use App\Kitchen\MiseDocument;
 use App\Models\Dish;
 use App\Models\DishIngredient;
+use App\Words\Words;
 use stdClass;
 use Velko\Core\Method\Family;
 use Velko\Core\Mise\Amount;
@@ -45,7 +46,7 @@ final class RecipeJsonLd
             '@context' => ['@vocab' => 'https://schema.org/', 'velko' => self::NAMESPACE],
             '@type' => 'Recipe',
             'name' => $dish->name,
-            'recipeCategory' => Family::from($dish->family)->words(),
+            'recipeCategory' => (new Words)->say(Family::from($dish->family)->fact()),
             'recipeYield' => self::COVERS.' mains',
             'recipeIngredient' => $ingredients,
             'recipeInstructions' => self::steps($dish),

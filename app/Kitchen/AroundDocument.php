@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\PlanRequestDocument;
+use App\Words\FactDocument;
+use App\Words\Words;
 use Closure;
 use Velko\Core\Planning\Around\Compared;
 use Velko\Core\Planning\Around\Swap;
@@ -23,6 +25,7 @@ final class AroundDocument
         $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
         $kitchen = new KitchenSwaps($asked, $plan);
 
+        $words = $asked->words();
         $patience = new Patience;
         $scale = ScaleCurve::rising([$plan, ...$patience->each(ScaleCurve::others($plan))]);
         $whatIf = array_values(array_filter($patience->each(WhatIf::each($plan))));
@@ -32,9 +35,9 @@ final class AroundDocument
         return [
             'format' => 'velko.around/1',
             'scale' => array_map(self::onTheCurve(...), $scale),
-            'what_if' => array_map(self::whatIf(...), $whatIf),
+            'what_if' => array_map(static fn (Compared $one): array => self::whatIf($one, $words), $whatIf),
             'as_asked' => self::side($plan),
-            'swaps' => array_map(static fn (array $one): array => self::swap($plan, $one['swap'], $one['take']), $swaps),
+            'swaps' => array_map(static fn (array $one): array => self::swap($plan, $one['swap'], $one['take'], $words), $swaps),
             'left_out' => $patience->leftOut,
         ];
     }
@@ -54,17 +57,19 @@ final class AroundDocument
     }
 
     /** @return array<string, mixed> */
-    private static function whatIf(Compared $compared): array
+    private static function whatIf(Compared $compared, Words $words): array
     {
         return [
-            'what' => $compared->what,
+            'what' => $words->say($compared->what),
+            'what_fact' => FactDocument::of($compared->what),
             'stock_ml' => round($compared->after->stock, 1),
             'stock_by' => round($compared->stockBy(), 1) + 0.0,
             'ml_per_g' => round($compared->after->millilitresPerGram(), 2),
             'ml_per_g_by' => round($compared->ratioBy(), 2) + 0.0,
             'pull_min' => round($compared->after->pulled->minute(), 1),
             'pull_by' => round($compared->pullBy(), 1) + 0.0,
-            'because' => $compared->because,
+            'because' => $words->say($compared->because),
+            'because_fact' => FactDocument::of($compared->because),
         ];
     }
 
@@ -73,15 +78,18 @@ final class AroundDocument
      *
      * @return array<string, mixed>
      */
-    private static function swap(Plan $before, Swap $swap, ?array $take): array
+    private static function swap(Plan $before, Swap $swap, ?array $take, Words $words): array
     {
         return [
             'kind' => $swap->kind,
-            'what' => $swap->what,
+            'what' => $words->say($swap->what),
+            'what_fact' => FactDocument::of($swap->what),
             'stock_by' => round($swap->stockBy, 1) + 0.0,
             'pull_by' => round($swap->pullBy($before), 1) + 0.0,
-            'changes' => $swap->changes,
-            'warnings' => $swap->warnings,
+            'changes' => $words->all($swap->changes),
+            'changes_facts' => FactDocument::all($swap->changes),
+            'warnings' => array_map($words->say(...), $swap->warnings),
+            'warnings_facts' => FactDocument::all($swap->warnings),
             'after' => self::side($swap->after),
             'take' => $take,
         ];

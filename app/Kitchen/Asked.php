@@ -10,6 +10,7 @@ use App\Models\Burner;
 use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Pan;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Velko\Core\Method\Family;
@@ -41,6 +42,12 @@ final readonly class Asked
         public CarbonImmutable $tableAt,
     ) {}
 
+    /** In which its cook reads. */
+    public function words(): Words
+    {
+        return Words::of($this->kitchen);
+    }
+
     /**
      * @param  array<string, mixed>  $document  velko.ask/1, held to its schema
      *
@@ -61,7 +68,7 @@ final readonly class Asked
         if ($dish === null || $faults !== []) {
             throw new BadDocument($faults);
         }
-        $rice = self::whole($document['covers']) * self::grams($dish, self::words($document['portion'])) + self::starters($document) * $dish->grams_starter;
+        $rice = self::whole($document['covers']) * self::grams($dish, self::word($document['portion'])) + self::starters($document) * $dish->grams_starter;
         [$pan, $burner] = self::onTheRing($dish, $pans, $burners, $rice);
         $heat = $document['heat'] ?? null;
         $marks = array_map(strval(...), array_keys(Station::netPower($burner)));
@@ -77,8 +84,8 @@ final readonly class Asked
 
         return new self(
             $document, $kitchen, $dish, $pan, $burner,
-            self::whole($document['covers']), self::starters($document), self::words($document['portion']), is_string($heat) ? $heat : null, $panHeat,
-            self::moment(self::words($document['table_at']), $document['table_on'] ?? null, $kitchen, $now),
+            self::whole($document['covers']), self::starters($document), self::word($document['portion']), is_string($heat) ? $heat : null, $panHeat,
+            self::moment(self::word($document['table_at']), $document['table_on'] ?? null, $kitchen, $now),
         );
     }
 
@@ -168,7 +175,7 @@ final readonly class Asked
         return is_numeric($value) ? (int) $value : 0;
     }
 
-    private static function words(mixed $value): string
+    private static function word(mixed $value): string
     {
         return is_string($value) ? $value : '';
     }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\PlanRequestDocument;
+use App\Words\FactDocument;
 use Velko\Core\Planning\Around\Choice;
 use Velko\Core\Planning\Around\Choices;
 use Velko\Core\Planning\Around\Option;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Quantity\Fact;
 
 /** velko.choices/1: the schools side by side, in one pan. */
 final class ChoicesDocument
@@ -18,22 +20,26 @@ final class ChoicesDocument
     {
         $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
 
+        $words = $asked->words();
         $patience = new Patience;
         $choices = $patience->each(Choices::each($plan));
 
         return [
             'format' => 'velko.choices/1',
             'choices' => array_map(static fn (Choice $choice): array => [
-                'choice' => $choice->choice,
+                'choice' => $words->say(Fact::of("choice.$choice->choice")),
+                'code' => $choice->choice,
                 'options' => array_map(static fn (Option $option): array => [
-                    'label' => $option->label,
+                    'label' => $words->say(Fact::of("school.$option->school")),
+                    'school' => $option->school,
                     'chosen' => $option->chosen,
                     'stock_ml' => round($option->plan->stock, 1),
                     'ml_per_g' => round($option->plan->millilitresPerGram(), 2),
                     'pull_min' => round($option->plan->pulled->minute(), 1),
                     'hands_min' => round(Choices::hands($option->plan), 1),
                     'body' => $option->plan->body()->value,
-                    'note' => $option->note,
+                    'note' => $words->say($option->note),
+                    'note_fact' => FactDocument::of($option->note),
                 ], $choice->options),
             ], $choices),
             'left_out' => $patience->leftOut,

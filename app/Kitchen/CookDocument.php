@@ -9,6 +9,7 @@ use App\Devices\ReadingDocument;
 use App\Devices\Ring;
 use App\Models\Cook;
 use App\Models\Device;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
@@ -35,9 +36,12 @@ final class CookDocument
 
     private readonly KeptCook $kept;
 
+    private readonly Words $words;
+
     private function __construct(private readonly Cook $cook, private readonly int $now)
     {
         $this->kept = new KeptCook($cook);
+        $this->words = Words::of($cook->kitchen);
         $this->working = $this->kept->working;
         $this->plan = $this->kept->plan;
         $this->replay = $this->kept->replay;
@@ -53,7 +57,7 @@ final class CookDocument
             'id' => $cook->uuid,
             'cook' => $cook->by(),
             'table_at' => $self->tableAt(),
-            'working' => self::working($self->working),
+            'working' => self::working($self->words->retold($self->working)),
             'state' => $self->state(),
             'happened' => $self->happened(false),
             'forecast' => $self->forecast(),
@@ -231,7 +235,7 @@ final class CookDocument
     {
         $self = new self($cook, $now->getTimestampMs());
 
-        return WaysBackDocument::of($self->kept->forecast($self->now));
+        return WaysBackDocument::of($self->kept->forecast($self->now), $self->words);
     }
 
     /** @return array<string, mixed>|null */
@@ -241,7 +245,7 @@ final class CookDocument
             return null;
         }
 
-        return ForecastDocument::of($this->kept->ask(), $this->kept->heat(), $this->replay, $this->now);
+        return ForecastDocument::of($this->kept->ask(), $this->kept->heat(), $this->replay, $this->now, $this->words);
     }
 
     /** @return array<string, mixed>|null */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\PlanDocument;
+use App\Words\FactDocument;
+use App\Words\Words;
 use Velko\Core\Live\Change;
 use Velko\Core\Live\CrustNow;
 use Velko\Core\Live\Estimate;
@@ -24,7 +26,7 @@ final class ForecastDocument
      *
      * @return array<string, mixed>|null
      */
-    public static function of(Ask $ask, array $heat, Replay $replay, int $now): ?array
+    public static function of(Ask $ask, array $heat, Replay $replay, int $now, Words $words): ?array
     {
         $forecast = Forecast::of($ask, $heat, $replay, $now);
         if ($forecast === null) {
@@ -34,6 +36,7 @@ final class ForecastDocument
         $last = $replay->undoable();
         // What was taken back is said as that.
         $before = $last === null || $replay->takenBack !== null ? null : Forecast::of($ask, $heat, $replay->without($last), $last->at);
+        $said = $before === null ? [] : Change::between($before, $forecast, $last);
 
         return [
             'from_min' => round($forecast->now->minute(), 2),
@@ -44,7 +47,8 @@ final class ForecastDocument
                 'volume_ml' => $step->volume === null ? null : round($step->volume, 1),
                 'ladles' => $step->volume === null ? null : round($step->volume / $ask->ladle->ml, 2),
                 'setting' => $step->mark,
-                'say' => $step->say,
+                'say' => $words->say($step->say),
+                'say_fact' => FactDocument::of($step->say),
                 'item' => $step->stage === null ? null : PlanDocument::item($replay->stages[$step->stage]->item),
             ], $forecast->steps),
             'stock_ml' => round($coming->stock(), 1) + 0.0,
@@ -66,7 +70,8 @@ final class ForecastDocument
             'track' => PlanDocument::track($coming->track),
             'power' => self::power($forecast->estimate),
             'taste_shift_min' => round($forecast->shift, 2) + 0.0,
-            'said' => $before === null ? null : Change::between($before, $forecast, $last),
+            'said' => $said === [] ? null : $words->inOneBreath($said),
+            'said_facts' => FactDocument::all($said),
             'left_alone' => self::leftAlone($forecast),
             'pass' => self::pass($forecast),
             'floor' => self::floor($forecast->floor),

@@ -7,6 +7,7 @@ namespace App\Kitchen;
 use App\Contracts\PlanRequestDocument;
 use App\Models\Cook;
 use App\Models\CookEvent;
+use App\Words\FactDocument;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Replay;
 use Velko\Core\Live\Sign;
@@ -21,6 +22,7 @@ use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Item;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Stage;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
 
 /** A cook as it is kept, read for the core: what was asked, what was planned, what was touched. */
@@ -106,7 +108,7 @@ final readonly class KeptCook
      */
     public static function stages(array $stages): array
     {
-        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], $stage['kind'], $stage['say'], $stage['volume_ml'], $stage['ladles'], $stage['setting'], isset($stage['item']) ? new Item($stage['item']['name'], $stage['item']['amount'], $stage['item']['unit']) : null), $stages));
+        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], $stage['kind'], isset($stage['say_fact']) ? FactDocument::read($stage['say_fact']) : Fact::text($stage['say']), $stage['volume_ml'], $stage['ladles'], $stage['setting'], isset($stage['item']) ? new Item($stage['item']['name'], $stage['item']['amount'], $stage['item']['unit']) : null), $stages));
     }
 
     /**

@@ -15,6 +15,7 @@ use App\Models\Ladle;
 use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
@@ -57,7 +58,7 @@ final class KitchenDocument
             'begin' => self::begin($kitchen, $now),
             'dishes' => $kitchen->dishes->sortBy('name')->map(static fn (Dish $dish): array => [
                 ...$dish->only(['id', 'name', 'family', 'grams_main', 'grams_starter', 'doses', 'looseness']),
-                'rice' => Variety::from($dish->rice->variety)->label(),
+                'rice' => (new Words)->say(Variety::from($dish->rice->variety)->fact()),
                 'stock' => $dish->stock->name,
             ])->values()->all(),
         ];
@@ -113,7 +114,7 @@ final class KitchenDocument
 
         return [
             ...$rice->only(['id', 'name', 'variety', 'grams_per_cup']),
-            'label' => $grain->variety->label(),
+            'label' => (new Words)->say($grain->variety->fact()),
             'window_min' => [$grain->window->low, $grain->window->high],
             'own_window' => $rice->window_low !== null,
             'dishes' => $rice->dishes->pluck('name')->sort()->values()->all(),

@@ -9,6 +9,7 @@ use Closure;
 use Velko\Core\Planning\Around\Swap;
 use Velko\Core\Planning\Around\Swaps;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Safety\Exchanged;
 use Velko\Core\Vessel\Choosing;
 
@@ -23,7 +24,7 @@ final readonly class KitchenSwaps
         $now = $this->asked->dish->stock;
         $others = $this->asked->kitchen->stocks->where('id', '!=', $now->id)->sortBy('name');
 
-        return array_values($others->map(fn (Stock $other): Closure => fn (): Swap => Swaps::stock($this->plan, "{$other->name} for {$now->name}", $other->held_at_c, $other->salt_percent)
+        return array_values($others->map(fn (Stock $other): Closure => fn (): Swap => Swaps::stock($this->plan, Fact::of('swap.for', this: $other->name, that: $now->name), $other->held_at_c, $other->salt_percent)
             ->andAlso(Exchanged::of($now->part(), $other->part())))->all());
     }
 
@@ -38,7 +39,7 @@ final readonly class KitchenSwaps
         foreach (Choosing::pairs($corePans, $coreBurners, Station::fit($this->asked->dish)) as [$pan, $burner]) {
             // The first ring is the smallest that serves the pan.
             if ($pan !== $this->asked->pan->id && ! isset($swaps[$pan])) {
-                $name = sprintf('%s on %s', $pans[$pan]->name ?? '', $burners[$burner]->name ?? '');
+                $name = Fact::of('swap.pan-on-ring', pan: $pans[$pan]->name ?? '', ring: $burners[$burner]->name ?? '');
                 $swaps[$pan] = fn (): array => ['swap' => Swaps::pan($this->plan, $name, $corePans[$pan], $coreBurners[$burner]), 'take' => ['pan_id' => $pan, 'burner_id' => $burner, 'heat' => null]];
             }
         }

@@ -7,6 +7,8 @@ namespace App\Kitchen;
 use App\Models\Dish;
 use App\Models\DishIngredient;
 use App\Models\DishSideWork;
+use App\Words\FactDocument;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Velko\Core\Mise\Amount;
 use Velko\Core\Mise\Ingredient;
@@ -14,6 +16,7 @@ use Velko\Core\Mise\Preparation;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Safety\Part;
 use Velko\Core\Safety\Served;
 
@@ -27,24 +30,24 @@ final class MiseDocument
     }
 
     /** @return list<array<string, mixed>> in the order in which they are used, what is beaten in at the end last */
-    public static function mise(Dish $dish, Plan $plan): array
+    public static function mise(Dish $dish, Plan $plan, Words $words): array
     {
-        return [...self::written($dish, $plan), ...self::finish($plan)];
+        return [...self::written($dish, $plan, $words), ...self::finish($plan, $words)];
     }
 
     /** @return list<array<string, mixed>> */
-    private static function finish(Plan $plan): array
+    private static function finish(Plan $plan, Words $words): array
     {
         $finish = $plan->ask->finish;
         $parts = array_filter(['butter' => $finish->butter, 'hard cheese' => $finish->cheese], static fn (float $grams): bool => $grams > 0);
 
         return array_map(static fn (string $name, float $grams): array => [
-            'name' => $name, 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => Scales::Main->words(),
+            'name' => $name, 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value,
         ], array_keys($parts), array_values($parts));
     }
 
     /** @return list<array<string, mixed>> */
-    private static function written(Dish $dish, Plan $plan): array
+    private static function written(Dish $dish, Plan $plan, Words $words): array
     {
         return array_map(static fn (Ingredient $one): array => [
             'name' => $one->name,
@@ -52,18 +55,20 @@ final class MiseDocument
             'unit' => $one->unit,
             'goes' => $one->goes->value,
             'minute' => $one->minute,
-            'per' => $one->scales->words(),
+            'per' => $words->say($one->scales->fact()),
+            'scales' => $one->scales->value,
         ], self::ingredients($dish));
     }
 
     /** @return list<array<string, mixed>> in order of the start */
-    public static function prep(Dish $dish, Plan $plan, CarbonImmutable $firstLiquid, CarbonImmutable $now): array
+    public static function prep(Dish $dish, Plan $plan, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
     {
-        $works = array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork($one->what, $one->ready, $one->takes_min, $one->hands_min, $one->ahead))->all());
+        $works = array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead))->all());
         $at = static fn (float $minute): CarbonImmutable => $firstLiquid->addSeconds((int) round(60 * $minute));
 
         return array_map(static fn (array $one): array => [
-            'what' => $one['work']->what,
+            'what' => $words->say($one['work']->what),
+            'what_fact' => FactDocument::of($one['work']->what),
             'start_at' => $at($one['start'])->toIso8601String(),
             'ready_at' => $at($one['ready'])->toIso8601String(),
             'takes_min' => $one['work']->takes,

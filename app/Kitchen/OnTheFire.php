@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Velko\Core\Live\Status;
 use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Fact;
 
 /** What a pan and a ring are taken by while another cook is to use them. */
 final readonly class OnTheFire
@@ -32,8 +33,12 @@ final readonly class OnTheFire
 
             return [new Warning(
                 $pan ? 'pan-on-the-fire' : 'ring-on-the-fire',
-                sprintf('The %s has the %s on it until %s', $pan ? $this->asked->pan->name : $this->asked->burner->name, $other->plan->working['dish']['name'], $until->setTimezone($this->asked->kitchen->timezone)->format('H:i')),
-                $pan ? 'Another pan, or at the table later' : 'Another ring, or at the table later',
+                [
+                    'what' => $pan ? $this->asked->pan->name : $this->asked->burner->name,
+                    'dish' => $other->plan->working['dish']['name'],
+                    'until' => $until->setTimezone($this->asked->kitchen->timezone)->format('H:i'),
+                ],
+                Fact::of($pan ? 'fix.other-pan-or-later' : 'fix.other-ring-or-later'),
             )];
         }
 

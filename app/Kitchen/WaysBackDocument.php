@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Words\FactDocument;
+use App\Words\Words;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Rescue\Rescue;
 use Velko\Core\Live\Rescue\WayBack;
@@ -17,7 +19,7 @@ final class WaysBackDocument
      *
      * @return array<string, mixed>
      */
-    public static function of(?Forecast $forecast): array
+    public static function of(?Forecast $forecast, Words $words): array
     {
         if ($forecast === null) {
             return ['format' => 'velko.ways-back/1', 'ways' => []];
@@ -29,16 +31,18 @@ final class WaysBackDocument
             'format' => 'velko.ways-back/1',
             'ways' => array_map(static fn (WayBack $way): array => [
                 'trouble' => $way->trouble->value,
-                'sees' => $way->trouble->sees(),
-                'cause' => $way->trouble->cause(),
-                'do' => $way->do,
+                'sees' => $words->say($way->trouble->sees()),
+                'cause' => $words->say($way->trouble->cause()),
+                'do' => $words->all($way->do),
+                'do_facts' => FactDocument::all($way->do),
                 'plate' => [
                     'word' => $rescue->plate($way),
                     'looseness' => round($way->atTable->free / $ask->rice(), 2),
                     'bite' => Bite::of($ask->grain, $way->atTable->doneness, $way->atTable->drunk)->value,
                 ],
                 'first' => ['splash_ml' => $way->splash, 'water' => $way->water, 'lift_ml' => $way->lift, 'setting' => $way->mark, 'lid' => $way->lid],
-                'beware' => $way->beware,
+                'beware' => $way->beware === null ? null : $words->say($way->beware),
+                'beware_fact' => $way->beware === null ? null : FactDocument::of($way->beware),
             ], $rescue->all()),
         ];
     }

@@ -7,12 +7,16 @@ namespace App\Kitchen;
 use App\Contracts\BadDocument;
 use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
+use App\Words\FactDocument;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Velko\Core\Mise\AddIns;
 use Velko\Core\Planning\Checks as PlanChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Safety\Cautions;
 use Velko\Core\Safety\Checks;
@@ -22,6 +26,8 @@ use Velko\Core\Safety\Served;
 final readonly class WorkOut
 {
     private Served $served;
+
+    private Words $words;
 
     /** @var list<array<string, mixed>> */
     private array $prep;
@@ -37,8 +43,9 @@ final readonly class WorkOut
         public array $request,
         private array $assumed,
     ) {
+        $this->words = $asked->words();
         $this->served = MiseDocument::served($asked->dish);
-        $this->prep = MiseDocument::prep($asked->dish, $plan, $this->firstLiquidAt(), $now);
+        $this->prep = MiseDocument::prep($asked->dish, $plan, $this->firstLiquidAt(), $now, $this->words);
     }
 
     public static function of(Asked $asked, CarbonImmutable $now): self
@@ -67,6 +74,7 @@ final readonly class WorkOut
     {
         $asked = $this->asked;
         $ask = $this->plan->ask;
+        $cautions = Cautions::of($this->plan, $this->served, Station::temperatures($asked->kitchen));
 
         return [
             'format' => 'velko.working/1',
@@ -74,13 +82,13 @@ final readonly class WorkOut
             'dish' => [
                 'name' => $asked->dish->name,
                 'family' => $ask->family->value,
-                'rice' => Variety::from($asked->dish->rice->variety)->label(),
+                'rice' => $this->words->say(Variety::from($asked->dish->rice->variety)->fact()),
                 'stock' => $asked->dish->stock->name,
                 'finish' => $asked->dish->finish,
                 'garnish' => $asked->dish->garnish,
                 'grams_main' => $asked->dish->grams_main,
                 'grams_starter' => $asked->dish->grams_starter,
-                'stirring' => $ask->method->stirring->words(),
+                'stirring' => $this->words->say($ask->method->stirring->fact()),
                 'window_min' => [$ask->grain->window->low, $ask->grain->window->high],
             ],
             'pan' => ['name' => $asked->pan->name, 'base_cm' => $asked->pan->base_cm, 'rim_cm' => $asked->pan->rim_cm, 'height_cm' => $asked->pan->height_cm],
@@ -90,11 +98,12 @@ final readonly class WorkOut
             'clock' => $this->clock(),
             'offers' => $this->offers(),
             'batches' => (new OtherPans($asked, $this->plan))->batches(),
-            'mise' => MiseDocument::mise($asked->dish, $this->plan),
+            'mise' => MiseDocument::mise($asked->dish, $this->plan, $this->words),
             'prep' => $this->prep,
             'served' => MiseDocument::servedDocument($this->served),
-            'cautions' => Cautions::of($this->plan, $this->served, Station::temperatures($asked->kitchen)),
-            'plan' => PlanDocument::of($this->plan->with($this->warnings()), $this->assumed, AddIns::among($this->plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main)),
+            'cautions' => $this->words->all($cautions),
+            'cautions_facts' => FactDocument::all($cautions),
+            'plan' => PlanDocument::of($this->plan->with($this->warnings()), $this->assumed, $this->words, AddIns::among($this->plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main)),
         ];
     }
 
@@ -121,7 +130,7 @@ final readonly class WorkOut
         return [
             ...Checks::of($this->served),
             ...$this->plan->isPossible() ? (new OnTheFire($this->asked, $this->begin(), $this->now))->warnings() : [],
-            ...array_map(static fn (array $one): Warning => new Warning('not-ready', "{$one['what']} takes {$one['takes_min']} min: it will not be ready", 'Later at the table, or done ahead'), array_slice(array_values($late), 0, 1)),
+            ...array_map(static fn (array $one): Warning => new Warning('not-ready', ['what' => $one['what'], 'takes' => Duration::ofMinutes($one['takes_min'])], Fact::of('fix.later-or-ahead')), array_slice(array_values($late), 0, 1)),
             ...$this->plan->warnings,
         ];
     }
@@ -160,7 +169,7 @@ final readonly class WorkOut
         $begin = $this->begin();
         if ($begin->lessThan($this->now)) {
             $earliest = $this->asked->tableAt->addSeconds((int) ceil($begin->diffInSeconds($this->now)) + 59)->startOfMinute();
-            $offers[] = ['warning' => 'too-late', 'label' => 'At the table '.$earliest->format('H:i'), 'change' => ['table_at' => $earliest->format('H:i')]];
+            $offers[] = ['warning' => 'too-late', 'label' => $this->words->say(Fact::of('offer.at-the-table', time: $earliest->format('H:i'))), 'change' => ['table_at' => $earliest->format('H:i')]];
         }
 
         return $offers;
@@ -169,7 +178,7 @@ final readonly class WorkOut
     /** @return array{label: string, change: array<string, mixed>}|null */
     private function ourHeat(): ?array
     {
-        return $this->asked->heat === null ? null : ['label' => 'Let Velko choose the heat', 'change' => ['heat' => null]];
+        return $this->asked->heat === null ? null : ['label' => $this->words->say(Fact::of('offer.our-heat')), 'change' => ['heat' => null]];
     }
 
     /** @return array{label: string, change: array<string, mixed>}|null */
@@ -177,7 +186,7 @@ final readonly class WorkOut
     {
         $other = $this->plan->asGood?->heat;
         if ($other !== null) {
-            return ['label' => "Take $other->hot, then $other->gentle", 'change' => ['heat' => null, 'pan_heat' => ['hot' => $other->hot, 'gentle' => $other->gentle]]];
+            return ['label' => $this->words->say(Fact::of('offer.take-marks', hot: $other->hot, gentle: $other->gentle)), 'change' => ['heat' => null, 'pan_heat' => ['hot' => $other->hot, 'gentle' => $other->gentle]]];
         }
 
         return $this->anotherMark(PlanChecks::otherMark($this->plan));
@@ -186,6 +195,6 @@ final readonly class WorkOut
     /** @return array{label: string, change: array<string, mixed>}|null */
     private function anotherMark(?string $mark): ?array
     {
-        return $mark === null ? null : ['label' => "Set it to $mark", 'change' => ['heat' => $mark]];
+        return $mark === null ? null : ['label' => $this->words->say(Fact::of('offer.set-to', mark: $mark)), 'change' => ['heat' => $mark]];
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
-use Velko\Core\Planning\Checks;
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Volume;
 
-/** What one touch changed about the forecast, in one line. */
+/** What one touch changed about the forecast. */
 final class Change
 {
     /** Less than this is not worth a word: mL, min, and as a share of the ring's strength. */
@@ -17,36 +18,40 @@ final class Change
 
     private const STRENGTH = 0.04;
 
-    /** @param  Touch  $touch  the one that came between */
-    public static function between(Forecast $before, Forecast $after, Touch $touch): ?string
+    /**
+     * @param  Touch  $touch  the one that came between
+     *
+     * @return list<Fact>
+     */
+    public static function between(Forecast $before, Forecast $after, Touch $touch): array
     {
         $said = array_values(array_filter([
             self::strength($before->estimate->power, $after->estimate->power),
             $after->standing === null ? self::stock($before, $after, $touch) : null,
             $after->standing === null ? self::pull($before, $after) : null,
-        ], static fn (?string $words): bool => $words !== null));
+        ], static fn (?Fact $fact): bool => $fact !== null));
 
-        return $said === [] ? null : implode(', ', [...self::cause($touch), ...$said]);
+        return $said === [] ? [] : [...self::cause($touch), ...$said];
     }
 
-    /** @return list<string> what was touched, where the rest of the line does not tell */
+    /** @return list<Fact> what was touched, where the rest of the line does not tell */
     private static function cause(Touch $touch): array
     {
         return match (true) {
-            $touch->taste !== null => ['by the tooth'],
-            $touch->kind === 'heat' && $touch->mark !== null => ["on {$touch->mark}"],
-            $touch->kind === 'lid' => [$touch->on === true ? 'with the lid on' : 'with the lid off'],
+            $touch->taste !== null => [Fact::of('change.by-the-tooth')],
+            $touch->kind === 'heat' && $touch->mark !== null => [Fact::of('change.on-mark', mark: $touch->mark)],
+            $touch->kind === 'lid' => [Fact::of('change.lid', on: $touch->on === true)],
             default => [],
         };
     }
 
-    private static function strength(float $before, float $after): ?string
+    private static function strength(float $before, float $after): ?Fact
     {
-        return abs($after / $before - 1) < self::STRENGTH ? null : sprintf('boiling off %s than thought', $after > $before ? 'faster' : 'slower');
+        return abs($after / $before - 1) < self::STRENGTH ? null : Fact::of('change.boils-off', faster: $after > $before);
     }
 
     /** In all, so that a dose just poured is no change. */
-    private static function stock(Forecast $before, Forecast $after, Touch $touch): ?string
+    private static function stock(Forecast $before, Forecast $after, Touch $touch): ?Fact
     {
         $poured = in_array($touch->kind, ['pour', 'splash'], true) ? $touch->volume ?? 0.0 : 0.0;
         $more = $after->coming->stock() + $poured - $before->coming->stock();
@@ -56,13 +61,15 @@ final class Change
         $doses = $after->coming->doses;
         $last = $doses[count($doses) - 1] ?? null;
 
-        return sprintf('%s %s%s', Checks::litres(abs($more)), $more > 0 ? 'more' : 'less', $last === null ? '' : sprintf(' by minute %d', (int) round($last['second'] / 60)));
+        $args = ['volume' => Volume::ofMl(abs($more)), 'more' => $more > 0];
+
+        return $last === null ? new Fact('change.stock', $args) : new Fact('change.stock-by', [...$args, 'minute' => (int) round($last['second'] / 60)]);
     }
 
-    private static function pull(Forecast $before, Forecast $after): ?string
+    private static function pull(Forecast $before, Forecast $after): ?Fact
     {
         $later = $after->coming->pulled->minute() - $before->coming->pulled->minute();
 
-        return abs($later) < self::MINUTES ? null : sprintf('off %s min %s', Rounding::minutes(abs($later)), $later > 0 ? 'later' : 'sooner');
+        return abs($later) < self::MINUTES ? null : Fact::of('change.off', by: Duration::ofMinutes(abs($later)), later: $later > 0);
     }
 }

@@ -20,6 +20,7 @@ use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\PanRice\CrustPlan;
 use Velko\Core\Planning\Standing;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Bite;
 
@@ -250,8 +251,8 @@ final readonly class Forecast
         $volume = Rounding::to(min(abs($off), self::MOST_AT_THE_PASS * Looseness::oneStep($ask->family)) * $ask->rice(), Rounding::step(self::NOT_TOLD / 2 * Looseness::oneStep($ask->family) * $ask->rice()));
 
         return [$off < 0
-            ? new Extra($pulled->second, 'pour', 'hot stock, beaten in: it would stand too tight', $volume)
-            : new Extra($pulled->second, 'lift', 'off the top: it would be looser than asked', min($volume, $pulled->free))];
+            ? new Extra($pulled->second, 'pour', Fact::of('say.beaten-in'), $volume)
+            : new Extra($pulled->second, 'lift', Fact::of('say.off-the-top'), min($volume, $pulled->free))];
     }
 
     /** @param  float  $second  now: what is not on the table yet is eaten then at the earliest */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Quantity\Fact;
+
 /** One thing to do from now on. */
 final readonly class Step
 {
@@ -18,7 +20,7 @@ final readonly class Step
         public ?int $stage,
         public float $minute,
         public string $kind,
-        public string $say,
+        public Fact $say,
         public ?float $volume = null,
         public ?string $mark = null,
     ) {}

@@ -6,6 +6,7 @@ namespace Velko\Core\Live;
 
 use Velko\Core\Live\Ahead\Coming;
 use Velko\Core\Planning\Stage;
+use Velko\Core\Quantity\Fact;
 
 /** The steps of a plan that are still to come, each moved to where the pan now wants it. */
 final readonly class Steps
@@ -63,7 +64,7 @@ final readonly class Steps
             $steps[] = new Step($i, $minute, $stage->kind, $stage->say, $stage->volume, $stage->mark);
         }
         foreach ($doses as $dose) {
-            $steps[] = new Step(null, $dose['second'] / 60, 'pour', 'one more than planned', $dose['volume']);
+            $steps[] = new Step(null, $dose['second'] / 60, 'pour', Fact::of('say.one-more'), $dose['volume']);
         }
         foreach ($this->coming->extras as $extra) {
             $steps[] = new Step(null, $extra->second / 60, $extra->kind, $extra->say, $extra->volume > 0 ? $extra->volume : null, $extra->mark);

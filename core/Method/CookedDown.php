@@ -43,9 +43,4 @@ final readonly class CookedDown implements DoseSchool
 
         return $load->ladle->ml * max($one, min(2 * $one, (int) round($lacks / $load->ladle->ml)));
     }
-
-    public function sign(): string
-    {
-        return 'when it hisses and the floor is bare';
-    }
 }

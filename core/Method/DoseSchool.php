@@ -28,7 +28,4 @@ interface DoseSchool
      * @return float mL, in amounts that the ladle in hand can measure
      */
     public function dose(Load $load, State $state, int $given): float;
-
-    /** What the cook waits for before pouring, in the trade's words. */
-    public function sign(): string;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Method;
 
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Fit;
@@ -15,14 +16,9 @@ enum Family: string
     case PanRice = 'pan-rice';
     case SoupyRice = 'soupy-rice';
 
-    /** "a risotto" */
-    public function words(): string
+    public function fact(): Fact
     {
-        return match ($this) {
-            self::Risotto => 'a risotto',
-            self::PanRice => 'a pan rice',
-            self::SoupyRice => 'a soupy rice',
-        };
+        return Fact::of("family.$this->value");
     }
 
     /** The rice that a family is usually cooked with (common practice, no single source). */

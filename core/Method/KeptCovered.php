@@ -37,9 +37,4 @@ final readonly class KeptCovered implements DoseSchool
 
         return max(1.0, round($wanted / $half)) * $half;
     }
-
-    public function sign(): string
-    {
-        return 'when the grains show';
-    }
 }

@@ -63,9 +63,4 @@ final readonly class LadleByLadle implements DoseSchool
 
         return max(1, min(2, (int) round($lacks / $half)));
     }
-
-    public function sign(): string
-    {
-        return 'when the trail closes slowly';
-    }
 }

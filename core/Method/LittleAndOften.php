@@ -56,9 +56,4 @@ final readonly class LittleAndOften implements DoseSchool
 
         return Rounding::to(max($minute / 2, min(2 * $minute, $lacks)), Rounding::step(self::READABLE * $load->usePerMinute()));
     }
-
-    public function sign(): string
-    {
-        return 'every minute by the clock';
-    }
 }

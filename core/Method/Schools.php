@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Method;
 
+use Velko\Core\Quantity\Fact;
+
 /** The ways of dosing a risotto, by name. */
 final class Schools
 {
@@ -21,6 +23,12 @@ final class Schools
         }
 
         return $schools;
+    }
+
+    /** What the cook waits for before pouring. */
+    public static function sign(?DoseSchool $school): Fact
+    {
+        return Fact::of('doses.'.($school?->name() ?? self::ONE_POUR));
     }
 
     public static function named(string $name): ?DoseSchool

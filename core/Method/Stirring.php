@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Method;
 
+use Velko\Core\Quantity\Fact;
+
 enum Stirring: string
 {
     case Constant = 'constant';
@@ -20,12 +22,8 @@ enum Stirring: string
         };
     }
 
-    public function words(): string
+    public function fact(): Fact
     {
-        return match ($this) {
-            self::Constant => 'stir all the time',
-            self::NowAndThen => 'stir now and then',
-            self::Never => 'leave it alone',
-        };
+        return Fact::of("stirring.$this->value");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Method;
 
+use Velko\Core\Quantity\Fact;
+
 /** How the grain is toasted in fat before the first liquid. Common practice, no single source; the temperatures are our estimate. */
 enum Toasting: string
 {
@@ -40,12 +42,9 @@ enum Toasting: string
         };
     }
 
-    public function sign(): string
+    /** The sign of well-toasted grain. */
+    public function fact(): Fact
     {
-        return match ($this) {
-            self::Quick => 'hot and quick: shiny and ticking, never brown',
-            self::Medium => 'shiny and ticking, never brown',
-            self::Slow => 'gently, until a grain is too hot to hold; never brown',
-        };
+        return Fact::of("toast.$this->value");
     }
 }

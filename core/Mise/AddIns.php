@@ -31,7 +31,7 @@ final class AddIns
         foreach ($ingredients as $ingredient) {
             if ($ingredient->goes->isAStep()) {
                 $amount = $ingredient->for($plan->rice(), $main, $plan->ask->covers, $plan->ask->pan->baseArea());
-                $stages[] = new Stage(self::minute($plan, $ingredient), 'add', $ingredient->goes->sign(), item: new Item($ingredient->name, Amount::rounded($amount, $ingredient->unit), $ingredient->unit));
+                $stages[] = new Stage(self::minute($plan, $ingredient), 'add', $ingredient->goes->fact(), item: new Item($ingredient->name, Amount::rounded($amount, $ingredient->unit), $ingredient->unit));
             }
         }
 

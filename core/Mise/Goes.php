@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Mise;
 
+use Velko\Core\Quantity\Fact;
+
 /** When an ingredient goes in. Common practice, no single source. */
 enum Goes: string
 {
@@ -21,15 +23,8 @@ enum Goes: string
     }
 
     /** The sign that it is time. */
-    public function sign(): string
+    public function fact(): Fact
     {
-        return match ($this) {
-            self::Base => 'in the base, before the rice',
-            self::WithTheRice => 'turned in with the rice',
-            self::AtMinute => 'stir once, or lay it on',
-            self::NineTenthsGone => 'when nine tenths of the liquid has gone',
-            self::LastTwoMinutes => 'for the last two minutes',
-            self::OnTop => 'held back for the top',
-        };
+        return Fact::of("goes.$this->value");
     }
 }

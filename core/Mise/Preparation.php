@@ -6,6 +6,7 @@ namespace Velko\Core\Mise;
 
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stage;
+use Velko\Core\Quantity\Fact;
 
 /** When each piece of side work must be begun, back from the moment it must be ready: minutes of the cook, mostly negative. */
 final class Preparation
@@ -20,9 +21,9 @@ final class Preparation
     public static function of(Plan $plan, array $work): array
     {
         $ask = $plan->ask;
-        $work[] = new SideWork('stock on, until it steams', Ready::Stock, $ask->stock->held, 1.0, true);
+        $work[] = new SideWork(Fact::of('prep.stock'), Ready::Stock, $ask->stock->held, 1.0, true);
         if ($ask->method->soak > 0) {
-            $work[] = new SideWork($ask->method->rinsed ? 'wash the rice and soak it' : 'soak the rice', Ready::Rice, $ask->method->soak, 2.0, false);
+            $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), Ready::Rice, $ask->method->soak, 2.0, false);
         }
         $list = array_map(static function (SideWork $one) use ($plan): array {
             $ready = self::minute($plan, $one->ready);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Mise;
 
+use Velko\Core\Quantity\Fact;
+
 /** What an ingredient scales with: as little as stock does everything go by the covers. Common practice, no single source. */
 enum Scales: string
 {
@@ -19,13 +21,8 @@ enum Scales: string
     /** Not at all: a bay leaf. */
     case Pan = 'pan';
 
-    public function words(): string
+    public function fact(): Fact
     {
-        return match ($this) {
-            self::Main => 'with the rice',
-            self::Plate => 'with the plates',
-            self::Floor => 'with the floor of the pan',
-            self::Pan => 'once a pan',
-        };
+        return Fact::of("scales.$this->value");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Mise;
 
+use Velko\Core\Quantity\Fact;
+
 /** Work beside the pan that must be ready in time: a stock, a sofrito, a fillet. */
 final readonly class SideWork
 {
@@ -12,5 +14,5 @@ final readonly class SideWork
      * @param  float  $hands  min of hands in it
      * @param  bool  $ahead  can be done before service
      */
-    public function __construct(public string $what, public Ready $ready, public float $takes, public float $hands, public bool $ahead) {}
+    public function __construct(public Fact $what, public Ready $ready, public float $takes, public float $hands, public bool $ahead) {}
 }

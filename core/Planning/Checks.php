@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Mass;
+use Velko\Core\Quantity\Power;
+use Velko\Core\Quantity\Temperature;
+use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Season\Salt;
 
@@ -25,6 +29,11 @@ final class Checks
 
     /** Over this much of the plate the sauce is wine. */
     private const MUCH_WINE_PER_G = 1.2;
+
+    /** What is usual of it, mL at least and at most, to so many g of rice (common practice, no single source). */
+    private const USUAL_WINE = [25.0, 40.0];
+
+    private const USUAL_WINE_TO_G = 80.0;
 
     /** No cook goes on for longer than about this, min. */
     private const NEVER = 85.0;
@@ -83,13 +92,13 @@ final class Checks
         }
         $stronger = $plan->ask->burner->net[$other] > $plan->ask->burner->net[$plan->heat[count($plan->heat) - 1]->mark];
 
-        return new Warning('either-mark', sprintf('%s would do as well: %s stock and %s minutes', ucfirst($other), $stronger ? 'more' : 'less', $stronger ? 'fewer' : 'more'), 'Take the mark your ring holds better');
+        return new Warning('either-mark', ['marks' => false, 'mark' => $other, 'stronger' => $stronger], Fact::of('fix.mark-it-holds'));
     }
 
     private static function neverDone(Plan $plan): ?Warning
     {
         if (self::isNeverDone($plan)) {
-            return new Warning('never-done', sprintf('On %s the rice is not done after %d min: the pan stays at %d °C', $plan->heat[count($plan->heat) - 1]->mark, (int) $plan->pulled->minute(), (int) round($plan->pulled->temperature)), self::stronger($plan));
+            return new Warning('never-done', ['mark' => $plan->heat[count($plan->heat) - 1]->mark, 'minutes' => (int) $plan->pulled->minute(), 'temperature' => Temperature::ofC(round($plan->pulled->temperature))], self::stronger($plan));
         }
 
         return null;
@@ -103,11 +112,11 @@ final class Checks
             return null;
         }
 
-        return new Warning('rinsed', sprintf('%s loses the starch that %s wants', $method->rinsed ? 'Rinsed rice' : 'Soaked rice', $plan->ask->family->words()), 'Use it as it comes out of the packet');
+        return new Warning('rinsed', ['rinsed' => $method->rinsed, 'family' => Fact::of("family.{$plan->ask->family->value}")], Fact::of('fix.as-it-comes'));
     }
 
     /** The nearest setting that would do, and is more than it has; or the ring that would. */
-    private static function stronger(Plan $plan): string
+    private static function stronger(Plan $plan): Fact
     {
         $burner = $plan->ask->burner;
         $now = $burner->net[$plan->heat[count($plan->heat) - 1]->mark];
@@ -115,8 +124,8 @@ final class Checks
         $mark = $burner->nearest($needed);
 
         return $burner->net[$mark] > $now
-            ? "Set it to $mark"
-            : sprintf('A ring that puts %s W into this pan, or a narrower pan', Rounding::plain(ceil($needed / 50) * 50, 0));
+            ? Fact::of('fix.set-to', mark: $mark)
+            : Fact::of('fix.stronger-ring', power: Power::ofW(ceil($needed / 50) * 50));
     }
 
     private static function doesNotSimmer(Plan $plan): ?Warning
@@ -131,8 +140,8 @@ final class Checks
 
         return new Warning(
             'does-not-simmer',
-            sprintf('On %s it stays at %d °C and takes %d min: slow and pasty', $mark, (int) round($mean), (int) round($plan->pulled->minute())),
-            $stronger === null ? self::stronger($plan) : "Set it to $stronger",
+            ['mark' => $mark, 'temperature' => Temperature::ofC(round($mean)), 'minutes' => (int) round($plan->pulled->minute())],
+            $stronger === null ? self::stronger($plan) : Fact::of('fix.set-to', mark: $stronger),
         );
     }
 
@@ -143,12 +152,12 @@ final class Checks
             return null;
         }
         $fix = match ($bite) {
-            Bite::HardHeart => 'Lower heat, larger doses: the grain has not drunk enough',
-            Bite::Crunchy, Bite::FirmHeart => 'More heat, or hotter stock',
-            default => 'A shorter way to the table, or a shorter rest',
+            Bite::HardHeart => 'fix.lower-heat-larger-doses',
+            Bite::Crunchy, Bite::FirmHeart => 'fix.more-heat',
+            default => 'fix.shorter-way',
         };
 
-        return new Warning('bite-not-right', sprintf('At the table the bite is %s', $bite->value), $fix);
+        return new Warning('bite-not-right', ['bite' => $bite->fact()], Fact::of($fix));
     }
 
     private static function coldStock(Plan $plan): ?Warning
@@ -160,8 +169,8 @@ final class Checks
 
         return new Warning(
             'stock-cold',
-            sprintf('Stock at %d °C stops the boil at every dose', (int) round($temperature)),
-            sprintf('Keep it steaming, about %d °C', (int) Defaults::STOCK_C),
+            ['temperature' => Temperature::ofC(round($temperature))],
+            Fact::of('fix.keep-steaming', temperature: Temperature::ofC(Defaults::STOCK_C)),
         );
     }
 
@@ -175,8 +184,8 @@ final class Checks
 
         return new Warning(
             'stock-above-boiling',
-            sprintf('Stock at %d °C: here it boils at %d °C and is no hotter', (int) round($temperature), (int) round($boiling)),
-            sprintf('Say %d °C', (int) floor($boiling)),
+            ['temperature' => Temperature::ofC(round($temperature)), 'boiling' => Temperature::ofC(round($boiling))],
+            Fact::of('fix.say-degrees', temperature: Temperature::ofC(floor($boiling))),
         );
     }
 
@@ -189,8 +198,8 @@ final class Checks
 
         return new Warning(
             'too-salty',
-            sprintf('%s %% salt on the plate%s: the stock concentrates as it boils down', Rounding::plain($percent, 1), $plan->ask->finish->weight() > 0 ? ', cheese and all' : ''),
-            sprintf('Stock with %s %% salt or less', Rounding::plain(max(0.0, floor(10 * $plan->ask->stock->saltPercent * (Salt::SALTY_PERCENT * $plan->plate() / 100 - $plan->ask->finish->salt()) / max(1e-9, $plan->atTable->salt)) / 10), 1)),
+            ['salt' => $percent, 'finished' => $plan->ask->finish->weight() > 0],
+            Fact::of('fix.stock-with-salt', salt: max(0.0, floor(10 * $plan->ask->stock->saltPercent * (Salt::SALTY_PERCENT * $plan->plate() / 100 - $plan->ask->finish->salt()) / max(1e-9, $plan->atTable->salt)) / 10)),
         );
     }
 
@@ -201,13 +210,13 @@ final class Checks
         }
         $share = $plan->alcoholLeft();
         if ($plan->ask->wine / $plan->rice() > self::MUCH_WINE_PER_G) {
-            return new Warning('much-wine', sprintf('%s of wine for %s of rice', self::litres($plan->ask->wine), Rounding::plain($plan->rice(), 0).' g'), '25 to 40 mL for 80 g of rice is usual');
+            return new Warning('much-wine', ['wine' => Volume::ofMl($plan->ask->wine), 'rice' => Mass::ofG($plan->rice())], Fact::of('fix.usual-wine', least: Volume::ofMl(self::USUAL_WINE[0]), most: Volume::ofMl(self::USUAL_WINE[1]), rice: Mass::ofG(self::USUAL_WINE_TO_G)));
         }
 
         return new Warning(
             'alcohol-stays',
-            sprintf('About %d %% of the wine\'s alcohol stays: %s g a cover', (int) round(100 * $share), number_format($plan->alcoholPerCover(), 1)),
-            'Tell a guest who avoids it, or cook it without wine',
+            ['percent' => (int) round(100 * $share), 'weight' => Mass::ofG(round($plan->alcoholPerCover(), 1))],
+            Fact::of('fix.tell-the-guest'),
         );
     }
 
@@ -221,13 +230,8 @@ final class Checks
 
         return new Warning(
             'looseness-off',
-            sprintf('%s at the table than asked: %s instead of %s g of sauce per g of rice', $off > 0 ? 'Looser' : 'Tighter', number_format($plan->looseness(), 2), number_format($plan->ask->target->looseness, 2)),
-            $off > 0 ? $plan->ask->wine > 0 ? 'Less wine, or lift some liquid out at the end' : 'Lift some liquid out at the end' : 'Loosen it at the pass with hot stock',
+            ['looser' => $off > 0, 'is' => $plan->looseness(), 'asked' => $plan->ask->target->looseness],
+            Fact::of($off > 0 ? $plan->ask->wine > 0 ? 'fix.less-wine-or-lift' : 'fix.lift-some' : 'fix.loosen'),
         );
-    }
-
-    public static function litres(float $millilitres): string
-    {
-        return $millilitres < 1000 ? (int) round($millilitres).' mL' : Rounding::plain($millilitres / 1000, 2).' L';
     }
 }

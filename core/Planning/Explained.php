@@ -11,7 +11,7 @@ use Velko\Core\Season\Salt;
 /** The numbers of a plan as sums a cook can follow: the terms of each add up to it. What is taken away is negative. */
 final class Explained
 {
-    /** @return array<string, list<array{term: string, value: float}>> by the number's name in velko.plan/1 */
+    /** @return array<string, list<array{term: string, value: float}>> by the number's name in velko.plan/1; each term by its code */
     public static function of(Plan $plan): array
     {
         return [
@@ -20,7 +20,7 @@ final class Explained
             'table_min' => self::table($plan),
             'doneness_min' => self::doneness($plan),
             'plate_g' => self::plate($plan),
-            'salt_g' => self::terms(['the stock' => $plan->atTable->salt, 'butter and cheese' => $plan->ask->finish->salt()]),
+            'salt_g' => self::terms(['stock' => $plan->atTable->salt, 'finish' => $plan->ask->finish->salt()]),
             'sodium_mg_per_cover' => self::sodium($plan),
             'alcohol_g_per_cover' => self::alcohol($plan),
         ];
@@ -30,10 +30,10 @@ final class Explained
     private static function stock(Plan $plan): array
     {
         return self::terms([
-            'drunk by the rice' => $plan->drunkInThePan(),
-            'boiled off' => $plan->atTable->boiledOff,
-            $plan->ask->family === Family::PanRice ? 'still free in the pan' : 'left as sauce' => $plan->atTable->free,
-            'lifted out' => $plan->atTable->liftedOut,
+            'drunk' => $plan->drunkInThePan(),
+            'boiled-off' => $plan->atTable->boiledOff,
+            $plan->ask->family === Family::PanRice ? 'free' : 'sauce' => $plan->atTable->free,
+            'lifted-out' => $plan->atTable->liftedOut,
             'wine' => -$plan->ask->wine,
         ]);
     }
@@ -44,10 +44,10 @@ final class Explained
         $needed = $plan->stock + $plan->reserve() + $plan->sidePotGivesOff();
 
         return self::terms([
-            'into the pan' => $plan->stock,
-            'held back' => $plan->reserve(),
-            'given off by the open side pot' => $plan->sidePotGivesOff(),
-            'rounded up to a measure' => $plan->make() - $needed,
+            'into-the-pan' => $plan->stock,
+            'held-back' => $plan->reserve(),
+            'side-pot' => $plan->sidePotGivesOff(),
+            'rounded-up' => $plan->make() - $needed,
         ]);
     }
 
@@ -59,11 +59,11 @@ final class Explained
         $dry = $plan->dryMinute !== null && $plan->ask->family === Family::PanRice ? min($pull, $plan->dryMinute) : $pull;
 
         return self::terms([
-            $dry < $pull ? 'until the pan is dry' : 'on the heat' => $dry,
-            'the crust' => $pull - $dry,
-            'butter and cheese' => $method->finish,
+            $dry < $pull ? 'until-dry' : 'on-the-heat' => $dry,
+            'crust' => $pull - $dry,
+            'finish' => $method->finish,
             'rest' => $method->rest,
-            'to the table' => $plan->ask->target->minutesToTable,
+            'to-the-table' => $plan->ask->target->minutesToTable,
         ]);
     }
 
@@ -73,9 +73,9 @@ final class Explained
         $soaked = $plan->ask->grain->minutesToDrink($plan->atTable->soaked);
 
         return self::terms([
-            'ahead by the soak' => $soaked,
-            'on the heat' => $plan->pulled->doneness - $soaked,
-            'on its own heat, until it is eaten' => $plan->atTable->doneness - $plan->pulled->doneness,
+            'soaked' => $soaked,
+            'on-the-heat' => $plan->pulled->doneness - $soaked,
+            'on-its-own-heat' => $plan->atTable->doneness - $plan->pulled->doneness,
         ]);
     }
 
@@ -83,11 +83,11 @@ final class Explained
     private static function plate(Plan $plan): array
     {
         return self::terms([
-            'raw rice' => $plan->rice(),
-            'drunk by it' => $plan->rice() * $plan->atTable->drunk,
-            'sauce' => $plan->atTable->free,
-            'butter and cheese' => $plan->ask->finish->weight(),
-            'everything else' => $plan->ask->extras,
+            'raw-rice' => $plan->rice(),
+            'drunk-by-it' => $plan->rice() * $plan->atTable->drunk,
+            'on-the-plate' => $plan->atTable->free,
+            'finish' => $plan->ask->finish->weight(),
+            'extras' => $plan->ask->extras,
         ]);
     }
 
@@ -97,8 +97,8 @@ final class Explained
         $perCover = static fn (float $salt): float => Salt::sodiumPerCover($salt, $plan->ask->covers);
 
         return self::terms([
-            'the stock' => $perCover($plan->atTable->salt),
-            'butter and cheese' => $perCover($plan->ask->finish->salt()),
+            'stock' => $perCover($plan->atTable->salt),
+            'finish' => $perCover($plan->ask->finish->salt()),
         ]);
     }
 
@@ -107,7 +107,7 @@ final class Explained
     {
         $brought = $plan->ask->wine * Alcohol::WINE_G_PER_ML / $plan->ask->covers;
 
-        return self::terms(['brought by the wine' => $brought, 'cooked off' => $plan->alcoholPerCover() - $brought]);
+        return self::terms(['brought-by-the-wine' => $brought, 'cooked-off' => $plan->alcoholPerCover() - $brought]);
     }
 
     /**

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Method\Family;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Length;
+use Velko\Core\Quantity\Power;
+use Velko\Core\Quantity\Ratio;
 use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Volume;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Pan;
 
@@ -49,9 +54,9 @@ final class FitChecks
 
     /**
      * @param  float  $limit  mm
-     * @param  string  $why  why so much is too much
+     * @param  'stir'|'cook'  $evenly  what so much does not do evenly
      */
-    public static function tooDeep(Plan $plan, float $limit, string $why): ?Warning
+    public static function tooDeep(Plan $plan, float $limit, string $evenly): ?Warning
     {
         $layer = $plan->layer();
         if ($layer < $limit + self::NOT_WORTH_A_WORD) {
@@ -62,10 +67,10 @@ final class FitChecks
 
         return new Warning(
             'layer-too-deep',
-            sprintf('%d mm deep, %d too many %s', (int) round($layer), (int) (round($layer) - $limit), $why),
+            ['depth' => Length::ofMm(round($layer)), 'most' => Length::ofMm($limit), 'evenly' => $evenly],
             $covers >= 1
-                ? sprintf('At most %d covers in this pan, or a base of %d cm, or split into %d pans', $covers, (int) ceil($base), (int) ceil($plan->ask->covers / $covers))
-                : sprintf('A base of %d cm or wider', (int) ceil($base)),
+                ? Fact::of('fix.covers-base-or-split', covers: $covers, base: Length::ofCm(ceil($base)), pans: (int) ceil($plan->ask->covers / $covers))
+                : Fact::of('fix.wider-base', base: Length::ofCm(ceil($base))),
         );
     }
 
@@ -88,8 +93,8 @@ final class FitChecks
 
         return new Warning(
             'over-the-rim',
-            sprintf('%s in a pan that takes %s up to %d mm under the rim', Checks::litres($most), Checks::litres($room), (int) (Pan::FREEBOARD_CM * 10)),
-            self::mostCovers($plan) < 1 ? 'A larger pan' : sprintf('At most %d covers in this pan, or a larger one', self::mostCovers($plan)),
+            ['most' => Volume::ofMl($most), 'room' => Volume::ofMl($room), 'under' => Length::ofMm(Pan::FREEBOARD_CM * 10)],
+            self::mostCovers($plan) < 1 ? Fact::of('fix.larger-pan') : Fact::of('fix.covers-or-larger-pan', covers: self::mostCovers($plan)),
         );
     }
 
@@ -102,8 +107,8 @@ final class FitChecks
 
         return new Warning(
             'ring-too-small',
-            sprintf('The %s cm ring leaves the rim of a %s cm base cold', Rounding::plain($plan->ask->burner->ring, 0), Rounding::plain($pan->base, 0)),
-            sprintf('A ring of %d cm or wider', (int) ceil(Burner::SMALLEST_RING_SHARE * $pan->base)),
+            ['ring' => Length::ofCm(round($plan->ask->burner->ring)), 'base' => Length::ofCm(round($pan->base))],
+            Fact::of('fix.wider-ring', ring: Length::ofCm(ceil(Burner::SMALLEST_RING_SHARE * $pan->base))),
         );
     }
 
@@ -117,8 +122,8 @@ final class FitChecks
 
         return new Warning(
             'flame-too-wide',
-            sprintf('The %s cm ring is wider than a %s cm base: flames go up the wall and the handle', Rounding::plain($ring, 0), Rounding::plain($pan->base, 0)),
-            sprintf('A ring of %d cm or narrower, or a base of %d cm', (int) floor(self::FLAME_TOO_WIDE * $pan->base), (int) ceil($ring / self::FLAME_TOO_WIDE)),
+            ['ring' => Length::ofCm(round($ring)), 'base' => Length::ofCm(round($pan->base))],
+            Fact::of('fix.narrower-ring', ring: Length::ofCm(floor(self::FLAME_TOO_WIDE * $pan->base)), base: Length::ofCm(ceil($ring / self::FLAME_TOO_WIDE))),
         );
     }
 
@@ -133,23 +138,24 @@ final class FitChecks
 
         return new Warning(
             'pan-too-wide',
-            $layer < self::THIN_MM
-                ? sprintf('Only %s mm of rice on so wide a floor', Rounding::plain($layer, 1))
-                : sprintf('%s mL of stock to a gram of rice: nearly all of it boils off', Rounding::plain($ratio, 1)),
-            sprintf('A base of %d cm or narrower, or %d covers and more', max((int) Pan::MIN_DIAMETER_CM, (int) floor($plan->ask->pan->base * sqrt(min(1.0, $layer / self::THIN_MM)))), $covers),
+            ['thin' => $layer < self::THIN_MM, 'depth' => Length::ofMm(round($layer, 1)), 'ratio' => Ratio::of($ratio)],
+            Fact::of('fix.narrower-base-or-covers', base: Length::ofCm(max(Pan::MIN_DIAMETER_CM, floor($plan->ask->pan->base * sqrt(min(1.0, $layer / self::THIN_MM))))), covers: $covers),
         );
     }
 
-    /** @param  float  $most  W/m² of floor */
-    public static function tooFierce(Plan $plan, string $mark, float $most, string $why): Warning
+    /**
+     * @param  float  $most  W/m² of floor
+     * @param  'catches'|'browns'  $then  what so much heat does
+     */
+    public static function tooFierce(Plan $plan, string $mark, float $most, string $then): Warning
     {
         $area = $plan->ask->pan->baseArea();
         $weaker = $plan->ask->burner->below($mark);
 
         return new Warning(
             'too-fierce',
-            sprintf('On %s this floor takes %d kW a square metre: %s', $mark, (int) round($plan->ask->burner->net[$mark] / $area / 1000), $why),
-            $weaker === null ? sprintf('A ring that can be turned down to %s W, or a wider pan', Rounding::plain(floor($most * $area / 50) * 50, 0)) : "Set it to $weaker",
+            ['mark' => $mark, 'kilowatts' => (int) round($plan->ask->burner->net[$mark] / $area / 1000), 'then' => $then],
+            $weaker === null ? Fact::of('fix.weaker-ring', power: Power::ofW(floor($most * $area / 50) * 50)) : Fact::of('fix.set-to', mark: $weaker),
         );
     }
 
@@ -166,8 +172,8 @@ final class FitChecks
         $better = min(self::LARGEST_LADLE, Rounding::to($plan->stock / self::GOOD_DOSES, 10.0));
 
         return match (true) {
-            $tooSmall => new Warning('ladle-too-small', sprintf('%d scoops of this ladle', (int) round($scoops)), sprintf('A ladle of about %s', Checks::litres($better))),
-            $ladle > $plan->stock / self::FEWEST_DOSES && $better >= self::SMALLEST_LADLE => new Warning('ladle-too-big', sprintf('One ladle of %s is most of the stock', Checks::litres($ladle)), sprintf('A ladle of about %s', Checks::litres($better))),
+            $tooSmall => new Warning('ladle-too-small', ['scoops' => (int) round($scoops)], Fact::of('fix.ladle-of', volume: Volume::ofMl($better))),
+            $ladle > $plan->stock / self::FEWEST_DOSES && $better >= self::SMALLEST_LADLE => new Warning('ladle-too-big', ['volume' => Volume::ofMl($ladle)], Fact::of('fix.ladle-of', volume: Volume::ofMl($better))),
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Method\Family;
+use Velko\Core\Quantity\Fact;
 
 /** How rice lies on the plate: free liquid per raw rice, g/g, in the trade's words (our scale). */
 enum Looseness: string
@@ -45,19 +46,9 @@ enum Looseness: string
     }
 
     /** What it does on the plate. */
-    public function sign(): string
+    public function fact(): Fact
     {
-        return match ($this) {
-            self::Stands => 'it stands on the plate',
-            self::SlowSlump => 'it slumps slowly on the plate',
-            self::Wave => 'it flows to the edge when the plate is tapped',
-            self::VeryLoose => 'it runs to the edge by itself',
-            self::Creamy => 'it falls from the spoon in one heap and spreads',
-            self::Loose => 'the rice lies in its broth, a spoon stands up for a moment',
-            self::Soup => 'a soup with rice in it',
-            self::Dry => 'every grain by itself, the crust on top of the spoon',
-            self::Moist => 'the grains still shine with liquid',
-        };
+        return Fact::of('plate.'.str_replace(' ', '-', $this->value));
     }
 
     public static function nearest(float $value, Family $family): self

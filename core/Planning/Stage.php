@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Quantity\Fact;
+
 /** One thing to do, and when. */
 final readonly class Stage
 {
@@ -13,13 +15,13 @@ final readonly class Stage
      * @param  float|null  $volume  mL
      * @param  float|null  $ladles  of the ladle in hand
      * @param  string|null  $mark  where the knob stands from here
-     * @param  string  $say  the sign to wait for or to look at
+     * @param  Fact  $say  the sign to wait for or to look at
      * @param  Item|null  $item  what goes in, where it is neither stock nor wine
      */
     public function __construct(
         public float $minute,
         public string $kind,
-        public string $say,
+        public Fact $say,
         public ?float $volume = null,
         public ?float $ladles = null,
         public ?string $mark = null,

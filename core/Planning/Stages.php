@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Quantity\Fact;
 
 /** The steps that all families share, each with the sign to wait for. */
 final readonly class Stages
@@ -19,11 +20,11 @@ final readonly class Stages
     public function __construct(private Ask $ask, private array $heat, private Walked $walked) {}
 
     /**
-     * @param  string  $rice  the sign of well-turned grain
+     * @param  Fact  $rice  the sign of well-turned grain
      *
      * @return list<Stage>
      */
-    public function beforeTheStock(string $rice): array
+    public function beforeTheStock(Fact $rice): array
     {
         $stages = [];
         $method = $this->ask->method;
@@ -32,20 +33,20 @@ final readonly class Stages
             $stages[] = new Stage(-$method->toast(), 'toast', $rice, mark: $mark);
         }
         if ($this->ask->wine > 0) {
-            $stages[] = new Stage(0.0, 'wine', 'until the smell is gone and the trail is dry', $this->ask->wine, mark: $this->heat[0]->mark);
+            $stages[] = new Stage(0.0, 'wine', Fact::of('say.wine'), $this->ask->wine, mark: $this->heat[0]->mark);
         }
 
         return $stages;
     }
 
     /** @param  float  $volume  mL */
-    public function pour(float $second, float $volume, string $say, ?string $mark = null): Stage
+    public function pour(float $second, float $volume, Fact $say, ?string $mark = null): Stage
     {
         return new Stage($second / 60, 'pour', $say, $volume, round($volume / $this->ask->ladle->ml, 2), $mark);
     }
 
     /**
-     * @param  callable(int): string  $say  by the number of the turn, from 1
+     * @param  callable(int): Fact  $say  by the number of the turn, from 1
      *
      * @return list<Stage>
      */
@@ -67,7 +68,7 @@ final readonly class Stages
         $stages = [];
         foreach ($this->ask->method->lid as $change) {
             if ($change->fromMinute < $this->walked->pulled->minute()) {
-                $stages[] = new Stage(max(0.0, $change->fromMinute), 'lid', $change->on ? 'lid on' : 'lid off');
+                $stages[] = new Stage(max(0.0, $change->fromMinute), 'lid', Fact::of('say.lid', on: $change->on));
             }
         }
 
@@ -75,7 +76,7 @@ final readonly class Stages
     }
 
     /** From two minutes before the low end of the window; where the pull comes sooner than that, a minute before it. */
-    public function taste(string $say): Stage
+    public function taste(Fact $say): Stage
     {
         $latest = max(0.0, $this->walked->pulled->minute() - self::TASTE_BEFORE_PULL);
         foreach ($this->walked->track->doneness as $row => $doneness) {
@@ -88,19 +89,19 @@ final readonly class Stages
     }
 
     /** @return list<Stage> */
-    public function offToTable(string $off): array
+    public function offToTable(Fact $off): array
     {
         $method = $this->ask->method;
         $minute = $this->walked->pulled->minute();
         $stages = [new Stage($minute, 'off', $off)];
         if ($method->finish > 0) {
-            $stages[] = new Stage($minute, 'finish', 'butter first, then the cheese, beaten in until glossy');
+            $stages[] = new Stage($minute, 'finish', Fact::of('say.finish'));
         }
         if ($method->rest > 0) {
-            $stages[] = new Stage($minute + $method->finish, 'rest', $method->restCovered ? 'under a cloth, all flames out' : 'off the heat');
+            $stages[] = new Stage($minute + $method->finish, 'rest', Fact::of('say.rest', covered: $method->restCovered));
         }
         $looseness = Looseness::nearest($this->walked->atTable->free / $this->ask->rice(), $this->ask->family);
-        $stages[] = new Stage($this->walked->atTable->minute(), 'serve', $looseness->sign());
+        $stages[] = new Stage($this->walked->atTable->minute(), 'serve', $looseness->fact());
 
         return $stages;
     }

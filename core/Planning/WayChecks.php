@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Pan\State;
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Temperature;
 
 /** What the way from the heat to the table does to the rice: it cooks on, and it gets cold. */
 final class WayChecks
@@ -44,8 +46,8 @@ final class WayChecks
 
         return new Warning(
             'cooks-on',
-            sprintf('%s from the heat to the table: it cooks on by %d min, more than a pull can make up for', self::minutes($plan->atTable->minute() - $plan->pulled->minute()), (int) round($plan->atTable->doneness - $plan->pulled->doneness)),
-            sprintf('Cook it nearer to the table: eaten within %s of the heat it is right', self::minutes($within)),
+            ['way' => self::minutes($plan->atTable->minute() - $plan->pulled->minute()), 'by' => Duration::ofMinutes(round($plan->atTable->doneness - $plan->pulled->doneness))],
+            Fact::of('fix.nearer-to-the-table', within: self::minutes($within)),
         );
     }
 
@@ -61,10 +63,10 @@ final class WayChecks
 
         return new Warning(
             'cold-plate',
-            sprintf('%d °C when it is eaten', (int) round($temperature)),
+            ['temperature' => Temperature::ofC(round($temperature))],
             $place->plates < Defaults::PLATES_C && $warm->temperature > $temperature + 1.0 && $plan->ask->family->isPlated()
-                ? sprintf('Warm plates: %d °C; or eat it within %s of the heat', (int) round($warm->temperature), self::minutes($within))
-                : sprintf('Eaten within %s of the heat it is still %d °C', self::minutes($within), (int) self::COLD_C),
+                ? Fact::of('fix.warm-plates', temperature: Temperature::ofC(round($warm->temperature)), within: self::minutes($within))
+                : Fact::of('fix.eaten-within', within: self::minutes($within), temperature: Temperature::ofC(self::COLD_C)),
         );
     }
 
@@ -95,8 +97,9 @@ final class WayChecks
         return $state;
     }
 
-    private static function minutes(float $minutes): string
+    /** In whole minutes that it keeps. */
+    private static function minutes(float $minutes): Duration
     {
-        return Rounding::plain(floor($minutes + 0.05), 0).' min';
+        return Duration::ofMinutes(floor($minutes + 0.05));
     }
 }

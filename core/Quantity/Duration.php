@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Quantity;
 
 /** A length of time, kept in seconds; 0 to 48 hours. */
-final readonly class Duration
+final readonly class Duration implements Quantity
 {
     private const MAX_S = 172800.0;
 
@@ -22,7 +22,30 @@ final readonly class Duration
         return new self($number * $unit->factor());
     }
 
-    /** "45 s", "12 min", "1 h 20 min". */
+    /** @throws OutOfRange */
+    public static function ofMinutes(float $minutes): self
+    {
+        return new self(60 * $minutes);
+    }
+
+    /** @throws OutOfRange */
+    public static function ofSeconds(float $seconds): self
+    {
+        return new self($seconds);
+    }
+
+    public function metric(): string
+    {
+        return $this->plain();
+    }
+
+    /** Time is read alike everywhere. */
+    public function us(): string
+    {
+        return $this->plain();
+    }
+
+    /** "45 s", "1.5 min", "12 min", "1 h 20 min". */
     public function plain(): string
     {
         if ($this->seconds < 59.5) {
@@ -30,7 +53,7 @@ final readonly class Duration
         }
         $minutes = (int) round($this->seconds / 60);
         if ($minutes < 60) {
-            return "$minutes min";
+            return Rounding::minutes($this->seconds / 60).' min';
         }
 
         return intdiv($minutes, 60).' h'.($minutes % 60 === 0 ? '' : ' '.($minutes % 60).' min');

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Velko\Core\Quantity;
 
 /** A mass, kept in grams; 0 to 1,000 kg. */
-final readonly class Mass
+final readonly class Mass implements Quantity
 {
     private const MAX_G = 1e6;
+
+    /** Less than this is read to a tenth of a gram, in ounces too: no kitchen scale shows a hundredth of an ounce. */
+    private const LITTLE_G = 10.0;
 
     private function __construct(public float $g)
     {
@@ -28,15 +31,23 @@ final readonly class Mass
         return new self($number * $unit->factor());
     }
 
-    /** "320 g" or "1.45 kg". */
+    /** "3.4 g", "320 g" or "1.45 kg". */
     public function metric(): string
+    {
+        return $this->g < self::LITTLE_G ? Rounding::plain($this->g, 1).' g' : $this->kilos();
+    }
+
+    private function kilos(): string
     {
         return $this->g < 999.5 ? Rounding::plain($this->g, 0).' g' : Rounding::plain($this->g / 1000, 2).' kg';
     }
 
-    /** "11.3 oz" or "3 lb 3 oz". */
+    /** "3.4 g", "11.3 oz" or "3 lb 3 oz". */
     public function us(): string
     {
+        if ($this->g < self::LITTLE_G) {
+            return $this->metric();
+        }
         $ounces = $this->g / Unit::Ounce->factor();
         if ($ounces < 16) {
             return Rounding::plain($ounces, 1).' oz';

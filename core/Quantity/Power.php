@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Quantity;
 
 /** Heat a second, kept in watts; 0 to 100 kW. */
-final readonly class Power
+final readonly class Power implements Quantity
 {
     private const MAX_W = 1e5;
 
@@ -20,6 +20,12 @@ final readonly class Power
     public static function of(float $number, Unit $unit): self
     {
         return new self($number * $unit->factor());
+    }
+
+    /** @throws OutOfRange */
+    public static function ofW(float $watts): self
+    {
+        return new self($watts);
     }
 
     /** "800 W" or "3.5 kW". */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Quantity;
 
 /** A temperature, kept in °C; −60 to 400. */
-final readonly class Temperature
+final readonly class Temperature implements Quantity
 {
     private const MIN_C = -60.0;
 
@@ -24,10 +24,16 @@ final readonly class Temperature
         return new self($unit === Unit::Fahrenheit ? ($number - 32) * $unit->factor() : $number);
     }
 
-    /** "84 °C". */
+    /** @throws OutOfRange */
+    public static function ofC(float $celsius): self
+    {
+        return new self($celsius);
+    }
+
+    /** "84 °C", "62.5 °C". */
     public function metric(): string
     {
-        return Rounding::plain($this->celsius, 0).' °C';
+        return Rounding::plain($this->celsius, 1).' °C';
     }
 
     /** "183 °F". */

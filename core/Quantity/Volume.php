@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Quantity;
 
 /** A volume of liquid, kept in millilitres; 0 to 1,000 L. */
-final readonly class Volume
+final readonly class Volume implements Quantity
 {
     private const MAX_ML = 1e6;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Rice;
 
+use Velko\Core\Quantity\Fact;
+
 /** What the tooth finds. Words and their order are the trade's; the minutes are common practice, no single source. */
 enum Bite: string
 {
@@ -41,5 +43,10 @@ enum Bite: string
             $doneness <= $window->rightTo() + self::SOFT_MINUTES => self::Soft,
             default => self::Mush,
         };
+    }
+
+    public function fact(): Fact
+    {
+        return Fact::of('bite.'.str_replace(' ', '-', $this->value));
     }
 }

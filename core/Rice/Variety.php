@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Rice;
 
+use Velko\Core\Quantity\Fact;
+
 /** The rices Velko knows. A kitchen replaces the window by its packet's printed time. */
 enum Variety: string
 {
@@ -34,17 +36,9 @@ enum Variety: string
         return new Grain($this, $rate, $hot, new Window($low, $high));
     }
 
-    public function label(): string
+    public function fact(): Fact
     {
-        return match ($this) {
-            self::Arborio => 'arborio',
-            self::Carnaroli => 'carnaroli',
-            self::VialoneNano => 'vialone nano',
-            self::Bomba => 'bomba',
-            self::Round => 'round grain',
-            self::Sushi => 'sushi rice',
-            self::Parboiled => 'parboiled long grain',
-        };
+        return Fact::of("rice.$this->value");
     }
 
     /** Starch it gives to the sauce, relative to arborio (common practice puts them in this order; our numbers). */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
+use Velko\Core\Quantity\Fact;
+
 /** The fourteen that must be named on a menu in the European Union (Regulation (EU) No 1169/2011, Annex II; from memory). */
 enum Allergen: string
 {
@@ -21,4 +23,9 @@ enum Allergen: string
     case Sesame = 'sesame';
     case Soy = 'soy';
     case Sulphites = 'sulphites';
+
+    public function fact(): Fact
+    {
+        return Fact::of("allergen.$this->value");
+    }
 }

@@ -6,7 +6,9 @@ namespace Velko\Core\Safety;
 
 use Velko\Core\Method\Family;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Mass;
+use Velko\Core\Quantity\Temperature;
 
 /**
  * What can hurt a cook or a guest in this very pan. Common practice, no single source; temperatures are the kitchen's own.
@@ -20,25 +22,22 @@ final class Cautions
     /** Iron and steel, J/(g·K): a pan's weight is read off its heat capacity. */
     private const STEEL_J_PER_G_K = 0.5;
 
-    /** @return list<string> */
+    /** @return list<Fact> */
     public static function of(Plan $plan, Served $served, Temperatures $reach = new Temperatures): array
     {
         $method = $plan->ask->method;
-        $degrees = static fn (float $celsius): string => Rounding::plain($celsius, 1).' °C';
-        $days = static fn (int $count): string => $count === 1 ? 'a day' : "$count days";
         $weight = $plan->rice() + $plan->stock + $plan->ask->pan->metal / self::STEEL_J_PER_G_K;
+        $shells = isset($served->allergens[Allergen::Molluscs->value]) || isset($served->allergens[Allergen::Crustaceans->value]);
 
         return array_values(array_filter([
-            $method->sealed ? 'Hot fat: pour away from you, nothing wet into it.' : null,
-            $plan->ask->family === Family::PanRice && $method->rest > 0 && $method->restCovered ? 'Cloth or clean food-safe paper over the pan only with every flame out.' : null,
-            $weight > self::TWO_PEOPLE_G ? sprintf('About %d kg and boiling: two people lift it.', (int) round($weight / 1000)) : null,
-            $plan->ask->wine > 0 ? 'No flaming is needed; never pour from the bottle over a flame.' : null,
-            isset($served->allergens[Allergen::Molluscs->value]) || isset($served->allergens[Allergen::Crustaceans->value])
-                ? 'Shells: throw away what is broken or dead before, and what stays shut after.' : null,
-            isset($served->allergens[Allergen::Fish->value]) || isset($served->allergens[Allergen::Molluscs->value]) || isset($served->allergens[Allergen::Crustaceans->value])
-                ? "Fish and shellfish reach {$degrees($reach->fish)}; your local code decides." : null,
-            $served->suits === Diet::Any || ! $served->isKnown() ? "Poultry reaches {$degrees($reach->poultry)}, whole cuts of meat {$degrees($reach->meat)}; your local code decides." : null,
-            "Held hot at {$degrees($reach->hotHolding)} or above, or cooled fast and eaten within {$days($reach->fridgeDays)}: cooked rice is a known risk. Your local code decides.",
+            $method->sealed ? Fact::of('caution.hot-fat') : null,
+            $plan->ask->family === Family::PanRice && $method->rest > 0 && $method->restCovered ? Fact::of('caution.cloth') : null,
+            $weight > self::TWO_PEOPLE_G ? Fact::of('caution.two-people', weight: Mass::ofG(1000 * round($weight / 1000))) : null,
+            $plan->ask->wine > 0 ? Fact::of('caution.no-flaming') : null,
+            $shells ? Fact::of('caution.shells') : null,
+            $shells || isset($served->allergens[Allergen::Fish->value]) ? Fact::of('caution.fish', reach: Temperature::ofC($reach->fish)) : null,
+            $served->suits === Diet::Any || ! $served->isKnown() ? Fact::of('caution.meat', poultry: Temperature::ofC($reach->poultry), meat: Temperature::ofC($reach->meat)) : null,
+            Fact::of('caution.holding', hold: Temperature::ofC($reach->hotHolding), days: $reach->fridgeDays),
         ]));
     }
 }

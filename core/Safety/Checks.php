@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Safety;
 
 use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Fact;
 
 /** What is wrong with a plate for the guest it is meant for. */
 final class Checks
@@ -14,18 +15,22 @@ final class Checks
     {
         $warnings = [];
         if ($served->against !== []) {
-            $warnings[] = new Warning('not-for-diet', sprintf('Not %s: %s', $served->wanted->value, self::names($served->against)), sprintf('Something %s in its place, or call the dish what it is', $served->wanted->value));
+            $warnings[] = new Warning('not-for-diet', ['diet' => $served->wanted->fact(), 'parts' => self::names($served->against)], Fact::of('fix.something-else', diet: $served->wanted->fact()));
         }
         if (! $served->isKnown()) {
-            $warnings[] = new Warning('not-fully-known', sprintf('Not fully known: %s', self::names($served->unknown)), 'Read the label and say on the dish’s page what is in it; until then no guest is told that it is safe');
+            $warnings[] = new Warning('not-fully-known', ['parts' => self::names($served->unknown)], Fact::of('fix.read-the-label'));
         }
 
         return $warnings;
     }
 
-    /** @param  list<Part>  $parts */
-    private static function names(array $parts): string
+    /**
+     * @param  list<Part>  $parts
+     *
+     * @return list<string>
+     */
+    private static function names(array $parts): array
     {
-        return implode(', ', array_unique(array_map(static fn (Part $part): string => $part->name, $parts)));
+        return array_values(array_unique(array_map(static fn (Part $part): string => $part->name, $parts)));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
+use Velko\Core\Quantity\Fact;
+
 /** Who a dish is for, from the strictest to anybody. */
 enum Diet: string
 {
@@ -32,5 +34,10 @@ enum Diet: string
             self::Pescatarian => 2,
             self::Any => 3,
         };
+    }
+
+    public function fact(): Fact
+    {
+        return Fact::of("diet.$this->value");
     }
 }

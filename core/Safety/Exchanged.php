@@ -4,34 +4,36 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
+use Velko\Core\Quantity\Fact;
+
 /** What one part taken for another does to who may eat the plate. */
 final class Exchanged
 {
-    /** @return list<string> in a cook's words; empty where nothing changes for any guest */
+    /** @return list<Fact> empty where nothing changes for any guest */
     public static function of(Part $before, Part $after): array
     {
         $brings = self::without($after->allergens, $before->allergens);
         $spares = $after->complete ? self::without($before->allergens, $after->allergens) : [];
 
         return array_values(array_filter([
-            $brings === [] ? null : 'brings '.self::names($brings),
-            $spares === [] ? null : 'spares '.self::names($spares),
+            $brings === [] ? null : Fact::of('swap.brings', allergens: self::facts($brings)),
+            $spares === [] ? null : Fact::of('swap.spares', allergens: self::facts($spares)),
             self::guests($before->suits, $after->suits),
-            $after->isKnown() ? null : 'what else is in it nobody has said',
-        ], static fn (?string $words): bool => $words !== null));
+            $after->isKnown() ? null : Fact::of('swap.not-said'),
+        ], static fn (?Fact $fact): bool => $fact !== null));
     }
 
     /** Who is won, or lost: a guest on a strict diet who could eat it before and cannot now. */
-    private static function guests(?Diet $before, ?Diet $after): ?string
+    private static function guests(?Diet $before, ?Diet $after): ?Fact
     {
         if ($before === $after || $before === null || $after === null) {
             return null;
         }
         if ($after->servesAlso($before)) {
-            return "for a $after->value guest too";
+            return Fact::of('swap.guests-too', diet: $after->fact());
         }
 
-        return "no longer $before->value".($after === Diet::Any ? ': for guests who eat meat' : ": $after->value");
+        return $after === Diet::Any ? Fact::of('swap.now-meat', before: $before->fact()) : Fact::of('swap.no-longer', before: $before->fact(), after: $after->fact());
     }
 
     /**
@@ -45,9 +47,13 @@ final class Exchanged
         return array_values(array_filter($these, static fn (Allergen $one): bool => ! in_array($one, $those, true)));
     }
 
-    /** @param  list<Allergen>  $allergens */
-    private static function names(array $allergens): string
+    /**
+     * @param  list<Allergen>  $allergens
+     *
+     * @return list<Fact>
+     */
+    private static function facts(array $allergens): array
     {
-        return implode(', ', array_map(static fn (Allergen $one): string => $one->value, $allergens));
+        return array_map(static fn (Allergen $one): Fact => $one->fact(), $allergens);
     }
 }

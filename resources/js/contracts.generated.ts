@@ -50,6 +50,7 @@ export type Stages = {
    * the sign to wait for or to look at
    */
   say: string;
+  say_fact?: Fact;
   /**
    * what goes in, where it is neither stock nor wine
    */
@@ -141,6 +142,7 @@ export interface Contracts {
   'dish-page.json': DishPage;
   'dish.json': DishExport;
   'door-link.json': DoorLink;
+  'fact.json': Fact;
   'farewell.json': Farewell;
   'forgotten.json': Forgotten;
   'hand.json': Hand;
@@ -561,12 +563,17 @@ export interface Working {
      * what it scales with
      */
     per: string;
+    /**
+     * what it scales with
+     */
+    scales?: 'main' | 'plate' | 'floor' | 'pan';
   }[];
   /**
    * what else must be ready, in order of its start
    */
   prep: {
     what: string;
+    what_fact?: Fact;
     /**
      * RFC 3339
      */
@@ -602,6 +609,7 @@ export interface Working {
     unknown?: string[];
   };
   cautions: string[];
+  cautions_facts?: Fact[];
   plan: Plan;
 }
 /**
@@ -643,6 +651,73 @@ export interface Ask {
    * day in the kitchen's time zone; null: the next time the clock shows table_at
    */
   table_on?: string | null;
+}
+/**
+ * What a text beside it says: a code, and the quantities its words need. The words are made from it in the reader's language and units.
+ */
+export interface Fact {
+  /**
+   * of a message in lang/en/engine.json
+   */
+  code: string;
+  /**
+   * what its words need; absent where they need nothing
+   */
+  args?: {
+    [k: string]:
+      | string
+      | number
+      | boolean
+      | {
+          /**
+           * mL
+           */
+          ml: number;
+        }
+      | {
+          /**
+           * g
+           */
+          g: number;
+        }
+      | {
+          /**
+           * s
+           */
+          s: number;
+        }
+      | {
+          /**
+           * °C
+           */
+          c: number;
+        }
+      | {
+          /**
+           * W
+           */
+          w: number;
+        }
+      | {
+          /**
+           * mL to a gram of rice
+           */
+          ml_per_g: number;
+        }
+      | {
+          /**
+           * mm
+           */
+          mm: number;
+          /**
+           * what it is read in
+           */
+          in: 'mm' | 'cm' | 'm';
+        }
+      | Fact
+      | (string | Fact)[]
+      | undefined;
+  };
 }
 /**
  * The answer to a plan request.
@@ -834,6 +909,10 @@ export interface Plan {
       | {
           term: string;
           /**
+           * of the term
+           */
+          code?: string;
+          /**
            * in the number's own unit; what is taken away is negative
            */
           value: number;
@@ -843,7 +922,9 @@ export interface Plan {
   warnings: {
     code: string;
     message: string;
+    message_fact?: Fact;
     fix: string;
+    fix_fact?: Fact;
   }[];
   /**
    * what the request left out, as it was taken
@@ -1825,6 +1906,7 @@ export interface Around {
      * in a cook's words
      */
     what: string;
+    what_fact: Fact;
     stock_ml: number;
     /**
      * mL more than as asked
@@ -1838,6 +1920,7 @@ export interface Around {
      */
     pull_by: number;
     because: string;
+    because_fact: Fact;
   }[];
   as_asked: Side;
   swaps: {
@@ -1846,10 +1929,13 @@ export interface Around {
      */
     kind: 'wine' | 'rice' | 'stock' | 'pan';
     what: string;
+    what_fact: Fact;
     stock_by: number;
     pull_by: number;
     changes: string[];
+    changes_facts: Fact[];
     warnings: string[];
+    warnings_facts: Fact[];
     after: Side;
     /**
      * what to change in velko.ask/1 to take it; null where the ask does not say it
@@ -2014,7 +2100,13 @@ export interface Choices {
        */
       body: string;
       note: string;
+      note_fact: Fact;
+      /**
+       * its code
+       */
+      school: string;
     }[];
+    code: 'doses' | 'stirring' | 'toast' | 'crust-school' | 'crust' | 'soak';
   }[];
   /**
    * choices that would have taken too long in this pan
@@ -2237,6 +2329,7 @@ export interface Cook {
       ladles: number | null;
       setting: string | null;
       say: string;
+      say_fact?: Fact;
       /**
        * what goes in, where it is neither stock nor wine
        */
@@ -2333,6 +2426,7 @@ export interface Cook {
      * what the last touch changed, in one line
      */
     said: string | null;
+    said_facts: Fact[];
     /**
      * once it is off the heat
      */
@@ -3630,6 +3724,7 @@ export interface WaysBack {
      * in order, with this pan's numbers
      */
     do: string[];
+    do_facts: Fact[];
     /**
      * what comes to the table if it is done
      */
@@ -3655,5 +3750,6 @@ export interface WaysBack {
       lid: boolean | null;
     };
     beware: string | null;
+    beware_fact: Fact | null;
   }[];
 }

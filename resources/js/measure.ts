@@ -26,8 +26,6 @@ export interface Measure {
   ratio: (mlPerGram: number) => string;
   /** and for a column or an axis of such numbers, what they are called and each of them. */
   ratios: { unit: string; long: string; of: (mlPerGram: number) => number };
-  /** A sentence of the engine's, its amounts in this kitchen's units. */
-  said: (sentence: string) => string;
   /** What a jug is read in, and so what is typed at the stove. */
   jug: { unit: string; ml: number; decimals: number };
   /** What a tall column is graduated in. */
@@ -70,7 +68,6 @@ export const METRIC: Measure = {
   depth: (mm) => `${Math.round(mm)} mm`,
   ratio: (mlPerGram) => `${mlPerGram.toFixed(2)} mL/g`,
   ratios: { unit: 'mL/g', long: 'mL to a gram of rice', of: (mlPerGram) => mlPerGram },
-  said: (sentence) => sentence,
   jug: { unit: 'mL', ml: 1, decimals: 0 },
   column: { unit: 'L', ml: 1000 },
   typed: {
@@ -118,11 +115,6 @@ export const US: Measure = {
   depth: (mm) => `${trimmed(mm / 10 / CM_PER_INCH, 1)} in`,
   ratio: (mlPerGram) => `${perOunce(mlPerGram).toFixed(2)} fl oz/oz`,
   ratios: { unit: 'fl oz/oz', long: 'fl oz to an ounce of rice', of: perOunce },
-  said: (sentence) =>
-    sentence.replace(
-      /(?<![\d.,])(\d[\d,]*(?:\.\d+)?) (mL to a gram|mL|L|g|kg|°C|cm|mm)(?![\p{L}²])/gu,
-      (all, digits: string, unit: string) => SPOKEN[unit]?.(Number(digits.replaceAll(',', ''))) ?? all,
-    ),
   jug: { unit: 'fl oz', ml: ML['fl oz'], decimals: 1 },
   column: { unit: 'qt', ml: ML.qt },
   typed: {
@@ -133,17 +125,6 @@ export const US: Measure = {
     weight: typedIn('oz', G_PER_OZ, 1),
     burner: typedIn('BTU/h', W_PER_BTU_AN_HOUR, 0),
   },
-};
-
-const SPOKEN: Record<string, (value: number) => string> = {
-  mL: US.volume,
-  L: (litres) => US.volume(1000 * litres),
-  // What weighs next to nothing stays in grams: no scale reads a hundredth of an ounce.
-  g: (grams) => (grams < 10 ? `${grams} g` : US.weight(grams)),
-  kg: (kilos) => US.weight(1000 * kilos),
-  '°C': US.heat,
-  cm: US.length,
-  mm: US.depth,
 };
 
 /** How a kitchen shows its amounts, by its setting. */

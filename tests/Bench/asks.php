@@ -41,9 +41,9 @@ foreach ($asks as $name => $ask) {
         $claim = ByHand::claim($plan, $warning);
         if (ByHand::isFalse($plan, $warning)) {
             $false[$warning->code] = ($false[$warning->code] ?? 0) + 1;
-            echo "  $name: {$warning->code} is false: $warning->message (", implode(' ', array_map(strval(...), $claim ?? [])), ")\n";
+            echo "  $name: {$warning->code} is false: ", json_encode($warning->fact->args), ' (', implode(' ', array_map(strval(...), $claim ?? [])), ")\n";
         }
-        $shown[$warning->code][] = sprintf('%s [%s] → %s', $warning->message, $claim === null ? 'words' : sprintf('%.4g %s %.4g', ...$claim), $warning->fix);
+        $shown[$warning->code][] = sprintf('%s [%s] → %s', json_encode($warning->fact->args), $claim === null ? 'words' : sprintf('%.4g %s %.4g', ...$claim), $warning->fix->code.json_encode($warning->fix->args));
     }
 }
 arsort($kinds);

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
+use App\Words\Words;
 use Velko\Core\Planning\Planner;
 
 /** velko.plan-request/1 in, velko.plan/1 out. */
@@ -20,6 +21,6 @@ final class PlanCommand extends EngineCommand
         $request = PlanRequestDocument::read($json);
         $plan = Planner::plan($request->ask());
 
-        return PlanDocument::of($plan, $request->assumed());
+        return PlanDocument::of($plan, $request->assumed(), new Words);
     }
 }

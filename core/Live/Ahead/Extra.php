@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live\Ahead;
 
+use Velko\Core\Quantity\Fact;
+
 /** Something to do that the plan does not have, because the pan ran otherwise. */
 final readonly class Extra
 {
@@ -12,5 +14,5 @@ final readonly class Extra
      * @param  float  $volume  mL
      * @param  string|null  $mark  where the knob goes
      */
-    public function __construct(public float $second, public string $kind, public string $say, public float $volume = 0.0, public ?string $mark = null) {}
+    public function __construct(public float $second, public string $kind, public Fact $say, public float $volume = 0.0, public ?string $mark = null) {}
 }

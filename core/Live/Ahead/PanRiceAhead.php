@@ -17,6 +17,7 @@ use Velko\Core\Planning\PanRice\CrustMaking;
 use Velko\Core\Planning\PanRice\CrustPlan;
 use Velko\Core\Planning\PanRice\CrustResult;
 use Velko\Core\Planning\Root;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
 
 /** When the grains will show, when it is dry, how long the crust takes; and what to do where dry and done do not meet. */
@@ -215,13 +216,13 @@ final readonly class PanRiceAhead implements Ahead
         if ($off < ($this->gentle === null ? -self::NEAR_ENOUGH : -self::FAR_OFF) && $this->mayAdd()) {
             $more = Rounding::to($this->lacks($start, $off, $gentle), Rounding::JUG);
             if ($more >= self::WORTH_A_POUR * $this->rice) {
-                $extras[] = new Extra($start->second, 'pour', 'hot, sprinkled all over; cover it and leave it', $more);
+                $extras[] = new Extra($start->second, 'pour', Fact::of('say.sprinkle'), $more);
             }
         }
         if ($off > self::NEAR_ENOUGH && $this->gentle === null && $this->mayAdd()) {
             $stronger = $this->stronger($start);
             if ($stronger !== null) {
-                $extras[] = new Extra($start->second, 'heat', 'too wet: up, and watch the floor', mark: $stronger);
+                $extras[] = new Extra($start->second, 'heat', Fact::of('say.too-wet'), mark: $stronger);
                 $gentle = $stronger;
             }
         }

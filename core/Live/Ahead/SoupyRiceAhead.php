@@ -11,6 +11,7 @@ use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Root;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
 
 /** When the pot comes off, and what hot stock it lacks or has too much of for the bowl. */
@@ -77,10 +78,10 @@ final readonly class SoupyRiceAhead implements Ahead
         [$atTable, $pulled] = $this->cook($start, max(0.0, $needs), $track);
         $extras = [];
         if ($needs > 0) {
-            $extras[] = new Extra($start->second, 'pour', 'hot stock: it would stand too tight in the bowl', $needs);
+            $extras[] = new Extra($start->second, 'pour', Fact::of('say.too-tight-in-the-bowl'), $needs);
         }
         if ($needs < 0 && $this->toPour === null) {
-            $extras[] = new Extra($pulled->second, 'lift', 'off the top: it would be looser than asked', -$needs);
+            $extras[] = new Extra($pulled->second, 'lift', Fact::of('say.off-the-top'), -$needs);
         }
         $turns = array_values(array_filter($this->turns, static fn (HeatChange $turn): bool => 60 * $turn->fromMinute < $pulled->second));
 

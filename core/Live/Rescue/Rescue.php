@@ -11,12 +11,16 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\TopLayer;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\PanRice\CrustMaking;
 use Velko\Core\Planning\Target;
+use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Length;
+use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Kinetics;
 use Velko\Core\Season\Salt;
 
@@ -103,8 +107,8 @@ final readonly class Rescue
         $first = self::jug(min($stock, $this->ask->ladle->ml / 2 * ceil($this->rice / 320)));
 
         return new WayBack(Trouble::HardAndDry, [
-            sprintf('%s of hot stock now, %s in small doses until it is done', Checks::litres($first), Checks::litres($stock)),
-            $this->turn($lower), 'lid on for 2 min', sprintf('%s min more', Rounding::minutes($minutes)),
+            Fact::of('do.stock-now', first: Volume::ofMl($first), all: Volume::ofMl($stock)),
+            $this->turn($lower), Fact::of('do.lid-for', time: Duration::ofMinutes(self::LID)), Fact::of('do.time-more', time: Duration::ofMinutes($minutes)),
         ], $atTable, splash: $first, mark: $this->ifOther($lower), lid: true, minutes: $minutes);
     }
 
@@ -116,15 +120,15 @@ final readonly class Rescue
         if ($this->ask->family === Family::PanRice) {
             [$minutes, $atTable] = $trial->untilDry();
 
-            return new WayBack(Trouble::HardAndWet, [$this->turn($higher), sprintf('dry in %s min: what liquid is left must cook it', Rounding::minutes($minutes))], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
+            return new WayBack(Trouble::HardAndWet, [$this->turn($higher), Fact::of('do.dry-in', time: Duration::ofMinutes($minutes))], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
         }
         $stock = self::jug($trial->pourForLooseness());
         [$minutes, $atTable] = $trial->untilDone($stock);
 
         return new WayBack(Trouble::HardAndWet, [
             $this->turn($higher),
-            sprintf('give it %s min more', Rounding::minutes($minutes)),
-            $stock >= 5 ? sprintf('%s still goes in, hot', Checks::litres($stock)) : 'nothing more goes in',
+            Fact::of('do.give-it', time: Duration::ofMinutes($minutes)),
+            $stock >= 5 ? Fact::of('do.still-goes-in', volume: Volume::ofMl($stock)) : Fact::of('do.nothing-more'),
         ], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
     }
 
@@ -138,9 +142,9 @@ final readonly class Rescue
         $dose = self::jug(min($stock, $this->ask->ladle->ml / 2));
 
         return new WayBack(Trouble::SoftOutside, [
-            $this->turn($lower), sprintf('%s min more, in hot doses of %s, %s in all', Rounding::minutes($minutes), Checks::litres($dose), Checks::litres($stock)),
-            sprintf('then off the heat, covered, %s min', Rounding::minutes($resting->method->rest)),
-        ], $atTable, splash: $dose > 0 ? $dose : null, mark: $this->ifOther($lower), beware: 'What is soft outside stays soft.', minutes: $minutes);
+            $this->turn($lower), Fact::of('do.time-in-doses', time: Duration::ofMinutes($minutes), dose: Volume::ofMl($dose), all: Volume::ofMl($stock)),
+            Fact::of('do.then-rest', time: Duration::ofMinutes($resting->method->rest)),
+        ], $atTable, splash: $dose > 0 ? $dose : null, mark: $this->ifOther($lower), beware: Fact::of('beware.stays-soft'), minutes: $minutes);
     }
 
     private function swimming(): WayBack
@@ -157,8 +161,8 @@ final readonly class Rescue
         if ($lift <= 0.0 || $atTable->doneness < $this->ask->grain->window->middle() + self::NEARLY) {
             return new WayBack(Trouble::Swimming, [
                 $this->turn($strongest),
-                $this->ask->family === Family::Risotto ? 'stir hard' : 'lid off, let it roll',
-                sprintf('nothing goes in for %s min', Rounding::minutes($minutes)),
+                Fact::of($this->ask->family === Family::Risotto ? 'do.stir-hard' : 'do.let-it-roll'),
+                Fact::of('do.nothing-for', time: Duration::ofMinutes($minutes)),
             ], $atTable, mark: $this->ifOther($strongest), minutes: $minutes);
         }
         $lifted = clone $state;
@@ -167,7 +171,7 @@ final readonly class Rescue
         [$left, $atTable] = (new Trial($this->ask, $lifted, $strongest))->untilDone();
 
         return new WayBack(Trouble::Swimming, [
-            sprintf('lift out %s: it would be done before that boils off', Checks::litres($lift)), $this->turn($strongest), sprintf('%s min more', Rounding::minutes($left)),
+            Fact::of('do.lift-out', volume: Volume::ofMl($lift)), $this->turn($strongest), Fact::of('do.time-more', time: Duration::ofMinutes($left)),
         ], $atTable, lift: $lift, mark: $this->ifOther($strongest), minutes: $left);
     }
 
@@ -187,9 +191,9 @@ final readonly class Rescue
         }
 
         return new WayBack($trouble, [
-            sprintf('hot stock, %s at a time, %s in all', Checks::litres($spoon), Checks::litres($stock)),
-            $this->ask->family === Family::Risotto ? 'beat it in hard' : 'turn it over gently',
-        ], $atTable, splash: $stock, beware: $trouble === Trouble::SetUp ? 'It will not come back as clear.' : null);
+            Fact::of('do.stock-at-a-time', each: Volume::ofMl($spoon), all: Volume::ofMl($stock)),
+            Fact::of($this->ask->family === Family::Risotto ? 'do.beat-it-in' : 'do.turn-it-over'),
+        ], $atTable, splash: $stock, beware: $trouble === Trouble::SetUp ? Fact::of('beware.not-as-clear') : null);
     }
 
     private function catching(): WayBack
@@ -201,9 +205,9 @@ final readonly class Rescue
         [$minutes, $atTable] = $trial->untilDone($stock);
 
         return new WayBack(Trouble::Catching, [
-            'off the heat, do not scrape', sprintf('tip it into a clean pan: what sticks stays, about %d %%', $this->staysBehind(self::CAUGHT_LAYER)),
-            $this->turn($lower), sprintf('%s min more, %s of stock still to go in', Rounding::minutes($minutes), Checks::litres($stock)),
-        ], $atTable, mark: $this->ifOther($lower), beware: 'A full hot pan: two hands, or two people.', minutes: $minutes);
+            Fact::of('do.off-no-scraping'), Fact::of('do.into-a-clean-pan', percent: $this->staysBehind(self::CAUGHT_LAYER)),
+            $this->turn($lower), Fact::of('do.time-and-stock', time: Duration::ofMinutes($minutes), volume: Volume::ofMl($stock)),
+        ], $atTable, mark: $this->ifOther($lower), beware: Fact::of('beware.full-hot-pan'), minutes: $minutes);
     }
 
     private function wetLate(): WayBack
@@ -214,7 +218,7 @@ final readonly class Rescue
         [$minutes, $atTable] = (new Trial($this->ask, $state, $strongest))->untilDry();
 
         return new WayBack(Trouble::WetLate, [
-            $this->turn($strongest), sprintf('dry in %s min: watch the floor', Rounding::minutes($minutes)), 'off when it crackles and smells toasted',
+            $this->turn($strongest), Fact::of('do.dry-watch-the-floor', time: Duration::ofMinutes($minutes)), Fact::of('do.off-when-toasted'),
         ], $atTable, mark: $this->ifOther($strongest), minutes: $minutes);
     }
 
@@ -226,7 +230,7 @@ final readonly class Rescue
         [$minutes, $atTable] = $trial->coveredUntilDone($stock);
 
         return new WayBack(Trouble::DryEarly, [
-            sprintf('sprinkle %s of hot stock all over', Checks::litres($stock)), 'cover it', $this->turn($lowest), sprintf('%s min', Rounding::minutes($minutes)),
+            Fact::of('do.sprinkle', volume: Volume::ofMl($stock)), Fact::of('do.cover'), $this->turn($lowest), Fact::of('do.time', time: Duration::ofMinutes($minutes)),
         ], $atTable, splash: $stock, mark: $this->ifOther($lowest), lid: true, minutes: $minutes);
     }
 
@@ -242,8 +246,8 @@ final readonly class Rescue
         [, $atTable] = (new Trial($this->ask, $covered, $lowest))->untilDry(0.0, $minutes);
 
         return new WayBack(Trouble::TopHard, [
-            'damp clean kitchen paper or a lid on top', $this->turn($lowest), sprintf('%s min: the top is about that far behind, %d mm deep', Rounding::minutes($minutes), (int) round($depth)),
-        ], $atTable, mark: $this->ifOther($lowest), lid: true, beware: 'Paper only with no flame near it; no print on it.', minutes: $minutes);
+            Fact::of('do.damp-paper'), $this->turn($lowest), Fact::of('do.time-for-the-top', time: Duration::ofMinutes($minutes), depth: Length::ofMm(round($depth))),
+        ], $atTable, mark: $this->ifOther($lowest), lid: true, beware: Fact::of('beware.paper'), minutes: $minutes);
     }
 
     private function paleRim(): WayBack
@@ -254,10 +258,10 @@ final readonly class Rescue
         $plan = (new CrustMaking($this->ask->withTarget(new Target($target->looseness, $target->minutesToTable, $wish))))->on($this->mark, $this->ask->burner->net[$this->mark]);
         $turning = $plan->turning();
         $do = $plan->shift() > 0
-            ? [sprintf('shift the pan %d cm so that the ring lies under the rim', (int) round($plan->shift())), sprintf('quarter turns, %d s on each quarter', (int) round($turning / 4)), 'then off']
-            : ['it stands right over its ring: leave it a little longer in the middle', 'off when it smells toasted'];
+            ? [Fact::of('do.shift', shift: Length::ofCm(round($plan->shift()))), Fact::of('do.quarter-turns', time: Duration::ofSeconds(round($turning / 4))), Fact::of('do.then-off')]
+            : [Fact::of('do.leave-in-the-middle'), Fact::of('do.off-when-it-smells-toasted')];
 
-        return new WayBack(Trouble::PaleRim, $do, $this->forecast->coming->atTable, beware: sprintf('The middle goes from gold to burnt in about %s min on this setting.', Rounding::minutes($this->goldToBurnt())));
+        return new WayBack(Trouble::PaleRim, $do, $this->forecast->coming->atTable, beware: Fact::of('beware.gold-to-burnt', time: Duration::ofMinutes($this->goldToBurnt())));
     }
 
     private function goldToBurnt(): float
@@ -273,7 +277,7 @@ final readonly class Rescue
         $atTable = (new Trial($this->ask, $this->forecast->now, $this->mark))->standing($this->ask->method->rest);
 
         return new WayBack(Trouble::Bitter, [
-            'off at once, do not scrape', sprintf('serve from above it: about %d %% stays in the pan', $stays), sprintf('that leaves %d of %d covers', max(1, (int) round($this->ask->covers * (1 - $stays / 100))), $this->ask->covers),
+            Fact::of('do.off-at-once'), Fact::of('do.serve-from-above', percent: $stays), Fact::of('do.leaves-covers', left: max(1, (int) round($this->ask->covers * (1 - $stays / 100))), covers: $this->ask->covers),
         ], $atTable);
     }
 
@@ -294,25 +298,25 @@ final readonly class Rescue
         $finish = $this->ask->finish;
         $plate = $this->rice * (1 + $state->drunk) + $state->free + $finish->weight();
         $salt = max($state->salt + $finish->salt(), self::SALTY / 100 * $plate);
-        $percent = static fn (float $grams): string => number_format(Salt::percent($grams, $plate), 2);
+        $percent = static fn (float $grams): float => Salt::percent($grams, $plate);
         $spared = $left * $this->ask->stock->saltPercent / 100;
         $do = [];
         if ($left >= 5) {
-            $do[] = sprintf('the last %s as hot water or unsalted stock: %s %% on the plate instead of %s', Checks::litres($left), $percent($salt - $spared), $percent($salt));
+            $do[] = Fact::of('do.last-as-water', volume: Volume::ofMl($left), salt: $percent($salt - $spared), instead: $percent($salt));
         } elseif ($this->ask->family === Family::PanRice) {
-            $do[] = 'nothing takes salt out of a dry pan: keep it dry, serve something plain and lemon beside it';
+            $do[] = Fact::of('do.keep-it-dry');
         } else {
             // As much as leaves it within one word of what was asked.
             $water = self::jug(max(0.0, $this->ask->target->looseness * $this->rice + Looseness::oneStep($this->ask->family) * $this->rice - $state->free));
             $do[] = $water < 5
-                ? 'no stock is left to go in, and it is as loose as it may be: serve something plain beside it'
-                : sprintf('no stock is left to go in: %s of hot water loosens it by a word, and brings it to %s %%', Checks::litres($water), number_format(Salt::percent($salt, $plate + $water), 2));
+                ? Fact::of('do.plain-beside-it')
+                : Fact::of('do.water-loosens', volume: Volume::ofMl($water), salt: Salt::percent($salt, $plate + $water));
         }
         if ($finish->salt() > 0) {
-            $do[] = sprintf('hold the cheese back: %s %% without it', $percent($salt - $spared - $finish->salt()));
+            $do[] = Fact::of('do.no-cheese', salt: $percent($salt - $spared - $finish->salt()));
         }
 
-        return new WayBack(Trouble::TooSalty, $do, $state, beware: 'On a low-sodium diet the dietitian decides.');
+        return new WayBack(Trouble::TooSalty, $do, $state, beware: Fact::of('beware.dietitian'));
     }
 
     private function stockOut(): WayBack
@@ -321,8 +325,8 @@ final readonly class Rescue
         $salt = $left * $this->ask->stock->saltPercent / 100;
 
         return new WayBack(Trouble::StockOut, $left < 5
-            ? ['nothing more needs to go in']
-            : [sprintf('%s of hot water in its place', Checks::litres($left)), sprintf('with %s g of salt in it', Rounding::plain($salt, 1))], $this->forecast->coming->atTable, water: true);
+            ? [Fact::of('do.nothing-needed')]
+            : [Fact::of('do.water-in-its-place', volume: Volume::ofMl($left)), Fact::of('do.with-salt', weight: Mass::ofG($salt))], $this->forecast->coming->atTable, water: true);
     }
 
     /**
@@ -365,9 +369,9 @@ final readonly class Rescue
         return $marks[count($marks) - 1];
     }
 
-    private function turn(string $mark): string
+    private function turn(string $mark): Fact
     {
-        return $mark === $this->mark ? "leave it on $mark" : "turn it to $mark";
+        return Fact::of($mark === $this->mark ? 'do.leave-on' : 'do.turn-to', mark: $mark);
     }
 
     private function ifOther(string $mark): ?string

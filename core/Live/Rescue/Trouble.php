@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Live\Rescue;
 
 use Velko\Core\Method\Family;
+use Velko\Core\Quantity\Fact;
 
 /** What a cook sees go wrong, and what usually is behind it. Common practice, no single source. */
 enum Trouble: string
@@ -24,44 +25,15 @@ enum Trouble: string
     case StockOut = 'stock-out';
     case SetUp = 'set-up';
 
-    public function sees(): string
+    public function sees(): Fact
     {
-        return match ($this) {
-            self::HardAndDry => 'heart hard, pan dry',
-            self::HardAndWet => 'heart hard, plenty of liquid',
-            self::SoftOutside => 'soft outside, hard inside',
-            self::Swimming => 'it swims',
-            self::Tight => 'tight, pasty',
-            self::Catching => 'it catches on the floor',
-            self::WetLate => 'still wet, the rice nearly done',
-            self::DryEarly => 'dry, the rice not done',
-            self::TopHard => 'top hard, bottom done',
-            self::PaleRim => 'no crust at the rim',
-            self::Bitter => 'the crust smells bitter',
-            self::TooSalty => 'too salty',
-            self::StockOut => 'the stock runs out',
-            self::SetUp => 'it has set up',
-        };
+        return Fact::of("trouble.$this->value");
     }
 
-    public function cause(): string
+    /** What usually is behind it. */
+    public function cause(): Fact
     {
-        return match ($this) {
-            self::HardAndDry => 'too hot, too little stock',
-            self::HardAndWet => 'too low, or cold stock',
-            self::SoftOutside => 'boiled too hard',
-            self::Swimming => 'too much at once',
-            self::Tight => 'stood too long, or too little stock',
-            self::Catching => 'too hot, not scraped',
-            self::WetLate => 'too much stock, or heat too low',
-            self::DryEarly => 'too hot',
-            self::TopHard => 'no steam above',
-            self::PaleRim => 'the ring is smaller than the pan',
-            self::Bitter => 'too long or too hot',
-            self::TooSalty => 'the stock reduced',
-            self::StockOut => 'what boils off was not counted',
-            self::SetUp => 'stood too long',
-        };
+        return Fact::of("cause.$this->value");
     }
 
     /** @return list<self> what can go wrong with a dish of this family */

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Velko\Core\Live\Rescue;
 
 use Velko\Core\Pan\State;
+use Velko\Core\Quantity\Fact;
 
 /** The way back for this very pan. */
 final readonly class WayBack
 {
     /**
-     * @param  list<string>  $do  in order, with this pan's numbers
+     * @param  list<Fact>  $do  in order, with this pan's numbers
      * @param  State  $atTable  what comes to the table if it is done
      * @param  float|null  $splash  mL to pour at once, where the first thing is to pour
      * @param  bool  $water  hot water in place of stock
@@ -18,7 +19,7 @@ final readonly class WayBack
      * @param  string|null  $mark  where the knob goes at once
      * @param  bool|null  $lid  on or off at once
      * @param  float|null  $minutes  on the fire from now, where there is a time to it
-     * @param  string|null  $beware  what will stay of it, or what can hurt
+     * @param  Fact|null  $beware  what will stay of it, or what can hurt
      */
     public function __construct(
         public Trouble $trouble,
@@ -29,7 +30,7 @@ final readonly class WayBack
         public ?float $lift = null,
         public ?string $mark = null,
         public ?bool $lid = null,
-        public ?string $beware = null,
+        public ?Fact $beware = null,
         public ?float $minutes = null,
     ) {}
 }

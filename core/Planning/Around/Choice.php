@@ -7,6 +7,9 @@ namespace Velko\Core\Planning\Around;
 /** One thing about the method that cooks disagree about. */
 final readonly class Choice
 {
-    /** @param  list<Option>  $options */
+    /**
+     * @param  'doses'|'stirring'|'toast'|'crust-school'|'crust'|'soak'  $choice
+     * @param  list<Option>  $options
+     */
     public function __construct(public string $choice, public array $options) {}
 }

@@ -15,6 +15,8 @@ use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Target;
+use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
 
 /** The schools that a family's cooks disagree about, each worked out in the same pan. */
 final class Choices
@@ -52,7 +54,7 @@ final class Choices
     {
         $options = [];
         foreach (Schools::all() as $name => $school) {
-            $options[] = self::option($plan, $name, $plan->ask->method->doses?->name() === $name, ['doses' => $school], $school->sign());
+            $options[] = self::option($plan, $name, $plan->ask->method->doses?->name() === $name, ['doses' => $school], Schools::sign($school));
         }
 
         return new Choice('doses', $options);
@@ -61,7 +63,7 @@ final class Choices
     private static function stirring(Plan $plan): Choice
     {
         return new Choice('stirring', array_map(
-            static fn (Stirring $one): Option => self::option($plan, $one->value, $plan->ask->method->stirring === $one, ['stirring' => $one], $one->words()),
+            static fn (Stirring $one): Option => self::option($plan, $one->value, $plan->ask->method->stirring === $one, ['stirring' => $one], $one->fact()),
             [Stirring::Constant, Stirring::NowAndThen],
         ));
     }
@@ -70,17 +72,17 @@ final class Choices
     {
         $now = $plan->ask->method;
         $options = array_map(
-            static fn (Toasting $one): Option => self::option($plan, $one->value, $now->sealed && $now->toasting === $one, ['sealed' => true, 'soak' => 0.0, 'toasting' => $one], $one->sign()),
+            static fn (Toasting $one): Option => self::option($plan, $one->value, $now->sealed && $now->toasting === $one, ['sealed' => true, 'soak' => 0.0, 'toasting' => $one], $one->fact()),
             Toasting::cases(),
         );
 
-        return new Choice('toast', [...$options, self::option($plan, 'not toasted', ! $now->sealed && $now->soak <= 0, ['sealed' => false, 'soak' => 0.0], 'it drinks from the first minute')]);
+        return new Choice('toast', [...$options, self::option($plan, 'not-toasted', ! $now->sealed && $now->soak <= 0, ['sealed' => false, 'soak' => 0.0], Fact::of('note.not-toasted'))]);
     }
 
     private static function crustSchool(Plan $plan): Choice
     {
-        return new Choice('crust school', array_map(
-            static fn (CrustSchool $one): Option => self::option($plan, $one->value, $plan->ask->method->crust === $one, ['crust' => $one], ''),
+        return new Choice('crust-school', array_map(
+            static fn (CrustSchool $one): Option => self::option($plan, $one->value, $plan->ask->method->crust === $one, ['crust' => $one]),
             CrustSchool::cases(),
         ));
     }
@@ -101,27 +103,26 @@ final class Choices
         $soaked = $plan->ask->method->soak > 0;
 
         return new Choice('soak', [
-            self::option($plan, 'as it comes', ! $soaked, ['soak' => 0.0, 'rinsed' => false, 'sealed' => true], 'more body'),
-            self::option($plan, 'washed and soaked', $soaked, ['soak' => $soaked ? $plan->ask->method->soak : self::SOAK, 'rinsed' => true, 'sealed' => false], 'a cleaner broth, sooner done'),
+            self::option($plan, 'as-it-comes', ! $soaked, ['soak' => 0.0, 'rinsed' => false, 'sealed' => true], Fact::of('note.more-body')),
+            self::option($plan, 'washed-and-soaked', $soaked, ['soak' => $soaked ? $plan->ask->method->soak : self::SOAK, 'rinsed' => true, 'sealed' => false], Fact::of('note.cleaner-broth')),
         ]);
     }
 
     /** @param  array<string, mixed>  $changes  of the method, by property */
-    private static function option(Plan $plan, string $label, bool $chosen, array $changes, string $note): Option
+    private static function option(Plan $plan, string $label, bool $chosen, array $changes, ?Fact $note = null): Option
     {
         $after = $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withMethod($changes));
 
-        return new Option($label, $chosen, $after, $note !== '' ? $note : self::crustNote($after));
+        return new Option($label, $chosen, $after, $note ?? self::crustNote($after));
     }
 
-    private static function crustNote(Plan $plan): string
+    private static function crustNote(Plan $plan): Fact
     {
         $crust = $plan->crust?->plan;
 
         return match (true) {
-            $crust === null, $crust->legs === [] => 'off when it is dry',
-            $crust->even => sprintf('%d s on %s, the whole floor', (int) round($crust->seconds()), $crust->mark),
-            default => sprintf('%d s on %s, the rim stays pale', (int) round($crust->seconds()), $crust->mark),
+            $crust === null, $crust->legs === [] => Fact::of('note.off-when-dry'),
+            default => Fact::of('note.crust', time: Duration::ofSeconds(round($crust->seconds())), mark: $crust->mark, even: $crust->even),
         };
     }
 }

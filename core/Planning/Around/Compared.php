@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\Around;
 
 use Velko\Core\Planning\Plan;
+use Velko\Core\Quantity\Fact;
 
 /** The same pan with one thing about it different, beside the pan as it was asked. */
 final readonly class Compared
 {
-    public function __construct(public string $what, public Plan $before, public Plan $after, public string $because) {}
+    public function __construct(public Fact $what, public Plan $before, public Plan $after, public Fact $because) {}
 
     /** mL more than as asked */
     public function stockBy(): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\Around;
 
 use Velko\Core\Planning\Plan;
+use Velko\Core\Quantity\Fact;
 
 /** One thing taken in place of another, and what that changes. */
 final readonly class Swap
@@ -12,10 +13,10 @@ final readonly class Swap
     /**
      * @param  'wine'|'rice'|'stock'|'pan'  $kind  what it stands in for
      * @param  float  $stockBy  mL more than as asked
-     * @param  list<string>  $changes  in a cook's words
-     * @param  list<string>  $warnings  that the pan as asked did not have
+     * @param  list<Fact>  $changes
+     * @param  list<Fact>  $warnings  that the pan as asked did not have
      */
-    public function __construct(public string $kind, public string $what, public Plan $after, public float $stockBy, public array $changes, public array $warnings) {}
+    public function __construct(public string $kind, public Fact $what, public Plan $after, public float $stockBy, public array $changes, public array $warnings) {}
 
     /** min later than as asked */
     public function pullBy(Plan $before): float
@@ -23,7 +24,7 @@ final readonly class Swap
         return $this->after->pulled->minute() - $before->pulled->minute();
     }
 
-    /** @param  list<string>  $changes  that are not of the pan: what it brings, who may eat it */
+    /** @param  list<Fact>  $changes  that are not of the pan: what it brings, who may eat it */
     public function andAlso(array $changes): self
     {
         return new self($this->kind, $this->what, $this->after, $this->stockBy, [...$this->changes, ...$changes], $this->warnings);

@@ -6,11 +6,14 @@ namespace Velko\Core\Planning\Around;
 
 use Closure;
 use Velko\Core\Method\Family;
-use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Warning;
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Length;
+use Velko\Core\Quantity\Mass;
+use Velko\Core\Quantity\Temperature;
+use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Pan;
@@ -59,10 +62,10 @@ final class Swaps
         $after = Planner::plan($plan->onTheSameHeat()->withWine(0.0));
         $vinegar = $wine * self::RICE_VINEGAR;
 
-        return new Swap('wine', 'vinegar for the wine', $after, $after->stock - $vinegar - $plan->stock, [
-            sprintf('%s of rice vinegar (or %s of plain white) in the first stock', Checks::litres($vinegar), Checks::litres($wine * self::WHITE_VINEGAR)),
-            'no wine to cook off: the stock goes in at once',
-            sprintf('%s g less alcohol a cover', number_format($plan->alcoholPerCover(), 1)),
+        return new Swap('wine', Fact::of('swap.vinegar'), $after, $after->stock - $vinegar - $plan->stock, [
+            Fact::of('swap.vinegars', rice: Volume::ofMl($vinegar), white: Volume::ofMl($wine * self::WHITE_VINEGAR)),
+            Fact::of('swap.no-wine'),
+            Fact::of('swap.less-alcohol', weight: Mass::ofG(round($plan->alcoholPerCover(), 1))),
         ], self::added($plan, $after));
     }
 
@@ -73,57 +76,57 @@ final class Swaps
         $minutes = $after->pulled->minute() - $plan->pulled->minute();
         $drinks = $after->atTable->drunk - $plan->atTable->drunk;
         $starch = $variety->starch() - $before->variety->starch();
-        $changes = [sprintf('its window is %s to %s min', Rounding::plain($after->ask->grain->window->low, 1), Rounding::plain($after->ask->grain->window->high, 1))];
+        $changes = [Fact::of('swap.window', low: $after->ask->grain->window->low, high: $after->ask->grain->window->high)];
         if (abs($minutes) >= self::SAME_MINUTES) {
-            $changes[] = sprintf('%s min %s on the fire', Rounding::plain(abs($minutes), 1), $minutes > 0 ? 'longer' : 'less');
+            $changes[] = Fact::of('swap.on-the-fire', minutes: abs($minutes), longer: $minutes > 0);
         }
-        $changes[] = sprintf('drinks %s mL %s in all', Rounding::plain(abs($drinks) * $plan->rice(), 0), $drinks >= 0 ? 'more' : 'less');
+        $changes[] = Fact::of('swap.drinks', volume: Volume::ofMl(abs($drinks) * $plan->rice()), more: $drinks >= 0);
         if (abs($starch) >= self::FELT && $plan->ask->family !== Family::PanRice) {
-            $changes[] = $starch > 0 ? 'a creamier sauce' : 'a thinner sauce';
+            $changes[] = Fact::of('swap.sauce', creamier: $starch > 0);
         }
         if (! $variety->givesBody()) {
-            $changes[] = 'wash and soak it first, and steam it under a lid at the end';
+            $changes[] = Fact::of('swap.wash-and-soak');
         }
 
-        return new Swap('rice', "{$variety->label()} for {$before->variety->label()}", $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
+        return new Swap('rice', Fact::of('swap.for', this: $variety->fact(), that: $before->variety->fact()), $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
     }
 
-    /** @param  string  $name  of the other stock; it is held as hot as the kitchen holds it */
-    public static function stock(Plan $plan, string $name, float $temperature, float $saltPercent): Swap
+    /** @param  Fact  $what  the other stock; it is held as hot as the kitchen holds it */
+    public static function stock(Plan $plan, Fact $what, float $temperature, float $saltPercent): Swap
     {
         $before = $plan->ask->stock;
         $after = Planner::plan($plan->onTheSameHeat()->withStock($before->as($temperature, $saltPercent)));
         $salt = $after->saltPercent() - $plan->saltPercent();
         $changes = [];
         if (abs($salt) >= self::TASTED) {
-            $changes[] = sprintf('%s g of salt %s on all plates', Rounding::plain(abs($after->salt() - $plan->salt()), 1), $salt > 0 ? 'more' : 'less');
+            $changes[] = Fact::of('swap.salt', weight: Mass::ofG(round(abs($after->salt() - $plan->salt()), 1)), more: $salt > 0);
         }
         if (abs($temperature - $before->temperature) >= self::SAME_DEGREES) {
-            $changes[] = sprintf('held at %d °C instead of %d', (int) round($temperature), (int) round($before->temperature));
+            $changes[] = Fact::of('swap.held-at', temperature: Temperature::ofC(round($temperature)), instead: Temperature::ofC(round($before->temperature)));
         }
 
-        return new Swap('stock', $name, $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
+        return new Swap('stock', $what, $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
     }
 
-    /** @param  string  $name  of the other pan and its ring; the heat is found anew for it */
-    public static function pan(Plan $plan, string $name, Pan $pan, Burner $burner): Swap
+    /** @param  Fact  $what  the other pan and its ring; the heat is found anew for it */
+    public static function pan(Plan $plan, Fact $what, Pan $pan, Burner $burner): Swap
     {
         $after = Planner::plan($plan->ask->in($pan, $burner)->onAnyHeat());
         $steam = $after->atTable->boiledOff - $plan->atTable->boiledOff;
 
-        return new Swap('pan', $name, $after, $after->stock - $plan->stock, [
-            sprintf('boils off %s %s', Checks::litres(abs($steam)), $steam > 0 ? 'more' : 'less'),
-            sprintf('%d mm deep instead of %d', (int) round($after->layer()), (int) round($plan->layer())),
+        return new Swap('pan', $what, $after, $after->stock - $plan->stock, [
+            Fact::of('swap.boils-off', volume: Volume::ofMl(abs($steam)), more: $steam > 0),
+            Fact::of('swap.depth', depth: Length::ofMm(round($after->layer())), instead: Length::ofMm(round($plan->layer()))),
         ], self::added($plan, $after));
     }
 
-    /** @return list<string> */
+    /** @return list<Fact> */
     private static function added(Plan $before, Plan $after): array
     {
         $had = array_map(static fn (Warning $warning): string => $warning->code, $before->warnings);
 
         return array_values(array_map(
-            static fn (Warning $warning): string => $warning->message,
+            static fn (Warning $warning): Fact => $warning->fact,
             array_filter($after->warnings, static fn (Warning $warning): bool => ! in_array($warning->code, $had, true)),
         ));
     }

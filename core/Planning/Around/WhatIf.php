@@ -6,11 +6,14 @@ namespace Velko\Core\Planning\Around;
 
 use Closure;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Length;
+use Velko\Core\Quantity\Ratio;
+use Velko\Core\Quantity\Temperature;
+use Velko\Core\Quantity\Volume;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Pan;
 
@@ -50,10 +53,9 @@ final class WhatIf
         }
         $after = Planner::plan(self::solved($plan)->forCovers($covers));
 
-        return new Compared("$covers covers in this pan", $plan, $after, sprintf(
-            'the rice drinks twice as much, the pan boils off %s: %s mL to a gram instead of %s',
-            self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
-            number_format($after->millilitresPerGram(), 1), number_format($plan->millilitresPerGram(), 1),
+        return new Compared(Fact::of('what-if.covers', covers: $covers), $plan, $after, Fact::of(
+            'because.twice', steam: self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
+            ratio: Ratio::of($after->millilitresPerGram()), instead: Ratio::of($plan->millilitresPerGram()),
         ));
     }
 
@@ -68,9 +70,8 @@ final class WhatIf
         $bigger = new Burner($burner->ring * self::WIDER, array_map(static fn (float $net): float => $net * self::WIDER ** 2, $burner->net));
         $after = Planner::plan(self::solved($plan)->in($wider, $bigger));
 
-        return new Compared(sprintf('a base of %s cm on a ring as much bigger', Rounding::plain($wider->base, 0)), $plan, $after, sprintf(
-            'more floor over more heat boils off %s; the rice drinks the same',
-            self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
+        return new Compared(Fact::of('what-if.base', base: Length::ofCm(round($wider->base))), $plan, $after, Fact::of(
+            'because.wider', steam: self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
         ));
     }
 
@@ -81,10 +82,9 @@ final class WhatIf
         $after = Planner::plan(self::solved($plan)->at(new Place($altitude, $place->room, $place->plates)));
         $minutes = abs($after->pulled->minute() - $plan->pulled->minute());
 
-        return new Compared($altitude > 0 ? 'at 1,600 m' : 'at sea level', $plan, $after, sprintf(
-            'it boils at %d °C: the grain takes %s min %s, and %s boils off',
-            (int) round($after->ask->conditions()->boiling), Rounding::plain($minutes, 1), $altitude > 0 ? 'longer' : 'less',
-            self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
+        return new Compared($altitude > 0 ? Fact::of('what-if.hills', altitude: Length::ofM($altitude)) : Fact::of('what-if.sea'), $plan, $after, Fact::of(
+            'because.altitude', boiling: Temperature::ofC(round($after->ask->conditions()->boiling)), minutes: $minutes, longer: $altitude > 0,
+            steam: self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
         ));
     }
 
@@ -96,10 +96,9 @@ final class WhatIf
         }
         $after = Planner::plan($plan->onTheSameHeat()->withStock($stock->as(self::COLD_C, $stock->saltPercent)));
 
-        return new Compared('with stock at 20 °C', $plan, $after, sprintf(
-            'it comes to the boil in the pan: %s min longer, and while nothing boils, %s boils off',
-            Rounding::plain(max(0.0, $after->pulled->minute() - $plan->pulled->minute()), 1),
-            self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
+        return new Compared(Fact::of('what-if.cold-stock', temperature: Temperature::ofC(self::COLD_C)), $plan, $after, Fact::of(
+            'because.cold-stock', minutes: max(0.0, $after->pulled->minute() - $plan->pulled->minute()),
+            steam: self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
         ));
     }
 
@@ -111,12 +110,12 @@ final class WhatIf
         return $plan->onTheSameHeat()->withStock($stock->as($stock->temperature, $stock->saltPercent));
     }
 
-    private static function against(float $after, float $before): string
+    private static function against(float $after, float $before): Fact
     {
         if (abs($after - $before) <= self::ABOUT * $before) {
-            return 'about as much';
+            return Fact::of('because.as-much');
         }
 
-        return Checks::litres(abs($after - $before)).($after > $before ? ' more' : ' less');
+        return Fact::of('because.by', volume: Volume::ofMl(abs($after - $before)), more: $after > $before);
     }
 }

@@ -7,6 +7,9 @@ namespace Velko\Core\Planning\PanRice;
 use Velko\Core\Pan\Floor;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Planning\Stage;
+use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Length;
 
 /** How the floor of a dry pan gets its colour: one setting, and how to move the pan over the ring meanwhile. */
 final readonly class CrustPlan
@@ -46,9 +49,9 @@ final readonly class CrustPlan
         $stages = [];
         foreach (array_slice($this->legs, $from) as $i => $leg) {
             $say = match (true) {
-                $leg->shift > 0 => sprintf('it crackles: %d cm off the middle, then turn it an hour of the clock every %d s', (int) round($leg->shift), (int) max(self::QUICKEST_TURN, round($leg->seconds / Floor::TURN_STEPS))),
-                $from + $i === 0 => 'it crackles: listen and smell; the spoon meets resistance',
-                default => 'back to the middle of the ring',
+                $leg->shift > 0 => Fact::of('say.crust-shifted', shift: Length::ofCm(round($leg->shift)), every: Duration::ofSeconds(max(self::QUICKEST_TURN, round($leg->seconds / Floor::TURN_STEPS)))),
+                $from + $i === 0 => Fact::of('say.crust'),
+                default => Fact::of('say.crust-middle'),
             };
             $stages[] = new Stage($second / 60, 'crust', $say, mark: $this->mark);
             $second += $leg->seconds;

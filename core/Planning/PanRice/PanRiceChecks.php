@@ -11,7 +11,9 @@ use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\FitChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Length;
+use Velko\Core\Quantity\Volume;
 use Velko\Core\Vessel\Pan;
 
 /** What will go wrong with this choice for a pan rice, each with the nearest that works. */
@@ -39,7 +41,7 @@ final class PanRiceChecks
         }
 
         return Checks::found([
-            FitChecks::tooDeep($plan, Pan::PAN_RICE_LAYER_MM, 'to cook evenly'),
+            FitChecks::tooDeep($plan, Pan::PAN_RICE_LAYER_MM, 'cook'),
             $wetOrDry,
             self::noCrust($plan),
             self::fierce($plan),
@@ -62,8 +64,8 @@ final class PanRiceChecks
 
         return new Warning(
             'too-wet',
-            sprintf('%s left in the pan when the rice is done%s', Checks::litres($left), $strongest ? ': this ring is too weak to dry it in time' : ''),
-            self::nearestStock($plan, $strongest ? 'or a stronger ring' : 'or turn it up earlier'),
+            ['left' => Volume::ofMl($left), 'strongest' => $strongest],
+            self::nearestStock($plan, $strongest ? 'stronger-ring' : 'earlier'),
         );
     }
 
@@ -75,14 +77,15 @@ final class PanRiceChecks
 
         return new Warning(
             'too-dry',
-            sprintf('Dry at minute %s with the heart still hard', Rounding::plain($plan->dryMinute ?? 0.0, 1)),
-            self::nearestStock($plan, 'or lower heat'),
+            ['minute' => $plan->dryMinute ?? 0.0],
+            self::nearestStock($plan, 'lower'),
         );
     }
 
-    private static function nearestStock(Plan $plan, string $or): string
+    /** @param  'stronger-ring'|'earlier'|'lower'  $else  what would do as well */
+    private static function nearestStock(Plan $plan, string $else): Fact
     {
-        return $plan->nearest === null ? ucfirst(substr($or, 3)) : sprintf('%s of stock would be gone in time, %s', Checks::litres($plan->nearest), $or);
+        return $plan->nearest === null ? Fact::of('fix.other-heat', else: $else) : Fact::of('fix.stock-or-other-heat', stock: Volume::ofMl($plan->nearest), else: $else);
     }
 
     private static function noCrust(Plan $plan): ?Warning
@@ -92,15 +95,13 @@ final class PanRiceChecks
             return null;
         }
         if ($plan->pulled->free > 2 * Simulation::DRY * $plan->rice()) {
-            return new Warning('no-crust', 'A wet pan makes no crust', 'Dry it first');
+            return new Warning('no-crust', ['wet' => true, 'ring' => Length::ofCm(round($plan->ask->burner->ring))], Fact::of('fix.dry-it-first'));
         }
 
         return new Warning(
             'no-crust',
-            sprintf('The %s cm ring does not colour the whole floor of this pan: the middle turns dark before the rim is gold', Rounding::plain($plan->ask->burner->ring, 0)),
-            $crust->nearestRing === null
-                ? 'A wider ring, or serve it without a crust at the rim'
-                : sprintf('A ring of %s cm of the same strength; or serve it without a crust at the rim', Rounding::plain($crust->nearestRing, 0)),
+            ['wet' => false, 'ring' => Length::ofCm(round($plan->ask->burner->ring))],
+            $crust->nearestRing === null ? Fact::of('fix.wider-ring-or-no-rim') : Fact::of('fix.ring-of-or-no-rim', ring: Length::ofCm(round($crust->nearestRing))),
         );
     }
 
@@ -108,7 +109,7 @@ final class PanRiceChecks
     {
         return $plan->ask->method->stirring->share() <= 0
             ? null
-            : new Warning('stirred', 'Stirred, it turns creamy and the crust does not form', 'Level it once, then leave it alone');
+            : new Warning('stirred', [], Fact::of('fix.leave-it-alone'));
     }
 
     private static function fierce(Plan $plan): ?Warning
@@ -117,7 +118,7 @@ final class PanRiceChecks
         foreach ($plan->heat as $i => $change) {
             $minutes = min($end, $plan->heat[$i + 1]->fromMinute ?? INF) - max(0.0, $change->fromMinute);
             if ($minutes > self::FIERCE_FOR && $plan->ask->burner->net[$change->mark] > self::FIERCE * $plan->ask->pan->baseArea()) {
-                return FitChecks::tooFierce($plan, $change->mark, self::FIERCE, 'the floor browns before the rice has drunk');
+                return FitChecks::tooFierce($plan, $change->mark, self::FIERCE, 'browns');
             }
         }
 
@@ -139,7 +140,7 @@ final class PanRiceChecks
             return null;
         }
 
-        return new Warning('lid-all-through', 'Under a lid from the pour on it steams: the rim stays wet and the crust uneven', 'Lid off until the liquid is gone; at the end two minutes under it finish a hard top');
+        return new Warning('lid-all-through', [], Fact::of('fix.lid-at-the-end'));
     }
 
     /** Two marks that cost the same, between which the ring has none. */
@@ -153,8 +154,8 @@ final class PanRiceChecks
 
         return new Warning(
             'either-mark',
-            sprintf('As good on %s until the grains show, then %s: %s of stock, %s %s', $other->heat->hot, $other->heat->gentle, Checks::litres($other->stock), Checks::litres(abs($by)), $by > 0 ? 'more' : 'less'),
-            'Take the marks your ring holds better',
+            ['marks' => true, 'hot' => $other->heat->hot, 'gentle' => $other->heat->gentle, 'stock' => Volume::ofMl($other->stock), 'by' => Volume::ofMl(abs($by)), 'more' => $by > 0],
+            Fact::of('fix.marks-it-holds'),
         );
     }
 
@@ -165,6 +166,6 @@ final class PanRiceChecks
             return null;
         }
 
-        return new Warning('rice-not-for-pan', sprintf('%s goes creamy and splits in a pan', ucfirst($variety->label())), 'Bomba or round grain');
+        return new Warning('rice-not-for-pan', ['rice' => $variety->fact()], Fact::of('fix.rice-for-pan'));
     }
 }

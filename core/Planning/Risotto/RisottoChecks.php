@@ -9,7 +9,8 @@ use Velko\Core\Planning\FitChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Warning;
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Vessel\Pan;
 
 /** What will go wrong with this choice for a risotto, each with its way out. */
@@ -28,7 +29,7 @@ final class RisottoChecks
     public static function of(Plan $plan): array
     {
         return Checks::found([
-            FitChecks::tooDeep($plan, Pan::RISOTTO_LAYER_MM, 'to stir evenly'),
+            FitChecks::tooDeep($plan, Pan::RISOTTO_LAYER_MM, 'stir'),
             self::goesDry($plan),
             self::dosesTooClose($plan),
             self::fierce($plan),
@@ -50,8 +51,8 @@ final class RisottoChecks
 
         return new Warning(
             'goes-dry',
-            sprintf('The pan is dry at minute %s, before the next dose', Rounding::plain($plan->dryMinute, 1)),
-            $weaker === null ? 'Larger doses' : "Set it to $weaker, or larger doses",
+            ['minute' => $plan->dryMinute],
+            $weaker === null ? Fact::of('fix.larger-doses') : Fact::of('fix.set-to-or-larger-doses', mark: $weaker),
         );
     }
 
@@ -68,8 +69,8 @@ final class RisottoChecks
 
         return new Warning(
             'doses-too-close',
-            sprintf('A dose is gone in %d s: more than one pair of hands can pour', (int) round($gap * 60)),
-            'A larger ladle, or a lower setting',
+            ['gap' => Duration::ofSeconds(round($gap * 60))],
+            Fact::of('fix.larger-ladle-or-lower'),
         );
     }
 
@@ -77,7 +78,7 @@ final class RisottoChecks
     {
         foreach ($plan->heat as $change) {
             if ($plan->ask->burner->net[$change->mark] > self::FIERCE * $plan->ask->pan->baseArea()) {
-                return FitChecks::tooFierce($plan, $change->mark, self::FIERCE, 'outside soft and heart hard, and it catches');
+                return FitChecks::tooFierce($plan, $change->mark, self::FIERCE, 'catches');
             }
         }
 
@@ -91,6 +92,6 @@ final class RisottoChecks
             return null;
         }
 
-        return new Warning('rice-not-for-risotto', sprintf('%s gives a risotto no body', ucfirst($variety->label())), 'Carnaroli, arborio or vialone nano; sushi rice stands in');
+        return new Warning('rice-not-for-risotto', ['rice' => $variety->fact()], Fact::of('fix.rice-for-risotto'));
     }
 }

@@ -6,10 +6,12 @@ namespace Velko\Core\Planning\Risotto;
 
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
+use Velko\Core\Method\Schools;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Stages;
 use Velko\Core\Planning\Walked;
+use Velko\Core\Quantity\Fact;
 
 /** A worked-out risotto as the steps a cook takes. */
 final class RisottoStages
@@ -30,20 +32,20 @@ final class RisottoStages
         $last = count($doses) - 1;
         foreach ($doses as $i => $dose) {
             $pours[] = $stages->pour($dose->second, $dose->volume, match (true) {
-                $i === $last && $i > 0 => 'the last dose: it makes the sauce',
-                $i > 0 && self::isForTheSauce($ask, $heat, $dose) => 'at the call, before it is due by the eye: the sauce',
-                $i === 0 => 'back to a lazy bubble; '.$ask->method->stirring->words(),
-                default => $ask->method->doses?->sign() ?? '',
+                $i === $last && $i > 0 => Fact::of('say.last-dose'),
+                $i > 0 && self::isForTheSauce($ask, $heat, $dose) => Fact::of('say.dose-for-the-sauce'),
+                $i === 0 => Fact::of('say.first-dose', stirring: $ask->method->stirring->fact()),
+                default => Schools::sign($ask->method->doses),
             }, $i === 0 ? $heat[0]->mark : null);
         }
 
         return Stages::inOrder([
-            ...$stages->beforeTheStock($ask->method->toasting->sign()),
+            ...$stages->beforeTheStock($ask->method->toasting->fact()),
             ...$pours,
-            ...$stages->knob(static fn (): string => 'turn the knob'),
+            ...$stages->knob(static fn (): Fact => Fact::of('say.turn')),
             ...$stages->lid(),
-            $stages->taste('tender with a small firm heart is right'),
-            ...$stages->offToTable('with a little bite left: it cooks on'),
+            $stages->taste(Fact::of('say.taste')),
+            ...$stages->offToTable(Fact::of('say.off-with-bite')),
         ]);
     }
 

@@ -7,6 +7,7 @@ namespace Velko\Core\Planning\SoupyRice;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Fact;
 
 /** What will go wrong with this choice for a soupy rice, each with its way out. */
 final class SoupyRiceChecks
@@ -31,6 +32,6 @@ final class SoupyRiceChecks
             return null;
         }
 
-        return new Warning('rice-not-for-stew', sprintf('%s gives a broth no body', ucfirst($plan->ask->grain->variety->label())), 'Round grain or bomba; soak it first if you must');
+        return new Warning('rice-not-for-stew', ['rice' => $plan->ask->grain->variety->fact()], Fact::of('fix.rice-for-stew'));
     }
 }

@@ -10,7 +10,8 @@ use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Stages;
 use Velko\Core\Planning\Standing;
 use Velko\Core\Planning\Walked;
-use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
 
 /** A worked-out soupy rice as the steps a cook takes. */
 final class SoupyRiceStages
@@ -27,15 +28,15 @@ final class SoupyRiceStages
         $stages = new Stages($ask, $heat, $walked);
         $leaves = $standing->leavesBy($ask->target->minutesToTable);
         $off = $leaves === null
-            ? 'with a little bite left: it cooks on'
-            : sprintf('it leaves the pass within %s min, or it %s', Rounding::plain($leaves, 1), $standing->then === 'soft' ? 'goes soft' : 'sets up');
+            ? Fact::of('say.off-with-bite')
+            : Fact::of('say.off-and-away', within: Duration::ofMinutes($leaves), then: $standing->then ?? 'tight');
 
         return Stages::inOrder([
-            ...$stages->beforeTheStock('turned in the base until shiny'),
-            $stages->pour($second, $stock, 'all at once; '.$ask->method->stirring->words(), $heat[0]->mark),
-            ...$stages->knob(static fn (int $turn): string => $turn === 1 && $ask->method->heat === null ? 'when it boils again: down to a simmer' : 'turn the knob'),
+            ...$stages->beforeTheStock(Fact::of('say.toast-in-the-base')),
+            $stages->pour($second, $stock, Fact::of('say.pour-at-once', stirring: $ask->method->stirring->fact()), $heat[0]->mark),
+            ...$stages->knob(static fn (int $turn): Fact => Fact::of($turn === 1 && $ask->method->heat === null ? 'say.down-to-a-simmer' : 'say.turn')),
             ...$stages->lid(),
-            $stages->taste('tender with a small firm heart is right'),
+            $stages->taste(Fact::of('say.taste')),
             ...$stages->offToTable($off),
         ]);
     }

@@ -17,7 +17,7 @@ export function Around({ around, change }: { around: AroundThePan; change: (part
 }
 
 function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
-  const { volume, said, ratios } = useMeasure();
+  const { volume, ratios } = useMeasure();
   return (
     <table aria-label="What if" className="mt-4 w-full text-base leading-snug">
       <caption className="pb-1 text-left font-semibold">What if</caption>
@@ -34,7 +34,7 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
         {rows.map((row) => (
           <Fragment key={row.what}>
             <tr className="border-t border-rule text-right align-baseline">
-              <td className="py-1 pr-3 text-left font-semibold">{said(row.what)}</td>
+              <td className="py-1 pr-3 text-left font-semibold">{row.what}</td>
               <td className="pr-3 whitespace-nowrap">
                 <b>{volume(row.stock_ml)}</b>
                 <span className="block text-sm text-ink-soft">{more(volume, row.stock_by)}</span>
@@ -47,11 +47,11 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
                 <b>{minute(row.pull_min)}</b>
                 <span className="block text-sm text-ink-soft">{signed(row.pull_by, 1)} min</span>
               </td>
-              <td className="text-left text-ink-soft max-md:hidden">{said(row.because)}</td>
+              <td className="text-left text-ink-soft max-md:hidden">{row.because}</td>
             </tr>
             <tr className="md:hidden">
               <td colSpan={4} className="pb-2 text-ink-soft">
-                {said(row.because)}
+                {row.because}
               </td>
             </tr>
           </Fragment>
@@ -116,7 +116,7 @@ function Swaps({ around, change }: { around: AroundThePan; change: (part: Partia
 }
 
 function Line({ swap, open, onOpen }: { swap: Swap; open: boolean; onOpen: () => void }) {
-  const { volume, said } = useMeasure();
+  const { volume } = useMeasure();
   return (
     <button
       aria-expanded={open}
@@ -127,10 +127,10 @@ function Line({ swap, open, onOpen }: { swap: Swap; open: boolean; onOpen: () =>
       <span className="text-right whitespace-nowrap">{more(volume, swap.stock_by)}</span>
       <span className="text-right whitespace-nowrap">{signed(swap.pull_by, 1)} min</span>
       <span className="text-ink-soft max-md:col-span-3">
-        {said(swap.changes.join('; '))}
+        {swap.changes.join('; ')}
         {swap.warnings.map((warning) => (
           <span key={warning} className="block font-semibold text-tomato">
-            {said(warning)}
+            {warning}
           </span>
         ))}
       </span>

@@ -63,7 +63,6 @@ export function useAmount(): (value: number, unit: string) => string {
 
 function Mise({ working }: { working: Working }) {
   const amount = useAmount();
-  const { said } = useMeasure();
   if (working.mise.length === 0) {
     return null;
   }
@@ -80,7 +79,7 @@ function Mise({ working }: { working: Working }) {
             <td className="text-right text-sm text-ink-soft">
               {GOES[one.goes] ?? one.goes}
               {one.goes === 'at-minute' && one.minute !== null && ` ${trimmed(one.minute, 1)}`}
-              {one.per !== 'with the rice' && <span className="block">{said(one.per)}</span>}
+              {one.scales !== 'main' && <span className="block">{one.per}</span>}
             </td>
           </tr>
         ))}
@@ -118,7 +117,6 @@ function Prep({ working }: { working: Working }) {
 function Served({ working }: { working: Working }) {
   const { served } = working;
   const { unknown = [] } = served;
-  const { said } = useMeasure();
   return (
     <div className="mt-3 text-base leading-snug">
       <p>
@@ -134,7 +132,7 @@ function Served({ working }: { working: Working }) {
       </p>
       <ul className="mt-2 list-disc pl-5 text-sm text-ink-soft">
         {working.cautions.map((caution) => (
-          <li key={caution}>{said(caution)}</li>
+          <li key={caution}>{caution}</li>
         ))}
       </ul>
     </div>

@@ -8,7 +8,7 @@ import { useAmount } from './Before';
 /** The cook step by step, one line each. */
 export function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
   const { plan, ladle_ml } = working;
-  const { dose, said } = useMeasure();
+  const { dose } = useMeasure();
   const amount = useAmount();
   const jug = (ml: number) => Object.values(dose(ml)).join(' ');
   return (
@@ -56,7 +56,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
             </td>
             <td className="text-ink-soft">
               {stage.item && <b className="font-semibold text-ink">{stage.item.name}: </b>}
-              {said(sign(working, row))}
+              {sign(working, row)}
             </td>
           </tr>
         ))}

@@ -1,6 +1,5 @@
 import { Info, TriangleAlert } from 'lucide-react';
 import type { Ask, Working } from '../contracts.generated';
-import { useMeasure } from '../cook';
 import { clockWords, lasting } from '../time';
 
 /** Said for a guest's sake; nothing about them goes wrong at the stove. */
@@ -63,7 +62,6 @@ function Warning({
   label?: string | undefined;
   onTake?: (() => void) | undefined;
 }) {
-  const { said } = useMeasure();
   return (
     <li
       data-caution={caution}
@@ -75,9 +73,9 @@ function Warning({
         ) : (
           <TriangleAlert aria-hidden="true" className="mr-1.5 mb-0.5 inline size-5 text-tomato" />
         )}
-        {said(message)}
+        {message}
       </p>
-      {fix && fix !== label && <p className="text-ink-soft">{said(fix)}</p>}
+      {fix && fix !== label && <p className="text-ink-soft">{fix}</p>}
       {label && onTake && (
         <button
           onClick={onTake}

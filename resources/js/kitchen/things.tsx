@@ -20,6 +20,9 @@ import {
   type Stock,
 } from './words';
 
+/** What a pan is not filled with: `Pan::FREEBOARD_CM`, mm. */
+const FREEBOARD_MM = 15;
+
 export type Address = 'pans' | 'burners' | 'ladles' | 'rices' | 'stocks' | 'devices';
 
 /** Keeps an entry, new or changed; the answer is the kitchen as it then is. */
@@ -96,7 +99,7 @@ export function PanForm({ thing, onDone }: FormProps<Pan>) {
 
 /** What the pan as typed holds, in covers of each family; the engine's answer, asked as the numbers change. */
 function PanTakes() {
-  const { volume, said } = useMeasure();
+  const { volume, depth } = useMeasure();
   const [base_cm, rim_cm, height_cm, metal_j_per_k] = useWatch({
     name: ['base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k'],
   }) as unknown[];
@@ -114,7 +117,7 @@ function PanTakes() {
   }
   return (
     <p className="text-lg" aria-live="polite" data-testid="holds">
-      {said('Up to 15 mm under the rim')} <b>{volume(holds.data.holds_ml)}</b>. Takes{' '}
+      Up to {depth(FREEBOARD_MM)} under the rim <b>{volume(holds.data.holds_ml)}</b>. Takes{' '}
       {holds.data.takes.map((one, at) => (
         <span key={one.family} className={one.suited ? '' : 'text-ink-soft'}>
           {at > 0 && ', '}

@@ -73,7 +73,7 @@ const ROOMY = 18;
 function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
   const { timezone } = useCook();
   const { plan, ask, dish } = working;
-  const { volume, weight, dose, said } = useMeasure();
+  const { volume, weight, dose } = useMeasure();
   const amount = useAmount();
   const first = Date.parse(working.clock.first_liquid_at);
   const at = (min: number) => clock(first + min * 60_000, timezone);
@@ -124,7 +124,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
               <td>
                 {stage.setting && <b>{stage.setting}: </b>}
                 {stage.item && <b>{stage.item.name}: </b>}
-                {stage.kind === 'finish' ? dish.finish : said(stage.say)}
+                {stage.kind === 'finish' ? dish.finish : stage.say}
               </td>
             </tr>
           ))}
@@ -150,7 +150,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
         <b>Allergens:</b> {allergenWords(working.served)}. Salt {trimmed(plan.salt.percent_at_table, 1)} %,
         sodium {Math.round(plan.salt.sodium_mg_per_cover)} mg a cover.
       </p>
-      <p className="pt-1 text-[0.85em]">{said(working.cautions.join(' '))}</p>
+      <p className="pt-1 text-[0.85em]">{working.cautions.join(' ')}</p>
     </article>
   );
 }

@@ -215,7 +215,7 @@ function Spoken({
   step: Step;
   cook: Cook;
 }) {
-  const { volume, said } = useMeasure();
+  const { volume } = useMeasure();
   const words = waiting
     ? 'Pan on'
     : [
@@ -224,7 +224,7 @@ function Spoken({
         step.ladles === null ? null : ladles(step.ladles),
         step.item?.name ?? null,
         step.setting !== null && ['heat', 'crust'].includes(step.kind) ? step.setting : null,
-        said(step.say),
+        step.say,
       ]
         .filter(Boolean)
         .join(', ');
@@ -252,7 +252,7 @@ function Said({ cook, early }: { cook: Cook; early: number }) {
         : wait !== null && wait.stage === stepsOf(cook)[0]?.stage
           ? `Not yet: ${lasting(wait.seconds)} more`
           : forecast?.said
-            ? measure.said(forecast.said)
+            ? forecast.said
             : '';
   return (
     <p role="status" key={state.last} className="now-said">

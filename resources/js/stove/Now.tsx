@@ -31,7 +31,6 @@ export function PanOn({ cook }: { cook: Cook }) {
  * `left`: s for which it goes on, where it takes its time and has begun.
  */
 export function Action({ cook, step, left }: { cook: Cook; step: Step; left: number | null }) {
-  const { said } = useMeasure();
   return (
     <>
       <p className="now-verb">{VERB[step.kind]}</p>
@@ -40,9 +39,7 @@ export function Action({ cook, step, left }: { cook: Cook; step: Step; left: num
       ) : (
         <p className="now-digits">{countdown(left)}</p>
       )}
-      <p className="now-say">
-        {step.kind === 'finish' ? cook.working.dish.finish || said(step.say) : said(step.say)}
-      </p>
+      <p className="now-say">{step.kind === 'finish' ? cook.working.dish.finish || step.say : step.say}</p>
     </>
   );
 }

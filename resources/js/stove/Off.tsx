@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api';
 import type { Cook, WaysBack } from '../contracts.generated';
-import { useMeasure } from '../cook';
 import { Answers, Drawer } from './Drawer';
 import type { Say } from './say';
 
@@ -59,7 +58,6 @@ function Back({
   onClose: () => void;
   onOther: () => void;
 }) {
-  const { said } = useMeasure();
   const take = () => {
     onClose();
     // One touch: its parts belong to the trouble, and are taken back with it.
@@ -77,7 +75,7 @@ function Back({
         {way.do.map((line, index) => (
           <li key={line} className="grid grid-cols-[auto_1fr] gap-3">
             <span className="text-saffron">{index + 1}</span>
-            {said(line)}
+            {line}
           </li>
         ))}
       </ol>

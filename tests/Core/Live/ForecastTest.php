@@ -22,6 +22,7 @@ use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stage;
+use Velko\Core\Quantity\Fact;
 
 /*
  * A pan on the fire whose ring is not what its mark says. The truth is a pan of its own, simulated on the ring as it
@@ -111,17 +112,21 @@ it('says in one line what a weighing changed', function (): void {
     $done = OnTheFire::doneUntil($plan, 9.0);
     $weighed = OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.25, 9.0), 9.0);
     $said = Change::between(OnTheFire::forecast($plan, $done, 9.0), OnTheFire::forecast($plan, [...$done, $weighed]), $weighed);
-    expect($said)->toMatch('/^boiling off faster than thought, \d+ mL more by minute \d+/')
-        ->and(Change::between(OnTheFire::forecast($plan, $done), OnTheFire::forecast($plan, $done), $done[0]))->toBeNull();
+    expect($said[0])->toEqual(Fact::of('change.boils-off', faster: true))
+        ->and($said[1]->code)->toBe('change.stock-by')->and($said[1]->args['more'])->toBeTrue()
+        ->and(Change::between(OnTheFire::forecast($plan, $done), OnTheFire::forecast($plan, $done), $done[0]))->toBe([]);
 });
 
 it('says by what it changed, where that is not the pan itself', function (): void {
     $plan = Planner::plan(Kitchens::ask(wine: 100));
     $done = OnTheFire::doneUntil($plan, 9.0);
-    $said = static fn (Touch $touch): ?string => Change::between(OnTheFire::forecast($plan, $done, 9.0), OnTheFire::forecast($plan, [...$done, $touch]), $touch);
-    expect($said(new Touch('t', 'taste', OnTheFire::at(9.0), taste: Taste::Soft)))->toMatch('/^by the tooth, .*off [\d.]+ min sooner$/')
-        ->and($said(new Touch('h', 'heat', OnTheFire::at(9.0), mark: 'high')))->toMatch('/^on high, \d+ mL more/')
-        ->and($said(new Touch('l', 'lid', OnTheFire::at(9.0), on: true)))->toMatch('/^with the lid on, \d+ mL less/');
+    $said = static fn (Touch $touch): array => Change::between(OnTheFire::forecast($plan, $done, 9.0), OnTheFire::forecast($plan, [...$done, $touch]), $touch);
+    $soft = $said(new Touch('t', 'taste', OnTheFire::at(9.0), taste: Taste::Soft));
+    $hot = $said(new Touch('h', 'heat', OnTheFire::at(9.0), mark: 'high'));
+    $lid = $said(new Touch('l', 'lid', OnTheFire::at(9.0), on: true));
+    expect($soft[0]->code)->toBe('change.by-the-tooth')->and($soft[count($soft) - 1]->code)->toBe('change.off')->and($soft[count($soft) - 1]->args['later'])->toBeFalse()
+        ->and($hot[0])->toEqual(Fact::of('change.on-mark', mark: 'high'))->and($hot[1]->args['more'])->toBeTrue()
+        ->and($lid[0])->toEqual(Fact::of('change.lid', on: true))->and($lid[1]->args['more'])->toBeFalse();
 });
 
 it('takes each sign as a rough weighing', function (): void {
@@ -228,7 +233,7 @@ it('calls what fell due first first, however near the waiting draws the next', f
     $plan = Planner::plan(Kitchens::panRice());
     $turn = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0];
     $due = $plan->stages[$turn]->minute;
-    $stages = [...array_slice($plan->stages, 0, $turn + 1), new Stage($due + 0.4, 'add', 'raisins'), ...array_slice($plan->stages, $turn + 1)];
+    $stages = [...array_slice($plan->stages, 0, $turn + 1), new Stage($due + 0.4, 'add', Fact::text('raisins')), ...array_slice($plan->stages, $turn + 1)];
     $replay = Replay::of($stages, OnTheFire::doneUntil($plan, $due - 0.01));
     foreach ([0.2, 0.6, 0.9, 1.2, 1.6] as $late) {
         $steps = Forecast::of($plan->ask, $plan->heat, $replay, OnTheFire::at($due + $late))->steps;

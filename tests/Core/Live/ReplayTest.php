@@ -13,6 +13,7 @@ use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stage;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
 
 const BEGAN = 1_700_000_000_000;
@@ -20,7 +21,7 @@ const BEGAN = 1_700_000_000_000;
 /** @return list<Stage> */
 function shortStages(): array
 {
-    return [new Stage(-3, 'toast', ''), new Stage(0, 'wine', '', 100), new Stage(2, 'pour', '', 270, 3), new Stage(5, 'pour', '', 90, 1), new Stage(9, 'off', ''), new Stage(12, 'serve', '')];
+    return [new Stage(-3, 'toast', Fact::text('')), new Stage(0, 'wine', Fact::text(''), 100), new Stage(2, 'pour', Fact::text(''), 270, 3), new Stage(5, 'pour', Fact::text(''), 90, 1), new Stage(9, 'off', Fact::text('')), new Stage(12, 'serve', Fact::text(''))];
 }
 
 function touched(string $id, string $kind, float $minute, ?int $stage = null, ?float $volume = null, ?string $undoes = null, ?Verdict $verdict = null): Touch

@@ -14,6 +14,8 @@ use Velko\Core\Live\Touch;
 use Velko\Core\Method\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Season\Salt;
 
@@ -40,7 +42,7 @@ function wayBack(Family $family, float $share, Trouble $trouble): WayBack
 dataset('troubles', static function (): iterable {
     foreach (Family::cases() as $family) {
         foreach (Trouble::of($family) as $trouble) {
-            yield "{$family->value}: {$trouble->sees()}" => [$family, $trouble];
+            yield "{$family->value}: {$trouble->value}" => [$family, $trouble];
         }
     }
 });
@@ -49,12 +51,13 @@ it('knows for each trouble what to do, in numbers, early and late', function (Fa
     foreach ([0.4, 0.7, 0.95] as $share) {
         [$plan, $rescue] = rescueIn($family, $share);
         $way = $rescue->from($trouble);
-        expect($way->do)->not->toBeEmpty()->and($trouble->cause())->not->toBe('');
+        expect($way->do)->not->toBeEmpty();
         foreach ([$way->atTable->free, $way->atTable->doneness, $way->atTable->drunk] as $value) {
             expect(is_finite($value))->toBeTrue()->and($value)->toBeGreaterThanOrEqual(0.0);
         }
-        foreach ($way->do as $line) {
-            expect($line)->not->toMatch('/\b(60|59\.\d) min\b|NAN|INF|-\d/');
+        foreach ($way->do as $fact) {
+            // An hour of minutes is how long the trial looks: nothing was found.
+            expect(($fact->args['time'] ?? null)?->seconds ?? 0.0)->toBeLessThan(3540.0, $fact->code);
         }
         expect($way->splash ?? 1.0)->toBeGreaterThan(0.0)->and($way->mark === null || $plan->ask->burner->has($way->mark))->toBeTrue();
     }
@@ -86,7 +89,7 @@ it('lifts liquid out only where the rice would be done before it boils off', fun
 it('gives a pan that is dry too early the stock for the minutes it lacks, under a cover', function (): void {
     $way = wayBack(Family::PanRice, 0.8, Trouble::DryEarly);
     expect($way->splash)->toBeGreaterThan(20.0)->toBeLessThan(400.0)->and($way->lid)->toBeTrue()
-        ->and($way->do[0])->toBe(sprintf('sprinkle %d mL of hot stock all over', $way->splash));
+        ->and($way->do[0])->toEqual(Fact::of('do.sprinkle', volume: Volume::ofMl($way->splash)));
 });
 
 it('takes the pan as it is now, not as it was when something was said last', function (Family $family, Trouble $trouble): void {
@@ -114,30 +117,28 @@ it('takes the pan as it is now, not as it was when something was said last', fun
 
 it('puts no water into a pan rice that is dry, and says what water would do to a stew', function (): void {
     foreach ([0.4, 0.95] as $share) {
-        expect(implode(' ', wayBack(Family::PanRice, $share, Trouble::TooSalty)->do))->not->toContain('water');
+        expect(array_column(wayBack(Family::PanRice, $share, Trouble::TooSalty)->do, 'code'))->toContain('do.keep-it-dry')->not->toContain('do.water-loosens', 'do.last-as-water');
     }
-    expect(implode(' ', wayBack(Family::SoupyRice, 0.95, Trouble::TooSalty)->do))->toContain('by a word');
+    expect(array_column(wayBack(Family::SoupyRice, 0.95, Trouble::TooSalty)->do, 'code'))->toContain('do.water-loosens');
 });
 
 it('shifts a pan that is wider than its ring, and leaves one that is not', function (): void {
     $wide = Planner::plan(Kitchens::panRice(ring: 22));
     $rescue = new Rescue(Forecast::of($wide->ask, $wide->heat, Replay::of($wide->stages, OnTheFire::doneUntil($wide, 0.9 * $wide->pulled->minute())), OnTheFire::at(0.9 * $wide->pulled->minute())));
-    expect($rescue->from(Trouble::PaleRim)->do[0])->toMatch('/^shift the pan \d+ cm/')
-        ->and(wayBack(Family::PanRice, 0.9, Trouble::PaleRim)->do[0])->toContain('right over its ring');
+    expect($rescue->from(Trouble::PaleRim)->do[0]->code)->toBe('do.shift')
+        ->and(wayBack(Family::PanRice, 0.9, Trouble::PaleRim)->do[0]->code)->toBe('do.leave-in-the-middle');
 });
 
 it('says how much less salt there is with water for the last of the stock', function (): void {
     [$plan, $rescue] = rescueIn(Family::Risotto, 0.6);
-    preg_match('/^the last (\d+) mL as hot water or unsalted stock: ([\d.]+) % on the plate instead of ([\d.]+)$/', $rescue->from(Trouble::TooSalty)->do[0], $said);
-    [, $millilitres, $after, $before] = array_map(floatval(...), $said);
-    $spared = $millilitres * $plan->ask->stock->saltPercent / 100;
+    ['volume' => $volume, 'salt' => $after, 'instead' => $before] = $rescue->from(Trouble::TooSalty)->do[0]->args;
+    $spared = $volume->ml * $plan->ask->stock->saltPercent / 100;
     expect($before - $after)->toEqualWithDelta(Salt::percent($spared, $plan->plate()), 0.03)
         ->and($before)->toBeGreaterThanOrEqual(1.25);
 });
 
 it('has no salt missing when the stock ran out', function (): void {
     [$plan, $rescue] = rescueIn(Family::Risotto, 0.6);
-    preg_match('/^(\d+) mL of hot water/', $rescue->from(Trouble::StockOut)->do[0], $water);
-    preg_match('/^with ([\d.]+) g of salt/', $rescue->from(Trouble::StockOut)->do[1], $salt);
-    expect((float) $salt[1])->toEqualWithDelta((float) $water[1] * $plan->ask->stock->saltPercent / 100, 0.06);
+    [$water, $salt] = $rescue->from(Trouble::StockOut)->do;
+    expect($salt->args['weight']->g)->toEqualWithDelta($water->args['volume']->ml * $plan->ask->stock->saltPercent / 100, 1e-9);
 });

@@ -81,6 +81,6 @@ it('gives a dose that the ladle in hand can measure', function (string $school):
 
 it('knows four schools, each with its sign, and no fifth', function (): void {
     expect(array_keys(Schools::all()))->toBe(['ladle-by-ladle', 'little-and-often', 'kept-covered', 'cooked-down'])
-        ->and(array_unique(array_map(static fn ($school) => $school->sign(), Schools::all())))->toHaveCount(4)
+        ->and(array_unique(array_map(static fn ($school): string => Schools::sign($school)->code, Schools::all())))->toHaveCount(4)
         ->and(Schools::named('by-the-moon'))->toBeNull();
 });

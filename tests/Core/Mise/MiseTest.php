@@ -13,6 +13,7 @@ use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stage;
+use Velko\Core\Quantity\Fact;
 
 it('scales what goes by the rice, by the plates, by the floor, and what does not scale at all', function (): void {
     // 22 mains of 80 g and 14 starters of 45 g, in a pan with a floor of 0.1 m².
@@ -59,16 +60,16 @@ it('puts things in between the other steps, each at its time', function (): void
 it('begins side work early enough for the moment it must be ready', function (): void {
     $plan = Planner::plan(Kitchens::soupy(soak: 18, sealed: false));
     $prep = Preparation::of($plan, [
-        new SideWork('roast the leek', Ready::Table, 25, 3, true), new SideWork('sofrito', Ready::Rice, 45, 20, true),
-        new SideWork('braise', Ready::Stock, 60, 5, true), new SideWork('fillet', Ready::LastDose, 12, 10, false),
+        new SideWork(Fact::text('roast the leek'), Ready::Table, 25, 3, true), new SideWork(Fact::text('sofrito'), Ready::Rice, 45, 20, true),
+        new SideWork(Fact::text('braise'), Ready::Stock, 60, 5, true), new SideWork(Fact::text('fillet'), Ready::LastDose, 12, 10, false),
     ]);
     $starts = array_column($prep, 'start');
     $sorted = $starts;
     sort($sorted);
-    $by = array_column(array_map(static fn (array $one): array => [...$one, 'what' => $one['work']->what], $prep), null, 'what');
+    $by = array_column(array_map(static fn (array $one): array => [...$one, 'what' => $one['work']->what->args['text'] ?? $one['work']->what->code], $prep), null, 'what');
     expect($starts)->toBe($sorted)
         ->and($by['sofrito']['ready'])->toBe(0.0)->and($by['sofrito']['start'])->toBe(-45.0)
         ->and($by['roast the leek']['ready'])->toBe($plan->atTable->minute())
-        ->and($by)->toHaveKeys(['stock on, until it steams', 'soak the rice'])
-        ->and($by['soak the rice']['start'])->toBe(-18.0);
+        ->and($by)->toHaveKeys(['prep.stock', 'prep.soak'])
+        ->and($by['prep.soak']['start'])->toBe(-18.0);
 });

@@ -10,6 +10,8 @@ use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\ScaleCurve;
 use Velko\Core\Planning\Stage;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Length;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Rice\Window;
@@ -177,8 +179,7 @@ describe('warnings', function (): void {
         $plan = Planner::plan(Kitchens::ask(...$with));
         $warning = array_column($plan->warnings, null, 'code')[$code] ?? null;
         expect($warning)->not->toBeNull('only '.implode(', ', array_column($plan->warnings, 'code')))
-            ->and($warning->message)->not->toBe('')
-            ->and($warning->fix)->not->toBe('');
+            ->and($warning->fix->code)->toStartWith('fix.');
     })->with([
         'too deep' => [['covers' => 20], 'layer-too-deep'],
         'over the rim' => [['covers' => 10, 'height' => 5], 'over-the-rim'],
@@ -205,8 +206,8 @@ describe('warnings', function (): void {
 
     it('names the covers that do fit, and they do', function (): void {
         $plan = Planner::plan(Kitchens::ask(covers: 20));
-        preg_match('/At most (\d+) covers/', array_column($plan->warnings, 'fix', 'code')['layer-too-deep'], $said);
-        $fits = Planner::plan(Kitchens::ask(covers: (int) $said[1]));
+        $covers = array_column($plan->warnings, 'fix', 'code')['layer-too-deep']->args['covers'];
+        $fits = Planner::plan(Kitchens::ask(covers: $covers));
         expect(array_column($fits->warnings, 'code'))->not->toContain('layer-too-deep')
             ->and($fits->layer())->toBeGreaterThan(52.0);
     });
@@ -216,9 +217,9 @@ describe('warnings', function (): void {
         foreach ([12.3, 12.4, 13.2] as $depth) {
             $plan = Planner::plan($ask);
             $plan = Planner::plan(Kitchens::panRice(covers: 1, grams: $plan->rice() * $depth / $plan->layer(), crust: CrustWish::None, salt: 0.3));
-            $said = array_column($plan->warnings, 'message', 'code')['layer-too-deep'] ?? null;
+            $said = array_column($plan->warnings, 'fact', 'code')['layer-too-deep'] ?? null;
             expect($plan->layer())->toEqualWithDelta($depth, 0.15)
-                ->and($said)->toBe($depth < 12.5 ? null : '13 mm deep, 1 too many to cook evenly');
+                ->and($said)->toEqual($depth < 12.5 ? null : Fact::of('warning.layer-too-deep', depth: Length::ofMm(13), most: Length::ofMm(12), evenly: 'cook'));
         }
     });
 
@@ -237,7 +238,7 @@ describe('warnings', function (): void {
     it('does not pull half raw what would cook on for too long, and names the minutes that do', function (): void {
         $plan = Planner::plan(Kitchens::ask(rest: 10, restCovered: true, toTable: 10));
         expect($plan->pulled->doneness)->toBeGreaterThanOrEqual(18.0 - 4.0 - 0.1);
-        preg_match('/eaten within (\d+) min/', array_column($plan->warnings, 'fix', 'code')['cooks-on'], $said);
+        $within = array_column($plan->warnings, 'fix', 'code')['cooks-on']->args['within']->seconds / 60;
         // Pulled where the plan pulls it and eaten so soon it is right; three minutes later it is not.
         $eaten = static function (float $minutes) use ($plan): Bite {
             $state = clone $plan->pulled;
@@ -245,14 +246,13 @@ describe('warnings', function (): void {
 
             return Bite::of($plan->ask->grain, $state->doneness, $state->drunk);
         };
-        expect($eaten((float) $said[1]))->toBe(Bite::Right)->and($eaten($said[1] + 3.0))->toBe(Bite::Soft);
+        expect($eaten($within))->toBe(Bite::Right)->and($eaten($within + 3.0))->toBe(Bite::Soft);
     });
 
     it('knows what warm plates would do', function (): void {
         $cold = Planner::plan(Kitchens::ask(plates: 20, toTable: 3));
         $warm = Planner::plan(Kitchens::ask(plates: 65, toTable: 3));
-        preg_match('/Warm plates: (\d+) °C/', array_column($cold->warnings, 'fix', 'code')['cold-plate'], $said);
-        expect((float) $said[1])->toEqualWithDelta($warm->atTable->temperature, 1.5)
+        expect(array_column($cold->warnings, 'fix', 'code')['cold-plate']->args['temperature']->celsius)->toEqualWithDelta($warm->atTable->temperature, 1.5)
             ->and(array_column($warm->warnings, 'code'))->not->toContain('cold-plate');
     });
 

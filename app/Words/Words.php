@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Models\Kitchen;
+use LogicException;
+use MessageFormatter;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Quantity;
+
+/**
+ * The engine's facts in a reader's words and units: screen, card, files and console alike. The messages are ICU's, in
+ * lang/LANGUAGE/engine.json; a second language is a second file.
+ */
+final class Words
+{
+    private const LANGUAGE = 'en';
+
+    /** Ends of the names of facts in a document: of one, and of several. */
+    private const ONE = '_fact';
+
+    private const LIST = '_facts';
+
+    /** What begins like a sentence, whatever it begins with. */
+    private const SENTENCES = ['warning', 'fix'];
+
+    /** Between the parts of what is said in one breath. */
+    private const BETWEEN = ', ';
+
+    /** @var array<string, string>|null by code */
+    private static ?array $messages = null;
+
+    public function __construct(private readonly Units $units = Units::Metric) {}
+
+    public static function of(Kitchen $kitchen): self
+    {
+        return new self(Units::from($kitchen->units));
+    }
+
+    public function say(Fact $fact): string
+    {
+        $said = MessageFormatter::formatMessage(self::LANGUAGE, self::message($fact->code), array_map($this->arg(...), $fact->args));
+
+        if ($said === false) {
+            throw new LogicException("the message $fact->code cannot be made: ".intl_get_error_message());
+        }
+
+        return in_array(explode('.', $fact->code)[0], self::SENTENCES, true) ? self::capital($said) : $said;
+    }
+
+    /**
+     * @param  list<Fact>  $facts
+     *
+     * @return list<string>
+     */
+    public function all(array $facts): array
+    {
+        return array_map($this->say(...), $facts);
+    }
+
+    /** @param  list<Fact>  $facts */
+    public function inOneBreath(array $facts): string
+    {
+        return implode(self::BETWEEN, $this->all($facts));
+    }
+
+    /**
+     * A document as it was kept, in this reader's units: beside each text stands the fact it says.
+     *
+     * @param  array<array-key, mixed>  $document
+     *
+     * @return array<array-key, mixed>
+     */
+    public function retold(array $document): array
+    {
+        foreach ($document as $key => $value) {
+            if (is_array($value) && str_ends_with((string) $key, self::ONE)) {
+                $document[substr((string) $key, 0, -strlen(self::ONE))] = $this->say(FactDocument::read($value));
+            } elseif (is_array($value) && str_ends_with((string) $key, self::LIST)) {
+                $document[substr((string) $key, 0, -strlen(self::LIST))] = array_map(fn (array $one): string => $this->say(FactDocument::read($one)), $value);
+            } elseif (is_array($value)) {
+                $document[$key] = $this->retold($value);
+            }
+        }
+
+        return $document;
+    }
+
+    private static function capital(string $said): string
+    {
+        return mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1);
+    }
+
+    private function arg(mixed $arg): string|int|float
+    {
+        return match (true) {
+            $arg instanceof Fact => $this->say($arg),
+            $arg instanceof Quantity => $this->units === Units::Us ? $arg->us() : $arg->metric(),
+            is_array($arg) => implode(self::BETWEEN, array_map($this->arg(...), $arg)),
+            is_bool($arg) => $arg ? 'yes' : 'no',
+            is_string($arg), is_int($arg), is_float($arg) => $arg,
+            default => throw new LogicException('what a message needs is a quantity, a fact, a number or a word'),
+        };
+    }
+
+    private static function message(string $code): string
+    {
+        return self::messages()[$code] ?? throw new LogicException("there is no message $code");
+    }
+
+    /** @return array<string, string> by code */
+    public static function messages(): array
+    {
+        if (self::$messages === null) {
+            /** @var array<string, string> $messages */
+            $messages = json_decode((string) file_get_contents(lang_path(self::LANGUAGE.'/engine.json')), true, flags: JSON_THROW_ON_ERROR);
+            self::$messages = $messages;
+        }
+
+        return self::$messages;
+    }
+}

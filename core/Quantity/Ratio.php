@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Quantity;
+
+/** Liquid to raw rice, kept in mL/g; 0 to 1,000. */
+final readonly class Ratio implements Quantity
+{
+    private const MAX = 1000.0;
+
+    private function __construct(public float $mlPerG)
+    {
+        if (! ($mlPerG >= 0.0 && $mlPerG <= self::MAX)) {
+            throw OutOfRange::of('a ratio', $mlPerG, 0, self::MAX, 'mL/g');
+        }
+    }
+
+    /** @throws OutOfRange */
+    public static function of(float $mlPerG): self
+    {
+        return new self($mlPerG);
+    }
+
+    /** "4.6 mL to a gram". */
+    public function metric(): string
+    {
+        return Rounding::plain($this->mlPerG, 1).' mL to a gram';
+    }
+
+    /** "4.4 fl oz to an ounce". */
+    public function us(): string
+    {
+        return Rounding::plain($this->mlPerG * Unit::Ounce->factor() / Unit::FluidOunce->factor(), 1).' fl oz to an ounce';
+    }
+}
