@@ -108,9 +108,15 @@ await measured('a touch, at the 60th event and after', (i) =>
 
 // Two people change one ring at once, as two hands on one knob would.
 const ring = kitchen.burners[0];
-const entry = Object.fromEntries(
-  ['name', 'ring_cm', 'fuel', 'rated_w', 'settings'].map((field) => [field, ring[field]]),
-);
+const entry = {
+  format: 'velko.burner/1',
+  ...Object.fromEntries(['name', 'ring_cm', 'fuel'].map((field) => [field, ring[field]])),
+  marks: ring.settings.map(({ mark, share, measured, net_w }) => ({
+    mark,
+    share,
+    net_w: measured ? net_w : null,
+  })),
+};
 const answers = {};
 async function change(times) {
   for (let i = 0; i < times; i++) {

@@ -34,6 +34,9 @@ final class ExchangeController
 {
     private const LONGEST = 262144;
 
+    /** A line of an archive is written within, s. */
+    private const A_LINE_S = 30;
+
     /** Of an archive that comes in parts. */
     private const LONGEST_PART = 8388608;
 
@@ -84,6 +87,8 @@ final class ExchangeController
             $packed = deflate_init(ZLIB_ENCODING_GZIP);
             assert($packed !== false);
             foreach (KitchenArchive::lines($user->kitchen) as $line) {
+                // However long all of it takes: what counts is that it goes on.
+                set_time_limit(self::A_LINE_S);
                 echo deflate_add($packed, $line, ZLIB_NO_FLUSH);
             }
             echo deflate_add($packed, '', ZLIB_FINISH);
