@@ -16,6 +16,7 @@ use App\Models\Kitchen;
 use App\Models\Pan;
 use App\Models\Plan;
 use App\Models\User;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -135,7 +136,7 @@ final class CookLog
     private static function playBack(Cook $cook): void
     {
         try {
-            CookDocument::of($cook->fresh(Cook::WHOLE) ?? $cook, CarbonImmutable::now());
+            CookDocument::of($cook->fresh(Cook::WHOLE) ?? $cook, CarbonImmutable::now(), new Words);
         } catch (Throwable) {
             throw BadDocument::at('/working', 'cannot be played back with its request and its events');
         }

@@ -25,7 +25,7 @@ final class AroundDocument
         $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
         $kitchen = new KitchenSwaps($asked, $plan);
 
-        $words = $asked->words();
+        $words = $asked->words;
         $patience = new Patience;
         $scale = ScaleCurve::rising([$plan, ...$patience->each(ScaleCurve::others($plan))]);
         $whatIf = array_values(array_filter($patience->each(WhatIf::each($plan))));

@@ -40,20 +40,16 @@ final readonly class Asked
         public ?string $heat,
         public ?array $panHeat,
         public CarbonImmutable $tableAt,
+        public Words $words,
     ) {}
-
-    /** In which its cook reads. */
-    public function words(): Words
-    {
-        return Words::of($this->kitchen);
-    }
 
     /**
      * @param  array<string, mixed>  $document  velko.ask/1, held to its schema
+     * @param  Words  $words  in which it is read
      *
      * @throws BadDocument when an id or a mark is not of this kitchen
      */
-    public static function of(array $document, Kitchen $kitchen, CarbonImmutable $now): self
+    public static function of(array $document, Kitchen $kitchen, CarbonImmutable $now, Words $words = new Words): self
     {
         $kitchen->withStation();
         $dish = $kitchen->dishes->firstWhere('id', $document['dish_id']);
@@ -85,7 +81,7 @@ final readonly class Asked
         return new self(
             $document, $kitchen, $dish, $pan, $burner,
             self::whole($document['covers']), self::starters($document), self::word($document['portion']), is_string($heat) ? $heat : null, $panHeat,
-            self::moment(self::word($document['table_at']), $document['table_on'] ?? null, $kitchen, $now),
+            self::moment(self::word($document['table_at']), $document['table_on'] ?? null, $kitchen, $now), $words,
         );
     }
 

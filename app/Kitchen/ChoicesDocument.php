@@ -20,7 +20,7 @@ final class ChoicesDocument
     {
         $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
 
-        $words = $asked->words();
+        $words = $asked->words;
         $patience = new Patience;
         $choices = $patience->each(Choices::each($plan));
 

@@ -36,21 +36,18 @@ final class CookDocument
 
     private readonly KeptCook $kept;
 
-    private readonly Words $words;
-
-    private function __construct(private readonly Cook $cook, private readonly int $now)
+    private function __construct(private readonly Cook $cook, private readonly int $now, private readonly Words $words = new Words)
     {
         $this->kept = new KeptCook($cook);
-        $this->words = Words::of($cook->kitchen);
         $this->working = $this->kept->working;
         $this->plan = $this->kept->plan;
         $this->replay = $this->kept->replay;
     }
 
     /** @return array<string, mixed> velko.cook/1 */
-    public static function of(Cook $cook, CarbonImmutable $now): array
+    public static function of(Cook $cook, CarbonImmutable $now, Words $words): array
     {
-        $self = new self($cook, $now->getTimestampMs());
+        $self = new self($cook, $now->getTimestampMs(), $words);
 
         return [
             'format' => 'velko.cook/1',
@@ -231,9 +228,9 @@ final class CookDocument
     }
 
     /** @return array<string, mixed> velko.ways-back/1 */
-    public static function waysBack(Cook $cook, CarbonImmutable $now): array
+    public static function waysBack(Cook $cook, CarbonImmutable $now, Words $words): array
     {
-        $self = new self($cook, $now->getTimestampMs());
+        $self = new self($cook, $now->getTimestampMs(), $words);
 
         return WaysBackDocument::of($self->kept->forecast($self->now), $self->words);
     }

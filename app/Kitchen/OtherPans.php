@@ -111,7 +111,7 @@ final readonly class OtherPans
     /** @param  array<string, mixed>  $change  of the ask */
     private function seconds(array $change): float
     {
-        $asked = Asked::of([...$this->asked->document, ...$change], $this->asked->kitchen, $this->asked->tableAt);
+        $asked = Asked::of([...$this->asked->document, ...$change], $this->asked->kitchen, $this->asked->tableAt, $this->asked->words);
         $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
 
         return 60 * $plan->ask->method->toast() + $plan->atTable->second;

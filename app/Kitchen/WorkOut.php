@@ -43,7 +43,7 @@ final readonly class WorkOut
         public array $request,
         private array $assumed,
     ) {
-        $this->words = $asked->words();
+        $this->words = $asked->words;
         $this->served = MiseDocument::served($asked->dish);
         $this->prep = MiseDocument::prep($asked->dish, $plan, $this->firstLiquidAt(), $now, $this->words);
     }

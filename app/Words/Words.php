@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Models\Kitchen;
+use App\Models\User;
 use LogicException;
 use MessageFormatter;
 use Velko\Core\Quantity\Fact;
@@ -34,9 +34,10 @@ final class Words
 
     public function __construct(private readonly Units $units = Units::Metric) {}
 
-    public static function of(Kitchen $kitchen): self
+    /** As this person reads. */
+    public static function for(User $reader): self
     {
-        return new self(Units::from($kitchen->units));
+        return new self(Units::from($reader->units()));
     }
 
     public function say(Fact $fact): string

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Contracts\Contract;
-use App\Models\Kitchen;
 use App\Words\FactDocument;
 use App\Words\Units;
 use App\Words\Words;
@@ -102,14 +101,13 @@ it('carries a fact through a document and back', function (): void {
         ->and(fn () => Contract::named('fact')->read((string) json_encode(FactDocument::of($fact))))->not->toThrow(Throwable::class);
 });
 
-it('tells a kept plan anew in whatever units the kitchen reads now', function (): void {
+it('tells a kept plan anew in whatever units its reader has now', function (): void {
     $station = Station::open();
     $this->actingAs($station->cook);
     $cook = $this->postJson('/api/cooks', $station->start())->assertCreated()->json();
     $said = static fn (array $cook): array => [...$cook['working']['cautions'], ...array_column($cook['working']['plan']['stages'], 'say')];
     expect(implode(' ', $said($cook)))->toContain('°C');
-    Kitchen::query()->whereKey($station->cook->kitchen_id)->update(['units' => 'us']);
-    $this->actingAs($station->cook->fresh());
+    $this->actingAs(tap($station->cook)->update(['units' => 'us'])->fresh());
     $us = $this->getJson("/api/cooks/{$cook['id']}")->assertOk()->json();
     expect(implode(' ', $said($us)))->toContain('°F')->not->toContain('°C')
         ->and($us['working']['plan']['stages'])->toHaveCount(count($cook['working']['plan']['stages']));

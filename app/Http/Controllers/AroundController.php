@@ -8,6 +8,7 @@ use App\Http\Requests\AskRequest;
 use App\Kitchen\AroundDocument;
 use App\Kitchen\Asked;
 use App\Models\User;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -16,6 +17,6 @@ final class AroundController
 {
     public function __invoke(AskRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse(AroundDocument::of(Asked::of($request->document(), $user->kitchen, CarbonImmutable::now())));
+        return new JsonResponse(AroundDocument::of(Asked::of($request->document(), $user->kitchen, CarbonImmutable::now(), Words::for($user))));
     }
 }

@@ -11,6 +11,7 @@ use App\Kitchen\CookDocument;
 use App\Kitchen\PutOnTheFire;
 use App\Models\Cook;
 use App\Models\User;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -58,23 +59,23 @@ final class CookController
     {
         $document = $request->document();
         $now = CarbonImmutable::now();
-        $cook = PutOnTheFire::once($document['id'], Asked::of($document['ask'], $user->kitchen, $now), $user, $now);
+        $cook = PutOnTheFire::once($document['id'], Asked::of($document['ask'], $user->kitchen, $now, Words::for($user)), $user, $now);
 
-        return new JsonResponse(CookDocument::of($cook, $now), $cook->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse(CookDocument::of($cook, $now, Words::for($user)), $cook->wasRecentlyCreated ? 201 : 200);
     }
 
     /** Something is off: what can be, and the way back from each for this pan. */
-    public function waysBack(Cook $cook): JsonResponse
+    public function waysBack(Cook $cook, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $cook);
 
-        return new JsonResponse(CookDocument::waysBack($cook->load(Cook::WHOLE), CarbonImmutable::now()));
+        return new JsonResponse(CookDocument::waysBack($cook->load(Cook::WHOLE), CarbonImmutable::now(), Words::for($user)));
     }
 
-    public function show(Cook $cook): JsonResponse
+    public function show(Cook $cook, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $cook);
 
-        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), CarbonImmutable::now()));
+        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), CarbonImmutable::now(), Words::for($user)));
     }
 }

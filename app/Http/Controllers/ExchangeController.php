@@ -20,6 +20,7 @@ use App\Kitchen\KitchenDocument;
 use App\Kitchen\WorkOut;
 use App\Models\Dish;
 use App\Models\User;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -129,7 +130,7 @@ final class ExchangeController
     {
         $now = CarbonImmutable::now();
 
-        return WorkOut::of(Asked::of($request->document(), $user->kitchen, $now), $now)->document();
+        return WorkOut::of(Asked::of($request->document(), $user->kitchen, $now, Words::for($user)), $now)->document();
     }
 
     /** @param  array<string, mixed>  $document */

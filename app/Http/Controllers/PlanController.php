@@ -20,6 +20,6 @@ final class PlanController
     {
         $document = PlanRequestDocument::of($request->document());
 
-        return new JsonResponse(PlanDocument::of(Planner::plan($document->ask()), $document->assumed(), Words::of($user->kitchen)));
+        return new JsonResponse(PlanDocument::of(Planner::plan($document->ask()), $document->assumed(), Words::for($user)));
     }
 }
