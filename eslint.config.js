@@ -13,6 +13,7 @@ export default tseslint.config(
       'storage/',
       'test-results/',
       'resources/js/contracts.generated.ts',
+      'resources/js/words.generated.ts',
     ],
   },
   js.configs.recommended,

@@ -11,7 +11,7 @@ const hashOf = (words: string[]): string =>
 
 export default defineConfig({
   plugins: [
-    laravel({ input: ['resources/css/app.css', 'resources/js/main.tsx'], refresh: false }),
+    laravel({ input: ['resources/css/app.css', 'resources/js/shell/main.tsx'], refresh: false }),
     react(),
     tailwindcss(),
     // The app shell: what is built is kept on the tablet, and every address opens the same page, network or not.

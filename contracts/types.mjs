@@ -1,4 +1,4 @@
-// Makes resources/js/contracts.generated.ts from the schemas in this folder. With --check it only says whether it is up to date.
+// Makes resources/js/contracts.generated.ts and words.generated.ts from the schemas in this folder. With --check it only says whether it is up to date.
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -6,9 +6,9 @@ import { compile } from 'json-schema-to-typescript';
 import { format, resolveConfig } from 'prettier';
 
 const here = dirname(fileURLToPath(import.meta.url));
-const target = join(here, '../resources/js/contracts.generated.ts');
+const WORDS = 'words.json';
 const names = readdirSync(here)
-  .filter((name) => name.endsWith('.json'))
+  .filter((name) => name.endsWith('.json') && name !== WORDS)
   .sort();
 
 const everything = {
@@ -24,14 +24,22 @@ const source = await compile(everything, 'Contracts', {
   ignoreMinAndMaxItems: true,
   strictIndexSignatures: true,
 });
-const text = await format(source, { ...(await resolveConfig(target)), parser: 'typescript' });
+const words = Object.entries(JSON.parse(readFileSync(join(here, WORDS), 'utf8')).$defs).map(
+  ([name, { description, enum: all }]) =>
+    `/** ${description} */\nexport const ${name.toUpperCase()} = ${JSON.stringify(all)} as const;`,
+);
+const made = {
+  'contracts.generated.ts': source,
+  'words.generated.ts': `/* Made from contracts/${WORDS} by contracts/types.mjs. Do not edit; run \`npm run types\`. */\n\n${words.join('\n\n')}\n`,
+};
 
-if (process.argv.includes('--check')) {
-  const now = readFileSync(target, 'utf8');
-  if (now !== text) {
-    console.error('resources/js/contracts.generated.ts is stale: run `npm run types`');
+for (const [file, source] of Object.entries(made)) {
+  const target = join(here, '../resources/js', file);
+  const text = await format(source, { ...(await resolveConfig(target)), parser: 'typescript' });
+  if (!process.argv.includes('--check')) {
+    writeFileSync(target, text);
+  } else if (readFileSync(target, 'utf8') !== text) {
+    console.error(`resources/js/${file} is stale: run \`npm run types\``);
     process.exit(1);
   }
-} else {
-  writeFileSync(target, text);
 }

@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Kitchen\DeviceClock;
 use App\Kitchen\KeepEvent;
 use App\Kitchen\KeptCook;
+use App\Kitchen\Ring;
 use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;

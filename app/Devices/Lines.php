@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Contracts\Fault;
 use App\Models\BurnerSetting;
 use App\Models\Device;
+use App\Models\DeviceKind;
 use Carbon\CarbonImmutable;
 use Throwable;
 
@@ -39,7 +40,7 @@ final class Lines
         if (! mb_check_encoding($body, 'UTF-8')) {
             throw BadDocument::at('', 'must be text in UTF-8');
         }
-        $marks = $device->kind === Kind::Knob ? array_values($device->burner->settings->map(static fn (BurnerSetting $one): string => $one->mark)->all()) : [];
+        $marks = $device->kind === DeviceKind::Knob ? array_values($device->burner->settings->map(static fn (BurnerSetting $one): string => $one->mark)->all()) : [];
         $self = new self($device, $marks);
         $readings = $faults = [];
         foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $body)) as $i => $line) {
@@ -76,7 +77,7 @@ final class Lines
             return "must begin with {$kind->value}: this key belongs to a {$kind->value}";
         }
 
-        return $kind === Kind::Knob ? $this->knob($parts['words'], $at) : $this->number($parts['words'], $at);
+        return $kind === DeviceKind::Knob ? $this->knob($parts['words'], $at) : $this->number($parts['words'], $at);
     }
 
     private function number(string $words, ?int $at): Reading|string
@@ -100,9 +101,9 @@ final class Lines
     private function example(): string
     {
         return match ($this->device->kind) {
-            Kind::Scale => 'scale 2345 g',
-            Kind::Probe => 'probe 98.4 C',
-            Kind::Knob => 'knob '.($this->marks[0] ?? 'medium'),
+            DeviceKind::Scale => 'scale 2345 g',
+            DeviceKind::Probe => 'probe 98.4 C',
+            DeviceKind::Knob => 'knob '.($this->marks[0] ?? 'medium'),
         };
     }
 

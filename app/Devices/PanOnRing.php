@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Kitchen\KeptCook;
+use App\Kitchen\Ring;
 use App\Models\CookEvent;
 use App\Models\Device;
 use Carbon\CarbonImmutable;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Models\DeviceKind;
 use Carbon\CarbonImmutable;
 
 /**
@@ -23,21 +24,21 @@ final readonly class Reading
      * @param  float|null  $value  g or °C, null for a knob
      * @param  string|null  $mark  of a knob
      */
-    public function __construct(public Kind $kind, public ?int $at, public ?float $value, public ?string $mark) {}
+    public function __construct(public DeviceKind $kind, public ?int $at, public ?float $value, public ?string $mark) {}
 
-    public static function number(Kind $kind, float $value, ?int $at = null): self
+    public static function number(DeviceKind $kind, float $value, ?int $at = null): self
     {
         return new self($kind, $at, $value, null);
     }
 
     public static function knob(string $mark, ?int $at = null): self
     {
-        return new self(Kind::Knob, $at, null, $mark);
+        return new self(DeviceKind::Knob, $at, null, $mark);
     }
 
     public function line(): string
     {
-        $words = $this->kind === Kind::Knob ? $this->mark : "{$this->value} {$this->kind->unit()}";
+        $words = $this->kind === DeviceKind::Knob ? $this->mark : "{$this->value} {$this->kind->unit()}";
         $stamp = $this->at === null ? '' : CarbonImmutable::createFromTimestampMs($this->at)->format('Y-m-d\TH:i:s.v\Z ');
 
         return "$stamp{$this->kind->value} $words";

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\PlanDocument;
-use App\Devices\ReadingDocument;
-use App\Devices\Ring;
 use App\Models\Cook;
 use App\Models\Device;
 use App\Words\Words;

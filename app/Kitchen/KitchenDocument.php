@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Devices\ReadingDocument;
 use App\Models\BoilOffTest;
 use App\Models\Burner;
 use App\Models\BurnerSetting;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Devices\Kind;
 use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Authenticatable as SignsIn;
 use Illuminate\Database\Eloquent\Model;
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $burner_id
  * @property string $name
- * @property Kind $kind
+ * @property DeviceKind $kind
  * @property string|null $api_token SHA-256 of its key
  * @property float|null $value g or °C, as read last
  * @property string|null $mark where the knob stood last
@@ -34,7 +33,7 @@ final class Device extends Model implements SignsIn
 
     protected function casts(): array
     {
-        return ['kind' => Kind::class, 'value' => 'float', 'read_at' => 'integer'];
+        return ['kind' => DeviceKind::class, 'value' => 'float', 'read_at' => 'integer'];
     }
 
     /** @return BelongsTo<Burner, $this> */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\People\Role;
+use App\Words\Units;
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -62,6 +63,12 @@ final class User extends Authenticatable
     public function units(): string
     {
         return $this->units ?? $this->kitchen->units;
+    }
+
+    /** In which this person reads what the engine says. */
+    public function words(): Words
+    {
+        return new Words(Units::from($this->units()));
     }
 
     /** @return BelongsTo<Kitchen, $this> */

@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Contracts\Fault;
 use App\Mail\LinkThroughTheDoor;
 use App\Models\DoorLink;
+use App\Models\Role;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\UniqueConstraintViolationException;

@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Contracts\Fault;
 use App\Kitchen\TimeZone;
 use App\Models\Kitchen;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;

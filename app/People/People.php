@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Contracts\Fault;
 use App\Models\DoorLink;
 use App\Models\Kitchen;
+use App\Models\Role;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\People\Role;
+use App\Models\Role;
 
 final class CookPolicy extends KitchenRowPolicy
 {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\User;
-use App\People\Role;
 use Illuminate\Database\Eloquent\Model;
 
 /** Rows of one kitchen are for its own people; changed are they by those whose role it is. */

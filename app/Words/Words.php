@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Models\User;
 use LogicException;
 use MessageFormatter;
 use Velko\Core\Quantity\Fact;
@@ -33,12 +32,6 @@ final class Words
     private static ?array $messages = null;
 
     public function __construct(private readonly Units $units = Units::Metric) {}
-
-    /** As this person reads. */
-    public static function for(User $reader): self
-    {
-        return new self(Units::from($reader->units()));
-    }
 
     public function say(Fact $fact): string
     {

@@ -1,6 +1,43 @@
 /* Made from contracts/ by contracts/types.mjs. Do not edit; run `npm run types`. */
 
 /**
+ * of dishes
+ */
+export type FamilyWord = 'risotto' | 'pan-rice' | 'soupy-rice';
+/**
+ * of rice
+ */
+export type VarietyWord =
+  'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+/**
+ * schools of dosing a risotto
+ */
+export type DosesWord = 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
+/**
+ * how much the spoon moves
+ */
+export type StirringWord = 'constant' | 'now-and-then' | 'never';
+/**
+ * of the grain
+ */
+export type ToastingWord = 'quick' | 'medium' | 'slow';
+/**
+ * how the crust of a pan rice is made
+ */
+export type CrustSchoolWord = 'short-and-hot' | 'long-and-gentle';
+/**
+ * wished for
+ */
+export type CrustWord = 'none' | 'gold' | 'dark';
+/**
+ * what it scales with
+ */
+export type ScalesWord = 'main' | 'plate' | 'floor' | 'pan';
+/**
+ * what the tooth says
+ */
+export type BiteWord = 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+/**
  * @minItems 1
  */
 export type Heat = {
@@ -14,6 +51,10 @@ export type Heat = {
    */
   net_w: number;
 }[];
+/**
+ * of an ingredient
+ */
+export type UnitWord = 'g' | 'ml' | 'pieces';
 export type Stages = {
   /**
    * min of the cook; 0 is the first liquid
@@ -60,7 +101,7 @@ export type Stages = {
      * in its unit, for all covers
      */
     amount: number;
-    unit: 'g' | 'ml' | 'pieces';
+    unit: UnitWord;
   } | null;
 }[];
 /**
@@ -104,6 +145,91 @@ export type CookEvent = {
   | CookEventNote
 );
 /**
+ * how a plate lies, each family its own words
+ */
+export type LoosenessWord =
+  'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
+/**
+ * the floor of a pan rice
+ */
+export type BrowningWord = 'pale' | 'gold' | 'dark' | 'burnt';
+/**
+ * what the cook saw go wrong
+ */
+export type TroubleWord =
+  | 'hard-and-dry'
+  | 'hard-and-wet'
+  | 'soft-outside'
+  | 'swimming'
+  | 'tight'
+  | 'catching'
+  | 'wet-late'
+  | 'dry-early'
+  | 'top-hard'
+  | 'pale-rim'
+  | 'bitter'
+  | 'too-salty'
+  | 'stock-out'
+  | 'set-up';
+/**
+ * what amounts are read in
+ */
+export type UnitsWord = 'metric' | 'us';
+/**
+ * of a ring
+ */
+export type FuelWord = 'gas' | 'induction';
+/**
+ * what a stock is made of
+ */
+export type BaseWord = 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+/**
+ * the fourteen of Regulation (EU) No 1169/2011, annex II
+ */
+export type AllergenWord =
+  | 'celery'
+  | 'crustaceans'
+  | 'egg'
+  | 'fish'
+  | 'gluten'
+  | 'lupin'
+  | 'milk'
+  | 'molluscs'
+  | 'mustard'
+  | 'nuts'
+  | 'peanuts'
+  | 'sesame'
+  | 'soy'
+  | 'sulphites';
+/**
+ * ways of making a crust
+ */
+export type CrustSchoolWord1 = 'short-and-hot' | 'long-and-gentle';
+/**
+ * who it is meant for
+ */
+export type DietWord = 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+/**
+ * scales with the rice (a starter takes its share), with the plates, with each 100 cm² of floor, or not at all
+ */
+export type ScalesWord1 = 'main' | 'plate' | 'floor' | 'pan';
+/**
+ * what a guest eats, strictest first
+ */
+export type DietWord1 = 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+/**
+ * in a kitchen
+ */
+export type RoleWord = 'chef' | 'cook' | 'trainee';
+/**
+ * of the floor
+ */
+export type BrowningWord1 = 'pale' | 'gold' | 'dark' | 'burnt';
+/**
+ * what speaks for itself at a ring
+ */
+export type DeviceWord = 'scale' | 'probe' | 'knob';
+/**
  * read last; null: nothing was heard yet
  */
 export type Reading = {
@@ -120,6 +246,44 @@ export type Reading = {
    */
   at: string;
 } | null;
+/**
+ * hours of the day
+ */
+export type ClockWord = '12' | '24';
+/**
+ * in a kitchen
+ */
+export type RoleWord1 = 'chef' | 'cook' | 'trainee';
+/**
+ * what amounts are read in
+ */
+export type UnitsWord1 = 'metric' | 'us';
+/**
+ * what the tooth says
+ */
+export type BiteWord1 = 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+/**
+ * of the floor
+ */
+export type BrowningWord2 = 'pale' | 'gold' | 'dark' | 'burnt';
+/**
+ * what a cook sees go wrong
+ */
+export type TroubleWord1 =
+  | 'hard-and-dry'
+  | 'hard-and-wet'
+  | 'soft-outside'
+  | 'swimming'
+  | 'tight'
+  | 'catching'
+  | 'wet-late'
+  | 'dry-early'
+  | 'top-hard'
+  | 'pale-rim'
+  | 'bitter'
+  | 'too-salty'
+  | 'stock-out'
+  | 'set-up';
 
 export interface Contracts {
   'archive-came.json': ArchiveCame;
@@ -234,10 +398,10 @@ export interface ArchiveCook {
  */
 export interface PlanRequest {
   format: 'velko.plan-request/1';
-  family: 'risotto' | 'pan-rice' | 'soupy-rice';
+  family: FamilyWord;
   covers: number;
   rice: {
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    variety: VarietyWord;
     /**
      * g raw
      */
@@ -330,8 +494,8 @@ export interface PlanRequest {
    */
   ladle_ml?: number;
   method?: {
-    doses?: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
-    stirring?: 'constant' | 'now-and-then' | 'never';
+    doses?: DosesWord;
+    stirring?: StirringWord;
     /**
      * @minItems 1
      * @maxItems 40
@@ -358,7 +522,7 @@ export interface PlanRequest {
      */
     rest_min?: number;
     rest_covered?: boolean;
-    toast?: 'quick' | 'medium' | 'slow';
+    toast?: ToastingWord;
     /**
      * @maxItems 40
      */
@@ -369,10 +533,7 @@ export interface PlanRequest {
       from_min: number;
       on: boolean;
     }[];
-    /**
-     * how the crust of a pan rice is made
-     */
-    crust?: 'short-and-hot' | 'long-and-gentle';
+    crust?: CrustSchoolWord;
     /**
      * the two marks of a pan rice, when only the moment of turning is to be found
      */
@@ -411,7 +572,7 @@ export interface PlanRequest {
      * min
      */
     minutes_to_table?: number;
-    crust?: 'none' | 'gold' | 'dark';
+    crust?: CrustWord;
   };
   /**
    * g of everything else on the plate: it takes up salt
@@ -426,7 +587,7 @@ export interface Working {
   ask: Ask;
   dish: {
     name: string;
-    family: 'risotto' | 'pan-rice' | 'soupy-rice';
+    family: FamilyWord;
     rice: string;
     stock: string;
     finish: string;
@@ -563,10 +724,7 @@ export interface Working {
      * what it scales with
      */
     per: string;
-    /**
-     * what it scales with
-     */
-    scales?: 'main' | 'plate' | 'floor' | 'pan';
+    scales?: ScalesWord;
   }[];
   /**
    * what else must be ready, in order of its start
@@ -786,7 +944,7 @@ export interface Plan {
      * min at 100 °C
      */
     doneness_min: number;
-    bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+    bite: BiteWord;
     drunk_g_per_g: number;
     temperature_c: number;
   };
@@ -872,7 +1030,7 @@ export interface Plan {
      */
     loosen_ml: number;
     temperature_c: number;
-    bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+    bite: BiteWord;
   }[];
   /**
    * brought by butter and cheese, all covers
@@ -1011,12 +1169,9 @@ export interface CookEventVerdict {
    * device time, UTC, milliseconds
    */
   at: string;
-  looseness: 'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
-  bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
-  /**
-   * the floor of a pan rice
-   */
-  crust?: 'pale' | 'gold' | 'dark' | 'burnt';
+  looseness: LoosenessWord;
+  bite: BiteWord;
+  crust?: BrowningWord;
   note?: string;
 }
 export interface CookEventAbandon {
@@ -1207,24 +1362,7 @@ export interface CookEventTrouble {
    * device time, UTC, milliseconds
    */
   at: string;
-  /**
-   * what the cook saw go wrong
-   */
-  what:
-    | 'hard-and-dry'
-    | 'hard-and-wet'
-    | 'soft-outside'
-    | 'swimming'
-    | 'tight'
-    | 'catching'
-    | 'wet-late'
-    | 'dry-early'
-    | 'top-hard'
-    | 'pale-rim'
-    | 'bitter'
-    | 'too-salty'
-    | 'stock-out'
-    | 'set-up';
+  what: TroubleWord;
 }
 export interface CookEventNote {
   /**
@@ -1264,7 +1402,7 @@ export interface ArchiveHead {
      * IANA name
      */
     timezone: string;
-    units: 'metric' | 'us';
+    units: UnitsWord;
     safety?: Safety;
   };
   /**
@@ -1302,7 +1440,7 @@ export interface ArchiveHead {
      * cm
      */
     ring_cm: number;
-    fuel: 'gas' | 'induction';
+    fuel: FuelWord;
     /**
      * W
      */
@@ -1363,7 +1501,7 @@ export interface ArchiveHead {
    */
   rices: {
     name: string;
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    variety: VarietyWord;
     /**
      * low and high end as printed on the packet; null takes the variety's
      *
@@ -1381,7 +1519,7 @@ export interface ArchiveHead {
    */
   stocks: {
     name: string;
-    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    base: BaseWord;
     /**
      * g per 100 g
      */
@@ -1399,24 +1537,7 @@ export interface ArchiveHead {
      *
      * @maxItems 14
      */
-    allergens:
-      | (
-          | 'celery'
-          | 'crustaceans'
-          | 'egg'
-          | 'fish'
-          | 'gluten'
-          | 'lupin'
-          | 'milk'
-          | 'molluscs'
-          | 'mustard'
-          | 'nuts'
-          | 'peanuts'
-          | 'sesame'
-          | 'soy'
-          | 'sulphites'
-        )[]
-      | null;
+    allergens: AllergenWord[] | null;
   }[];
   /**
    * @maxItems 400
@@ -1478,7 +1599,7 @@ export interface Safety {
  */
 export interface DishBody {
   name: string;
-  family: 'risotto' | 'pan-rice' | 'soupy-rice';
+  family: FamilyWord;
   /**
    * g raw
    */
@@ -1491,13 +1612,13 @@ export interface DishBody {
    * mL
    */
   wine_ml_per_80_g: number;
-  doses: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
-  stirring: 'constant' | 'now-and-then' | 'never';
+  doses: DosesWord;
+  stirring: StirringWord;
   /**
    * toasted in fat
    */
   sealed: boolean;
-  toast: 'quick' | 'medium' | 'slow';
+  toast: ToastingWord;
   rinsed: boolean;
   /**
    * min
@@ -1516,16 +1637,13 @@ export interface DishBody {
    * g/g
    */
   looseness: number;
-  crust: 'none' | 'gold' | 'dark';
-  crust_school: 'short-and-hot' | 'long-and-gentle';
+  crust: CrustWord;
+  crust_school: CrustSchoolWord1;
   /**
    * min from the pass
    */
   minutes_to_table: number;
-  /**
-   * who it is meant for
-   */
-  diet: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+  diet: DietWord;
   finish: string;
   /**
    * g
@@ -1546,11 +1664,8 @@ export interface DishBody {
      * in its unit
      */
     amount: number;
-    unit: 'g' | 'ml' | 'pieces';
-    /**
-     * scales with the rice (a starter takes its share), with the plates, with each 100 cm² of floor, or not at all
-     */
-    per: 'main' | 'plate' | 'floor' | 'pan';
+    unit: UnitWord;
+    per: ScalesWord1;
     goes: 'base' | 'with-the-rice' | 'at-minute' | 'nine-tenths-gone' | 'last-two-minutes' | 'on-top';
     /**
      * min of the cook, for at-minute
@@ -1559,30 +1674,13 @@ export interface DishBody {
     /**
      * the strictest diet that it suits; null: nobody has said
      */
-    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any' | null;
+    suits: DietWord1 | null;
     /**
      * null: nobody has said
      *
      * @maxItems 14
      */
-    allergens:
-      | (
-          | 'celery'
-          | 'crustaceans'
-          | 'egg'
-          | 'fish'
-          | 'gluten'
-          | 'lupin'
-          | 'milk'
-          | 'molluscs'
-          | 'mustard'
-          | 'nuts'
-          | 'peanuts'
-          | 'sesame'
-          | 'soy'
-          | 'sulphites'
-        )[]
-      | null;
+    allergens: AllergenWord[] | null;
   }[];
   /**
    * @maxItems 30
@@ -1614,7 +1712,7 @@ export interface DishExport {
   format: 'velko.dish/1';
   rice: {
     name: string;
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    variety: VarietyWord;
     /**
      * low and high end as printed on the packet; null takes the variety's
      *
@@ -1629,7 +1727,7 @@ export interface DishExport {
   };
   stock: {
     name: string;
-    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    base: BaseWord;
     /**
      * g per 100 g
      */
@@ -1647,24 +1745,7 @@ export interface DishExport {
      *
      * @maxItems 14
      */
-    allergens:
-      | (
-          | 'celery'
-          | 'crustaceans'
-          | 'egg'
-          | 'fish'
-          | 'gluten'
-          | 'lupin'
-          | 'milk'
-          | 'molluscs'
-          | 'mustard'
-          | 'nuts'
-          | 'peanuts'
-          | 'sesame'
-          | 'soy'
-          | 'sulphites'
-        )[]
-      | null;
+    allergens: AllergenWord[] | null;
   };
   dish: DishBody;
 }
@@ -1691,7 +1772,7 @@ export interface Archive {
      * IANA name
      */
     timezone: string;
-    units: 'metric' | 'us';
+    units: UnitsWord;
     safety?: Safety;
   };
   /**
@@ -1729,7 +1810,7 @@ export interface Archive {
      * cm
      */
     ring_cm: number;
-    fuel: 'gas' | 'induction';
+    fuel: FuelWord;
     /**
      * W
      */
@@ -1790,7 +1871,7 @@ export interface Archive {
    */
   rices: {
     name: string;
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    variety: VarietyWord;
     /**
      * low and high end as printed on the packet; null takes the variety's
      *
@@ -1808,7 +1889,7 @@ export interface Archive {
    */
   stocks: {
     name: string;
-    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    base: BaseWord;
     /**
      * g per 100 g
      */
@@ -1826,24 +1907,7 @@ export interface Archive {
      *
      * @maxItems 14
      */
-    allergens:
-      | (
-          | 'celery'
-          | 'crustaceans'
-          | 'egg'
-          | 'fish'
-          | 'gluten'
-          | 'lupin'
-          | 'milk'
-          | 'molluscs'
-          | 'mustard'
-          | 'nuts'
-          | 'peanuts'
-          | 'sesame'
-          | 'soy'
-          | 'sulphites'
-        )[]
-      | null;
+    allergens: AllergenWord[] | null;
   }[];
   /**
    * @maxItems 500
@@ -2013,7 +2077,7 @@ export interface BehindLink {
   format: 'velko.behind-link/1';
   for: 'join' | 'password';
   kitchen: string;
-  role: 'chef' | 'cook' | 'trainee' | null;
+  role: RoleWord | null;
   name: string | null;
   email: string | null;
   /**
@@ -2051,7 +2115,7 @@ export interface BurnerEntry {
    * cm
    */
   ring_cm: number;
-  fuel: 'gas' | 'induction';
+  fuel: FuelWord;
   /**
    * W
    */
@@ -2150,13 +2214,12 @@ export interface Cook {
      */
     poured_ml: number;
     verdict: {
-      looseness:
-        'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
-      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      looseness: LoosenessWord;
+      bite: BiteWord;
       /**
        * the floor of a pan rice
        */
-      crust: 'pale' | 'gold' | 'dark' | 'burnt' | null;
+      crust: BrowningWord1 | null;
       note: string;
       /**
        * bite right or just under, and as loose as the dish asks
@@ -2239,7 +2302,7 @@ export interface Cook {
        * min at 100 °C
        */
       doneness_min: number;
-      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      bite: BiteWord;
       drunk_g_per_g: number;
       temperature_c: number;
     } | null;
@@ -2280,7 +2343,7 @@ export interface Cook {
    * how the dish can fall on the plate, from tight to loose: the answers of a verdict
    */
   plates: {
-    word: 'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
+    word: LoosenessWord;
     /**
      * g/g
      */
@@ -2339,7 +2402,7 @@ export interface Cook {
          * in its unit, for all covers
          */
         amount: number;
-        unit: 'g' | 'ml' | 'pieces';
+        unit: UnitWord;
       } | null;
     }[];
     /**
@@ -2379,7 +2442,7 @@ export interface Cook {
        * min at 100 °C
        */
       doneness_min: number;
-      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      bite: BiteWord;
       drunk_g_per_g: number;
       temperature_c: number;
     };
@@ -2501,7 +2564,7 @@ export interface Cook {
    */
   devices: {
     name: string;
-    kind: 'scale' | 'probe' | 'knob';
+    kind: DeviceWord;
     reading: Reading;
   }[];
   /**
@@ -2535,7 +2598,7 @@ export interface DeviceKey {
  */
 export interface DevicePan {
   format: 'velko.device-pan/1';
-  kind: 'scale' | 'probe' | 'knob';
+  kind: DeviceWord;
   name: string;
   /**
    * °C
@@ -2575,10 +2638,10 @@ export interface DevicePan {
  */
 export interface PlanRequest1 {
   format: 'velko.plan-request/1';
-  family: 'risotto' | 'pan-rice' | 'soupy-rice';
+  family: FamilyWord;
   covers: number;
   rice: {
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    variety: VarietyWord;
     /**
      * g raw
      */
@@ -2671,8 +2734,8 @@ export interface PlanRequest1 {
    */
   ladle_ml?: number;
   method?: {
-    doses?: 'ladle-by-ladle' | 'little-and-often' | 'kept-covered' | 'cooked-down' | 'one-pour';
-    stirring?: 'constant' | 'now-and-then' | 'never';
+    doses?: DosesWord;
+    stirring?: StirringWord;
     /**
      * @minItems 1
      * @maxItems 40
@@ -2699,7 +2762,7 @@ export interface PlanRequest1 {
      */
     rest_min?: number;
     rest_covered?: boolean;
-    toast?: 'quick' | 'medium' | 'slow';
+    toast?: ToastingWord;
     /**
      * @maxItems 40
      */
@@ -2710,10 +2773,7 @@ export interface PlanRequest1 {
       from_min: number;
       on: boolean;
     }[];
-    /**
-     * how the crust of a pan rice is made
-     */
-    crust?: 'short-and-hot' | 'long-and-gentle';
+    crust?: CrustSchoolWord;
     /**
      * the two marks of a pan rice, when only the moment of turning is to be found
      */
@@ -2752,7 +2812,7 @@ export interface PlanRequest1 {
      * min
      */
     minutes_to_table?: number;
-    crust?: 'none' | 'gold' | 'dark';
+    crust?: CrustWord;
   };
   /**
    * g of everything else on the plate: it takes up salt
@@ -2765,7 +2825,7 @@ export interface PlanRequest1 {
 export interface DeviceEntry {
   format: 'velko.device/1';
   name: string;
-  kind: 'scale' | 'probe' | 'knob';
+  kind: DeviceWord;
   /**
    * the ring it stands at
    */
@@ -2869,7 +2929,7 @@ export interface House {
    * IANA name
    */
   timezone: string;
-  units: 'metric' | 'us';
+  units: UnitsWord;
   safety?: Safety;
 }
 /**
@@ -2893,7 +2953,7 @@ export interface Imported {
  */
 export interface Invitation {
   format: 'velko.invitation/1';
-  role: 'chef' | 'cook' | 'trainee';
+  role: RoleWord;
   /**
    * where the link is mailed to, where this house sends mail
    */
@@ -2929,7 +2989,7 @@ export interface Kitchen {
    */
   plates_c: number;
   timezone: string;
-  units: 'metric' | 'us';
+  units: UnitsWord;
   safety: Safety;
   pans: {
     id: number;
@@ -2962,7 +3022,7 @@ export interface Kitchen {
     id: number;
     name: string;
     ring_cm: number;
-    fuel: 'gas' | 'induction';
+    fuel: FuelWord;
     rated_w: number;
     settings: {
       mark: string;
@@ -3002,7 +3062,7 @@ export interface Kitchen {
   rices: {
     id: number;
     name: string;
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    variety: VarietyWord;
     label: string;
     /**
      * @minItems 2
@@ -3019,7 +3079,7 @@ export interface Kitchen {
   stocks: {
     id: number;
     name: string;
-    base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+    base: BaseWord;
     salt_percent: number;
     held_at_c: number;
     batch_ml: number | null;
@@ -3027,7 +3087,7 @@ export interface Kitchen {
      * with those its base brings; null: nobody has said
      */
     allergens: string[] | null;
-    suits: 'vegan' | 'vegetarian' | 'pescatarian' | 'any';
+    suits: DietWord1;
     dishes: string[];
   }[];
   begin: Ask | null;
@@ -3045,7 +3105,7 @@ export interface Kitchen {
   devices: {
     id: number;
     name: string;
-    kind: 'scale' | 'probe' | 'knob';
+    kind: DeviceWord;
     /**
      * the ring it stands at
      */
@@ -3127,13 +3187,12 @@ export interface Log {
       bite: string | null;
     };
     verdict: {
-      looseness:
-        'stands' | 'slow slump' | 'wave' | 'very loose' | 'creamy' | 'loose' | 'soup' | 'dry' | 'moist';
-      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      looseness: LoosenessWord;
+      bite: BiteWord;
       /**
        * the floor of a pan rice
        */
-      crust: 'pale' | 'gold' | 'dark' | 'burnt' | null;
+      crust: BrowningWord1 | null;
       note: string;
       /**
        * bite right or just under, and as loose as the dish asks
@@ -3159,11 +3218,11 @@ export interface Me {
   /**
    * null: as the kitchen has it
    */
-  units: 'metric' | 'us' | null;
+  units: UnitsWord | null;
   /**
    * null: as the browser has it
    */
-  clock: '12' | '24' | null;
+  clock: ClockWord | null;
   /**
    * needed where the e-mail changes
    */
@@ -3254,7 +3313,7 @@ export interface People {
     id: number;
     name: string;
     email: string;
-    role: 'chef' | 'cook' | 'trainee';
+    role: RoleWord;
     has_pin: boolean;
     you: boolean;
     /**
@@ -3264,7 +3323,7 @@ export interface People {
   }[];
   invitations: {
     id: number;
-    role: 'chef' | 'cook' | 'trainee';
+    role: RoleWord;
     email: string | null;
     /**
      * RFC 3339
@@ -3277,7 +3336,7 @@ export interface People {
  */
 export interface Person {
   format: 'velko.person/1';
-  role: 'chef' | 'cook' | 'trainee';
+  role: RoleWord;
 }
 /**
  * Four digits that tell who stands at a shared tablet; null takes them away.
@@ -3332,7 +3391,7 @@ export interface Reset {
 export interface RiceEntry {
   format: 'velko.rice/1';
   name: string;
-  variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+  variety: VarietyWord;
   /**
    * low and high end as printed on the packet; null takes the variety's
    *
@@ -3354,24 +3413,18 @@ export interface Session {
     id: number;
     name: string;
     email: string;
-    /**
-     * what may be done here now: no more than whose hands are at it may
-     */
-    role: 'chef' | 'cook' | 'trainee';
+    role: RoleWord1;
     kitchen: string;
     timezone: string;
-    /**
-     * how amounts are shown
-     */
-    units: 'metric' | 'us';
+    units: UnitsWord1;
     /**
      * null: as the kitchen has it
      */
-    own_units: 'metric' | 'us' | null;
+    own_units: UnitsWord | null;
     /**
      * null: as the browser has it
      */
-    clock: '12' | '24' | null;
+    clock: ClockWord | null;
     has_pin: boolean;
     /**
      * who stands at this tablet, where that is another
@@ -3424,7 +3477,7 @@ export interface SimulationRequest {
   format: 'velko.simulation-request/1';
   covers: number;
   rice: {
-    variety: 'arborio' | 'carnaroli' | 'vialone-nano' | 'bomba' | 'round' | 'sushi' | 'parboiled';
+    variety: VarietyWord;
     /**
      * g raw
      */
@@ -3498,12 +3551,12 @@ export interface SimulationRequest {
   };
   method?: {
     sealed?: boolean;
-    toast?: 'quick' | 'medium' | 'slow';
+    toast?: ToastingWord;
     /**
      * min
      */
     soak_min?: number;
-    stirring?: 'constant' | 'now-and-then' | 'never';
+    stirring?: StirringWord;
   };
   /**
    * @maxItems 500
@@ -3585,7 +3638,7 @@ export interface Simulation {
       temperature_c: number;
       doneness_min: number;
       boiled_off_g: number;
-      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      bite: BiteWord;
     } | null;
     end: {
       at_min: number;
@@ -3594,7 +3647,7 @@ export interface Simulation {
       temperature_c: number;
       doneness_min: number;
       boiled_off_g: number;
-      bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+      bite: BiteWord;
     };
   };
   /**
@@ -3607,10 +3660,7 @@ export interface Simulation {
    * what a cook sees, smells and bites, and the summary does not say
    */
   signs: {
-    /**
-     * of the topmost grains, if nobody stirs
-     */
-    top_bite: 'hard heart' | 'crunchy' | 'firm heart' | 'right' | 'soft' | 'mush';
+    top_bite: BiteWord1;
     /**
      * what the heart has drunk, against what it must have at the low end of its window
      */
@@ -3623,10 +3673,7 @@ export interface Simulation {
      * likewise at the rim, the pan left in the middle of the ring
      */
     floor_rim: number;
-    /**
-     * the darkest part of the floor
-     */
-    floor: 'pale' | 'gold' | 'dark' | 'burnt';
+    floor: BrowningWord2;
     /**
      * of all that is in the pan
      */
@@ -3650,7 +3697,7 @@ export interface StartCook {
 export interface StockEntry {
   format: 'velko.stock/1';
   name: string;
-  base: 'vegetable' | 'mushroom' | 'fish' | 'shellfish' | 'poultry' | 'meat';
+  base: BaseWord;
   /**
    * g per 100 g
    */
@@ -3668,24 +3715,7 @@ export interface StockEntry {
    *
    * @maxItems 14
    */
-  allergens:
-    | (
-        | 'celery'
-        | 'crustaceans'
-        | 'egg'
-        | 'fish'
-        | 'gluten'
-        | 'lupin'
-        | 'milk'
-        | 'molluscs'
-        | 'mustard'
-        | 'nuts'
-        | 'peanuts'
-        | 'sesame'
-        | 'soy'
-        | 'sulphites'
-      )[]
-    | null;
+  allergens: AllergenWord[] | null;
 }
 /**
  * A link that was followed.
@@ -3703,21 +3733,7 @@ export interface Token {
 export interface WaysBack {
   format: 'velko.ways-back/1';
   ways: {
-    trouble:
-      | 'hard-and-dry'
-      | 'hard-and-wet'
-      | 'soft-outside'
-      | 'swimming'
-      | 'tight'
-      | 'catching'
-      | 'wet-late'
-      | 'dry-early'
-      | 'top-hard'
-      | 'pale-rim'
-      | 'bitter'
-      | 'too-salty'
-      | 'stock-out'
-      | 'set-up';
+    trouble: TroubleWord1;
     sees: string;
     cause: string;
     /**

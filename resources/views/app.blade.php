@@ -8,7 +8,7 @@
         <title>Velko</title>
         <link rel="icon" href="/icon.svg" type="image/svg+xml">
         @viteReactRefresh
-        @vite(['resources/css/app.css', 'resources/js/main.tsx'])
+        @vite(['resources/css/app.css', 'resources/js/shell/main.tsx'])
     </head>
     <body>
         <noscript>Velko needs JavaScript to draw its numbers.</noscript>

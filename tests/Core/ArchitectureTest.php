@@ -28,7 +28,7 @@ arch('controllers do not reach into the tables of a kitchen by hand')
     ->not->toUse('Illuminate\Support\Facades\DB');
 
 test('each folder of the core uses only those before it', function (string $folder, array $later): void {
-    $files = glob(__DIR__."/../../core/$folder/*.php");
+    $files = [...sources(dirname(__DIR__, 2)."/core/$folder", 'php')];
     expect($files)->not->toBeEmpty();
     foreach ($files as $file) {
         preg_match_all('/Velko\\\\Core\\\\(\w+)\\\\/', file_get_contents($file), $used);
@@ -39,4 +39,91 @@ test('each folder of the core uses only those before it', function (string $fold
 test('there is no folder in the core that the story leaves out', function (): void {
     $folders = array_map(basename(...), glob(__DIR__.'/../../core/*', GLOB_ONLYDIR));
     expect($folders)->toEqualCanonicalizing(FOLDERS);
+});
+
+/** @return iterable<string> source files of these kinds, nested folders and all */
+function sources(string $folder, string ...$kinds): iterable
+{
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        if (in_array(pathinfo((string) $file, PATHINFO_EXTENSION), $kinds, true)) {
+            yield (string) $file;
+        }
+    }
+}
+
+/** @return array<string, array<string, true>> folder to the folders it uses, by namespace */
+function usedInPhp(string $root, string $namespace): array
+{
+    $uses = [];
+    foreach (sources($root, 'php') as $file) {
+        $folder = trim(substr(dirname($file), strlen($root)), '/');
+        preg_match_all('/\b'.preg_quote($namespace, '/').'\\\\((?:\w+\\\\)*)\w+/', (string) file_get_contents($file), $found);
+        foreach ($found[1] as $used) {
+            $uses[$folder][trim(str_replace('\\', '/', $used), '/')] = true;
+        }
+    }
+
+    return $uses;
+}
+
+/** @return array<string, array<string, true>> */
+function usedInScript(string $root): array
+{
+    $uses = [];
+    foreach (sources($root, 'ts', 'tsx') as $file) {
+        $folder = trim(substr(dirname($file), strlen($root)), '/');
+        preg_match_all("#from '(\.[^']+)'#", (string) file_get_contents($file), $found);
+        foreach ($found[1] as $path) {
+            $parts = [];
+            foreach (explode('/', "$folder/$path") as $part) {
+                $part === '..' ? array_pop($parts) : ($part === '.' || $part === '' ? null : $parts[] = $part);
+            }
+            $uses[$folder][implode('/', array_slice($parts, 0, -1))] = true;
+        }
+    }
+
+    return $uses;
+}
+
+/**
+ * @param  array<string, array<string, true>>  $uses
+ *
+ * @return list<string> folders that are used by what they use
+ */
+function inCycles(array $uses): array
+{
+    $reaches = function (string $from) use ($uses): array {
+        $seen = [];
+        $next = array_keys($uses[$from] ?? []);
+        while (($folder = array_pop($next)) !== null) {
+            if (! isset($seen[$folder]) && $folder !== $from) {
+                $seen[$folder] = true;
+                $next = [...$next, ...array_keys($uses[$folder] ?? [])];
+            }
+        }
+
+        return $seen;
+    };
+    $found = [];
+    foreach (array_keys($uses) as $folder) {
+        foreach (array_keys($reaches($folder)) as $used) {
+            if (isset($reaches($used)[$folder]) || isset($uses[$used][$folder])) {
+                $found[] = $folder === '' ? '.' : $folder;
+
+                break;
+            }
+        }
+    }
+    sort($found);
+
+    return $found;
+}
+
+test('no folder is used by what it uses', function (): void {
+    $root = dirname(__DIR__, 2);
+    expect(inCycles(['a' => ['b' => true], 'b' => ['c' => true], 'c' => ['a' => true], 'd' => ['a' => true]]))->toBe(['a', 'b', 'c'])
+        ->and(inCycles(usedInPhp("$root/app", 'App')))->toBe([])
+        ->and(inCycles(usedInScript("$root/resources/js")))->toBe([])
+        // Each family is planned, and followed at the stove, in a folder of its own that the dispatch above it knows.
+        ->and(inCycles(usedInPhp("$root/core", 'Velko\\Core')))->toBe(['Live', 'Live/Ahead', 'Planning', 'Planning/PanRice', 'Planning/Risotto', 'Planning/SoupyRice']);
 });

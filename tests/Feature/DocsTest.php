@@ -7,7 +7,7 @@ declare(strict_types=1);
 const PAGES = ['README.md', 'CONTRIBUTING.md', 'core/README.md', 'contracts/README.md', 'compat/README.md', 'docs/*.md'];
 
 /** Where a file that is named without its whole way may lie. */
-const FROM = ['', 'app/', 'core/', 'docs/', 'resources/js/', 'tests/', 'bin/', 'contracts/', 'core/Planning/'];
+const FROM = ['', 'app/', 'core/', 'docs/', 'resources/js/', 'tests/', 'bin/', 'contracts/', 'core/Planning/', 'public/'];
 
 /** @return array<string, string> by page */
 function pages(): array
@@ -72,7 +72,7 @@ function missingFiles(string $page, string $text): array
             $missing = [...$missing, ...array_filter(writtenOut($name), static fn (string $path): bool => ! isThere($path, $page))];
         }
     }
-    preg_match_all('#\((?!https?:)([\w./-]+\.(?:md|png))\)#', $text, $links);
+    preg_match_all('#\]\((?!https?:)([\w./-]+\.(?:md|png))\)#', $text, $links);
     $missing = [...$missing, ...array_filter($links[1], static fn (string $link): bool => ! file_exists(dirname(base_path($page)).'/'.$link))];
 
     return array_values($missing);

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Device;
+use App\Models\Role;
 use App\Models\User;
-use App\People\Role;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

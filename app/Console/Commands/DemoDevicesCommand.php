@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Devices\Kind;
 use App\Models\Burner;
 use App\Models\Device;
+use App\Models\DeviceKind;
 use App\Models\Kitchen;
 use Database\Seeders\KilnHouse;
 use Illuminate\Console\Command;
@@ -27,7 +27,7 @@ final class DemoDevicesCommand extends Command
 
             return self::FAILURE;
         }
-        foreach (Kind::cases() as $kind) {
+        foreach (DeviceKind::cases() as $kind) {
             $keys = $kitchen->burners->map(static fn (Burner $burner): string => Device::query()->firstOrCreate(
                 ['kitchen_id' => $kitchen->id, 'name' => "{$kind->value}, {$burner->name}"],
                 ['kind' => $kind, 'burner_id' => $burner->id],

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Devices\Kind;
 use App\Devices\Reading;
 use App\Devices\StandIn\StandIn;
+use App\Models\DeviceKind;
 use Carbon\CarbonImmutable;
 use Generator;
 use Illuminate\Console\Command;
@@ -54,7 +54,7 @@ final class DeviceCommand extends Command
 
     public function handle(): int
     {
-        $kind = Kind::tryFrom($this->words('kind'));
+        $kind = DeviceKind::tryFrom($this->words('kind'));
         $keys = $this->keys();
         $power = (float) $this->words('power');
         $fault = match (true) {
@@ -89,7 +89,7 @@ final class DeviceCommand extends Command
     }
 
     /** @return bool false when there is no such device any more */
-    private function tick(Kind $kind, string $key, int $at): bool
+    private function tick(DeviceKind $kind, string $key, int $at): bool
     {
         try {
             $answer = $this->http($key)->get('/api/devices/pan');

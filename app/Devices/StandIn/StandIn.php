@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Devices\StandIn;
 
-use App\Devices\Kind;
 use App\Devices\Reading;
+use App\Models\DeviceKind;
 use Carbon\CarbonImmutable;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -42,10 +42,10 @@ final class StandIn
         $this->readings[$document['name']] = ($this->readings[$document['name']] ?? 0) + 1;
         $pan = $document['pan'] === null ? null : new TruePan($document['pan'], $this->power);
 
-        return match (Kind::from($document['kind'])) {
-            Kind::Scale => Reading::number(Kind::Scale, max(0.0, round(($pan?->weight($at) ?? 0.0) + ($pan === null ? 0.0 : $this->error($document, self::SCALE_SPREAD)))), $at),
-            Kind::Probe => $this->probe($document, $pan, $at),
-            Kind::Knob => Reading::knob($this->mark($document, $pan, $at), $at),
+        return match (DeviceKind::from($document['kind'])) {
+            DeviceKind::Scale => Reading::number(DeviceKind::Scale, max(0.0, round(($pan?->weight($at) ?? 0.0) + ($pan === null ? 0.0 : $this->error($document, self::SCALE_SPREAD)))), $at),
+            DeviceKind::Probe => $this->probe($document, $pan, $at),
+            DeviceKind::Knob => Reading::knob($this->mark($document, $pan, $at), $at),
         };
     }
 
@@ -54,7 +54,7 @@ final class StandIn
     {
         $celsius = $pan?->temperature($at) ?? (float) $document['room_c'];
 
-        return Reading::number(Kind::Probe, round($celsius + $this->error($document, self::PROBE_SPREAD), 1), $at);
+        return Reading::number(DeviceKind::Probe, round($celsius + $this->error($document, self::PROBE_SPREAD), 1), $at);
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Http\Requests\AskRequest;
 use App\Kitchen\AroundDocument;
 use App\Kitchen\Asked;
 use App\Models\User;
-use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -17,6 +16,6 @@ final class AroundController
 {
     public function __invoke(AskRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse(AroundDocument::of(Asked::of($request->document(), $user->kitchen, CarbonImmutable::now(), Words::for($user))));
+        return new JsonResponse(AroundDocument::of(Asked::of($request->document(), $user->kitchen, CarbonImmutable::now(), $user->words())));
     }
 }

@@ -11,7 +11,6 @@ use App\Kitchen\CookDocument;
 use App\Kitchen\PutOnTheFire;
 use App\Models\Cook;
 use App\Models\User;
-use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -59,9 +58,9 @@ final class CookController
     {
         $document = $request->document();
         $now = CarbonImmutable::now();
-        $cook = PutOnTheFire::once($document['id'], Asked::of($document['ask'], $user->kitchen, $now, Words::for($user)), $user, $now);
+        $cook = PutOnTheFire::once($document['id'], Asked::of($document['ask'], $user->kitchen, $now, $user->words()), $user, $now);
 
-        return new JsonResponse(CookDocument::of($cook, $now, Words::for($user)), $cook->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse(CookDocument::of($cook, $now, $user->words()), $cook->wasRecentlyCreated ? 201 : 200);
     }
 
     /** Something is off: what can be, and the way back from each for this pan. */
@@ -69,13 +68,13 @@ final class CookController
     {
         Gate::authorize('view', $cook);
 
-        return new JsonResponse(CookDocument::waysBack($cook->load(Cook::WHOLE), CarbonImmutable::now(), Words::for($user)));
+        return new JsonResponse(CookDocument::waysBack($cook->load(Cook::WHOLE), CarbonImmutable::now(), $user->words()));
     }
 
     public function show(Cook $cook, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $cook);
 
-        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), CarbonImmutable::now(), Words::for($user)));
+        return new JsonResponse(CookDocument::of($cook->load(Cook::WHOLE), CarbonImmutable::now(), $user->words()));
     }
 }

@@ -11,7 +11,6 @@ use App\Kitchen\KeepEvent;
 use App\Models\Cook;
 use App\Models\User;
 use App\People\Hands;
-use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +24,7 @@ final class CookEventController
         $now = CarbonImmutable::now();
         $isNew = KeepEvent::once($cook, Hands::whoSaid($request, $user, $request->query('by')), $request->document(), DeviceClock::of($request, $now));
 
-        return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now, Words::for($user)), $isNew ? 201 : 200);
+        return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now, $user->words()), $isNew ? 201 : 200);
     }
 
     /** What its document is made from, with what is at hand already. */

@@ -20,7 +20,6 @@ use App\Kitchen\KitchenDocument;
 use App\Kitchen\WorkOut;
 use App\Models\Dish;
 use App\Models\User;
-use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -34,9 +33,6 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final class ExchangeController
 {
     private const LONGEST = 262144;
-
-    /** A line of an archive is written within, s. */
-    private const A_LINE_S = 30;
 
     /** Of an archive that comes in parts. */
     private const LONGEST_PART = 8388608;
@@ -87,9 +83,10 @@ final class ExchangeController
         return new StreamedResponse(static function () use ($user): void {
             $packed = deflate_init(ZLIB_ENCODING_GZIP);
             assert($packed !== false);
+            $limit = (int) ini_get('max_execution_time');
             foreach (KitchenArchive::lines($user->kitchen) as $line) {
                 // However long all of it takes: what counts is that it goes on.
-                set_time_limit(self::A_LINE_S);
+                set_time_limit($limit);
                 echo deflate_add($packed, $line, ZLIB_NO_FLUSH);
             }
             echo deflate_add($packed, '', ZLIB_FINISH);
@@ -130,7 +127,7 @@ final class ExchangeController
     {
         $now = CarbonImmutable::now();
 
-        return WorkOut::of(Asked::of($request->document(), $user->kitchen, $now, Words::for($user)), $now)->document();
+        return WorkOut::of(Asked::of($request->document(), $user->kitchen, $now, $user->words()), $now)->document();
     }
 
     /** @param  array<string, mixed>  $document */

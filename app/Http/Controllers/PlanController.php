@@ -8,7 +8,6 @@ use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
 use App\Http\Requests\PlanRequest;
 use App\Models\User;
-use App\Words\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Velko\Core\Planning\Planner;
@@ -20,6 +19,6 @@ final class PlanController
     {
         $document = PlanRequestDocument::of($request->document());
 
-        return new JsonResponse(PlanDocument::of(Planner::plan($document->ask()), $document->assumed(), Words::for($user)));
+        return new JsonResponse(PlanDocument::of(Planner::plan($document->ask()), $document->assumed(), $user->words()));
     }
 }

@@ -8,7 +8,6 @@ use App\Http\Requests\AskRequest;
 use App\Kitchen\Asked;
 use App\Kitchen\WorkOut;
 use App\Models\User;
-use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -19,6 +18,6 @@ final class WorkOutController
     {
         $now = CarbonImmutable::now();
 
-        return new JsonResponse(WorkOut::of(Asked::of($request->document(), $user->kitchen, $now, Words::for($user)), $now)->document());
+        return new JsonResponse(WorkOut::of(Asked::of($request->document(), $user->kitchen, $now, $user->words()), $now)->document());
     }
 }

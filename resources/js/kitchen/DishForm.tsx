@@ -10,7 +10,8 @@ import { Amount, Field, Pick, Tick, Ticks } from '../parts/Field';
 import type { Body } from './blank';
 import { Meanwhile } from './Meanwhile';
 import { readAmount } from './readAmount';
-import { ALLERGENS, DIETS } from './words';
+import * as vocabulary from '../words.generated';
+import { DIETS, labelled } from './words';
 
 const DOSES = [
   ['ladle-by-ladle', 'ladle by ladle'],
@@ -18,16 +19,16 @@ const DOSES = [
   ['kept-covered', 'kept covered'],
   ['cooked-down', 'cooked down'],
 ] as const;
-const STIRRING = [
-  ['constant', 'all the time'],
-  ['now-and-then', 'now and then'],
-  ['never', 'never'],
-] as const;
-const TOAST = [
-  ['quick', 'quick, 1 ½ min hot'],
-  ['medium', 'medium, 3 min'],
-  ['slow', 'slow, 5 min'],
-] as const;
+const STIRRING = labelled(vocabulary.STIRRING, {
+  constant: 'all the time',
+  'now-and-then': 'now and then',
+  never: 'never',
+});
+const TOAST = labelled(vocabulary.TOASTING, {
+  quick: 'quick, 1 ½ min hot',
+  medium: 'medium, 3 min',
+  slow: 'slow, 5 min',
+});
 const PLATES = {
   risotto: [
     ['0.45', 'stands'],
@@ -42,23 +43,19 @@ const PLATES = {
   ],
   'pan-rice': [['0', 'dry']],
 } as const;
-const CRUST = [
-  ['none', 'no crust'],
-  ['gold', 'gold'],
-  ['dark', 'dark'],
-] as const;
-const CRUST_SCHOOL = [
-  ['short-and-hot', 'short and hot'],
-  ['long-and-gentle', 'long and gentle'],
-] as const;
+const CRUST = labelled(vocabulary.CRUST, { none: 'no crust', gold: 'gold', dark: 'dark' });
+const CRUST_SCHOOL = labelled(vocabulary.CRUST_SCHOOL, {
+  'short-and-hot': 'short and hot',
+  'long-and-gentle': 'long and gentle',
+});
 /** What nobody says is looked up by its name, and is unknown where it is not an ordinary ingredient. */
 const SUITS = [['', 'by its name'], ...DIETS] as const;
-const PER = [
-  ['main', 'a main'],
-  ['plate', 'a plate'],
-  ['floor', '100 cm² of floor'],
-  ['pan', 'a pan'],
-] as const;
+const PER = labelled(vocabulary.SCALES, {
+  main: 'a main',
+  plate: 'a plate',
+  floor: '100 cm² of floor',
+  pan: 'a pan',
+});
 const GOES = [
   ['base', 'in the base'],
   ['with-the-rice', 'with the rice'],
@@ -294,7 +291,7 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
         <Ticks
           name={name('allergens')}
           label="None ticked: looked up by its name, unknown where that says nothing"
-          options={ALLERGENS}
+          options={vocabulary.ALLERGEN}
           none="none of these"
         />
       </details>

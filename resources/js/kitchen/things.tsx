@@ -8,7 +8,6 @@ import { Amount, Field, Pick, Ticks } from '../parts/Field';
 import { Retire } from '../parts/Retire';
 import { PanSide } from '../pictures/PanSide';
 import {
-  ALLERGENS,
   BASES,
   FAMILIES,
   MARKS,
@@ -19,6 +18,7 @@ import {
   type Rice,
   type Stock,
 } from './words';
+import { ALLERGEN } from '../words.generated';
 
 /** What a pan is not filled with: `Pan::FREEBOARD_CM`, mm. */
 const FREEBOARD_MM = 15;
@@ -344,7 +344,7 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
       <Ticks
         name="allergens"
         label="Allergens in it; those of its base are named anyway. None ticked: not known yet"
-        options={ALLERGENS}
+        options={ALLERGEN}
         none="none of these"
       />
     </Entry>

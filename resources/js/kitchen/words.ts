@@ -1,4 +1,9 @@
 import type { Kitchen } from '../contracts.generated';
+import { BASE, DEVICE, DIET, VARIETY } from '../words.generated';
+
+/** Each word of a vocabulary with what a cook reads for it. */
+export const labelled = <Word extends string>(all: readonly Word[], labels: Record<Word, string>) =>
+  all.map((word): readonly [Word, string] => [word, labels[word]]);
 
 export const FAMILIES: Record<string, string> = {
   risotto: 'risotto',
@@ -6,48 +11,31 @@ export const FAMILIES: Record<string, string> = {
   'soupy-rice': 'soupy rice',
 };
 
-export const VARIETIES = [
-  ['carnaroli', 'carnaroli'],
-  ['arborio', 'arborio'],
-  ['vialone-nano', 'vialone nano'],
-  ['bomba', 'bomba'],
-  ['round', 'round or medium grain'],
-  ['sushi', 'sushi rice'],
-  ['parboiled', 'parboiled long grain'],
-] as const;
+export const VARIETIES = labelled(VARIETY, {
+  carnaroli: 'carnaroli',
+  arborio: 'arborio',
+  'vialone-nano': 'vialone nano',
+  bomba: 'bomba',
+  round: 'round or medium grain',
+  sushi: 'sushi rice',
+  parboiled: 'parboiled long grain',
+});
 
-export const BASES = [
-  ['vegetable', 'vegetables'],
-  ['mushroom', 'mushrooms'],
-  ['fish', 'fish'],
-  ['shellfish', 'shellfish'],
-  ['poultry', 'poultry'],
-  ['meat', 'meat'],
-] as const;
+export const BASES = labelled(BASE, {
+  vegetable: 'vegetables',
+  mushroom: 'mushrooms',
+  fish: 'fish',
+  shellfish: 'shellfish',
+  poultry: 'poultry',
+  meat: 'meat',
+});
 
-export const DIETS = [
-  ['vegan', 'vegan'],
-  ['vegetarian', 'vegetarian'],
-  ['pescatarian', 'fish, no meat'],
-  ['any', 'anybody'],
-] as const;
-
-export const ALLERGENS = [
-  'celery',
-  'crustaceans',
-  'egg',
-  'fish',
-  'gluten',
-  'lupin',
-  'milk',
-  'molluscs',
-  'mustard',
-  'nuts',
-  'peanuts',
-  'sesame',
-  'soy',
-  'sulphites',
-] as const;
+export const DIETS = labelled(DIET, {
+  vegan: 'vegan',
+  vegetarian: 'vegetarian',
+  pescatarian: 'fish, no meat',
+  any: 'anybody',
+});
 
 export const MARKS = [
   { mark: 'low', share: 0.12, net_w: null },
@@ -57,11 +45,11 @@ export const MARKS = [
   { mark: 'high', share: 1, net_w: null },
 ];
 
-export const DEVICES = [
-  ['scale', 'a scale under the pan'],
-  ['probe', 'a probe in the pan'],
-  ['knob', 'the ring’s knob'],
-] as const;
+export const DEVICES = labelled(DEVICE, {
+  scale: 'a scale under the pan',
+  probe: 'a probe in the pan',
+  knob: 'the ring’s knob',
+});
 
 export type Device = Kitchen['devices'][number];
 export type Pan = Kitchen['pans'][number];

@@ -7,8 +7,8 @@ import { tint } from '../pictures/browning';
 import { Plate } from '../pictures/Plate';
 import { Title } from '../parts/Title';
 import type { Say } from './say';
+import { BITE } from '../words.generated';
 
-const BITES = ['hard heart', 'crunchy', 'firm heart', 'right', 'soft', 'mush'] as const;
 type Verdict = NonNullable<Cook['state']['verdict']>;
 
 const COLUMNS: Record<number, string> = { 2: 'grid-cols-2', 3: 'grid-cols-3', 4: 'grid-cols-4' };
@@ -140,7 +140,7 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
         />
         <Answers
           question="And the bite?"
-          answers={BITES}
+          answers={BITE}
           value={bite}
           onChange={setBite}
           columns="grid-cols-6"

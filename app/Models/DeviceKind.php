@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Devices;
+namespace App\Models;
 
 /** What can stand at a ring and speak for itself; the values are the first word of its lines. */
-enum Kind: string
+enum DeviceKind: string
 {
     case Scale = 'scale';
     case Probe = 'probe';

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\People;
+namespace App\Models;
 
 /** What somebody may do in a kitchen. Everybody plans, cooks and reads the log. */
 enum Role: string

@@ -1,27 +1,27 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
-import { api } from './api';
-import { SignedIn } from './cook';
-import { GoingAway } from './people/Farewell';
-import { Rail } from './parts/Rail';
-import { Undoing } from './parts/Undo';
-import { Unsaved } from './parts/Unsaved';
-import { Card } from './screens/Card';
-import { Dishes } from './screens/Dishes';
-import { DishScreen } from './screens/DishScreen';
-import { KitchenScreen } from './screens/KitchenScreen';
-import { LogBook } from './screens/LogBook';
-import { PeopleScreen } from './screens/PeopleScreen';
-import { SignIn } from './screens/SignIn';
-import { Stove } from './screens/Stove';
-import { StoveDoor } from './screens/StoveDoor';
-import { ThroughTheLink } from './screens/ThroughTheLink';
-import { TwoDishes } from './screens/TwoDishes';
-import { WorkOut } from './screens/WorkOut';
-import { You } from './screens/You';
-import { useSending } from './stove/outbox';
-import { runClocks } from './time';
+import { api } from '../api';
+import { SignedIn } from '../cook';
+import { GoingAway } from '../people/Farewell';
+import { Rail } from './Rail';
+import { Undoing } from '../parts/Undo';
+import { Unsaved } from '../parts/Unsaved';
+import { Card } from '../screens/Card';
+import { Dishes } from '../screens/Dishes';
+import { DishScreen } from '../screens/DishScreen';
+import { KitchenScreen } from '../screens/KitchenScreen';
+import { LogBook } from '../screens/LogBook';
+import { PeopleScreen } from '../screens/PeopleScreen';
+import { SignIn } from '../screens/SignIn';
+import { Stove } from '../screens/Stove';
+import { StoveDoor } from '../screens/StoveDoor';
+import { ThroughTheLink } from '../screens/ThroughTheLink';
+import { TwoDishes } from '../screens/TwoDishes';
+import { WorkOut } from '../screens/WorkOut';
+import { You } from '../screens/You';
+import { useSending } from '../stove/outbox';
+import { runClocks } from '../time';
 
 export function App() {
   return (

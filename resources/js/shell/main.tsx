@@ -4,10 +4,10 @@ import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { Refusal } from './api';
+import { Refusal } from '../api';
 import { App } from './App';
-import { NONCE } from './nonce';
-import { remembering } from './tablet';
+import { NONCE } from '../nonce';
+import { remembering } from '../tablet';
 
 // Styles that libraries add while it runs are ours only with the page's number.
 setNonce(NONCE);

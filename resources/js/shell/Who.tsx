@@ -8,7 +8,7 @@ import { turnOver, useCook, useMay, whoSays } from '../cook';
 import { HandSwitch } from '../people/HandSwitch';
 import { useWaiting } from '../stove/outbox';
 import { remembered } from '../stove/running';
-import { useLeave } from './Unsaved';
+import { useLeave } from '../parts/Unsaved';
 
 const ROW = 'flex min-h-12 items-center text-lg font-semibold underline underline-offset-4';
 

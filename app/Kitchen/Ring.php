@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Devices;
+namespace App\Kitchen;
 
-use App\Kitchen\KeptCook;
 use App\Models\Cook;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
