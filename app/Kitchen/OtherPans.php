@@ -10,6 +10,7 @@ use App\Models\Pan;
 use Illuminate\Database\Eloquent\Collection;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Vessel\Batch;
 use Velko\Core\Vessel\Batches;
 use Velko\Core\Vessel\Burner as CoreBurner;
@@ -46,7 +47,7 @@ final readonly class OtherPans
         $this->fit = Station::fit($asked->dish);
     }
 
-    /** @return array{label: string, change: array<string, mixed>}|null the smallest that holds all; where none does, they are shared */
+    /** @return array{label: Fact, change: array<string, mixed>}|null the smallest that holds all; where none does, they are shared */
     public function offer(): ?array
     {
         $choice = Choosing::smallest($this->corePans, $this->coreBurners, $this->plan->rice(), $this->fit);
@@ -117,9 +118,9 @@ final readonly class OtherPans
         return 60 * $plan->ask->method->toast() + $plan->atTable->second;
     }
 
-    private function name(int $pan, int $burner): string
+    private function name(int $pan, int $burner): Fact
     {
-        return sprintf('%s on %s', $this->pans[$pan]->name ?? '', $this->burners[$burner]->name ?? '');
+        return Fact::of('swap.pan-on-ring', pan: $this->pans[$pan]->name ?? '', ring: $this->burners[$burner]->name ?? '');
     }
 
     /** @return array{pan_id: int, burner_id: int, heat: null} */

@@ -155,7 +155,7 @@ final readonly class WorkOut
         $offers = [];
         foreach ($this->warnings() as $warning) {
             $offer = match ($warning->code) {
-                'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust', 'pan-too-wide', 'flame-too-wide' => (new OtherPans($this->asked, $this->plan))->offer(),
+                'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust', 'pan-too-wide', 'flame-too-wide' => $this->otherPan(),
                 'too-wet', 'too-dry' => $this->ourHeat(),
                 'either-mark' => $this->otherMarks(),
                 'does-not-simmer', 'never-done' => $this->anotherMark($this->plan->ask->burner->above($this->plan->heat[0]->mark)),
@@ -169,32 +169,50 @@ final readonly class WorkOut
         $begin = $this->begin();
         if ($begin->lessThan($this->now)) {
             $earliest = $this->asked->tableAt->addSeconds((int) ceil($begin->diffInSeconds($this->now)) + 59)->startOfMinute();
-            $offers[] = ['warning' => 'too-late', 'label' => $this->words->say(Fact::of('offer.at-the-table', time: $earliest->format('H:i'))), 'change' => ['table_at' => $earliest->format('H:i')]];
+            $offers[] = ['warning' => 'too-late', ...$this->offer(Fact::of('offer.at-the-table', time: $earliest->format('H:i')), ['table_at' => $earliest->format('H:i')])];
         }
 
         return $offers;
     }
 
-    /** @return array{label: string, change: array<string, mixed>}|null */
-    private function ourHeat(): ?array
+    /**
+     * @param  array<string, mixed>  $change  fields of the ask
+     *
+     * @return array<string, mixed>
+     */
+    private function offer(Fact $label, array $change): array
     {
-        return $this->asked->heat === null ? null : ['label' => $this->words->say(Fact::of('offer.our-heat')), 'change' => ['heat' => null]];
+        return ['label' => $this->words->say($label), 'label_fact' => FactDocument::of($label), 'change' => $change];
     }
 
-    /** @return array{label: string, change: array<string, mixed>}|null */
+    /** @return array<string, mixed>|null */
+    private function otherPan(): ?array
+    {
+        $other = (new OtherPans($this->asked, $this->plan))->offer();
+
+        return $other === null ? null : $this->offer($other['label'], $other['change']);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function ourHeat(): ?array
+    {
+        return $this->asked->heat === null ? null : $this->offer(Fact::of('offer.our-heat'), ['heat' => null]);
+    }
+
+    /** @return array<string, mixed>|null */
     private function otherMarks(): ?array
     {
         $other = $this->plan->asGood?->heat;
         if ($other !== null) {
-            return ['label' => $this->words->say(Fact::of('offer.take-marks', hot: $other->hot, gentle: $other->gentle)), 'change' => ['heat' => null, 'pan_heat' => ['hot' => $other->hot, 'gentle' => $other->gentle]]];
+            return $this->offer(Fact::of('offer.take-marks', hot: $other->hot, gentle: $other->gentle), ['heat' => null, 'pan_heat' => ['hot' => $other->hot, 'gentle' => $other->gentle]]);
         }
 
         return $this->anotherMark(PlanChecks::otherMark($this->plan));
     }
 
-    /** @return array{label: string, change: array<string, mixed>}|null */
+    /** @return array<string, mixed>|null */
     private function anotherMark(?string $mark): ?array
     {
-        return $mark === null ? null : ['label' => $this->words->say(Fact::of('offer.set-to', mark: $mark)), 'change' => ['heat' => $mark]];
+        return $mark === null ? null : $this->offer(Fact::of('fix.set-to', mark: $mark), ['heat' => $mark]);
     }
 }

@@ -662,6 +662,7 @@ export interface Working {
      */
     warning: string;
     label: string;
+    label_fact?: Fact;
     /**
      * fields of the ask to set
      */

@@ -3,6 +3,7 @@ import { createContext, useContext } from 'react';
 import type { Ask, Session } from './contracts.generated';
 import { MEASURES, type Measure } from './measure';
 import { forgetAll } from './tablet';
+import { allForgotten } from './queries';
 
 export type SignedInCook = NonNullable<Session['cook']>;
 
@@ -35,8 +36,7 @@ export const useMeasure = (): Measure => MEASURES[useCook().units];
 /** Another cook at the tablet, or none: nothing the last one saw stays behind. */
 export function turnOver(client: QueryClient, session: Session): void {
   void forgetAll();
-  client.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
-  client.setQueryData(['session'], session);
+  allForgotten(client, session);
 }
 
 /** "22 + 14" where mains and starters share a pan, else the covers. */

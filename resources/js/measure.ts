@@ -139,10 +139,14 @@ function quarters(value: number): string {
   return whole === 0 ? part : part === '' ? String(whole) : `${whole} ${part}`;
 }
 
+/** "2", "½", "1 ¾": so many ladles. */
+export const ladleCount = (count: number): string =>
+  Math.round(count * 4) === 0 ? 'a splash' : quarters(count);
+
 /** "2 ladles", "½ ladle", "1 ¾ ladles". */
 export function ladles(count: number): string {
   if (Math.round(count * 4) === 0) {
-    return 'a splash';
+    return ladleCount(count);
   }
-  return `${quarters(count)} ${Math.round(count * 4) <= 4 ? 'ladle' : 'ladles'}`;
+  return `${ladleCount(count)} ${Math.round(count * 4) <= 4 ? 'ladle' : 'ladles'}`;
 }

@@ -110,6 +110,25 @@ test('a trainee reads and cooks; what the kitchen has and its dishes stay as the
   expect(answers).toEqual([403, 403, 403]);
 });
 
+test('units of one’s own: what the engine says is said anew at once', async ({ page }) => {
+  await signIn(page, 'rice@kiln.example');
+  const cautions = page.getByText(/^Held hot at/);
+  await expect(cautions).toContainText('°C');
+  await place(page, 'Your account');
+  await page.getByLabel('Amounts are in').selectOption('us');
+  await page.getByRole('button', { name: 'Save' }).first().click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.getByRole('link', { name: 'Pan' }).click();
+  // 57 °C, the hot holding of the FDA Food Code 2022, is 135 °F.
+  await expect(cautions).toContainText('135 °F');
+  await place(page, 'Your account');
+  await page.getByLabel('Amounts are in').selectOption('');
+  await page.getByRole('button', { name: 'Save' }).first().click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.getByRole('link', { name: 'Pan' }).click();
+  await expect(cautions).toContainText('57 °C');
+});
+
 test('the password is changed at one tablet, and the other is signed out', async ({ browser, page }) => {
   const { email } = await openKitchen(page);
   const other = await (await browser.newContext()).newPage();

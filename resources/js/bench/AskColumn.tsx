@@ -13,6 +13,7 @@ import { date } from '../time';
 import type { Sharing } from './shared';
 import { SharedPans } from './SharedPans';
 import { Warnings } from './Warnings';
+import { queries } from '../queries';
 
 const OURS = 'ours';
 
@@ -63,7 +64,7 @@ export function AskColumn({
     onSuccess: (cook) => {
       remember(cook.id);
       sharing.putOn();
-      client.setQueryData(['cook', cook.id], cook);
+      client.setQueryData(queries.cook(cook.id).queryKey, cook);
       void navigate(`/stove/${cook.id}`);
     },
   });

@@ -1,6 +1,6 @@
 import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { ladles, wholeMinute } from '../measure';
+import { ladleCount, ladles, wholeMinute } from '../measure';
 import { VERB, type Stage } from '../stove/steps';
 import { halfDays } from '../time';
 import { useAmount } from './Before';
@@ -52,7 +52,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
               )}
             </td>
             <td className="pr-3 whitespace-nowrap text-ink-soft max-md:hidden">
-              {stage.ladles === null ? '' : ladles(stage.ladles).replace(/ ladles?$/, '')}
+              {stage.ladles === null ? '' : ladleCount(stage.ladles)}
             </td>
             <td className="text-ink-soft">
               {stage.item && <b className="font-semibold text-ink">{stage.item.name}: </b>}

@@ -37,7 +37,8 @@ export function Warnings({
           <Warning
             key={warning.code}
             message={warning.message}
-            fix={warning.fix}
+            // What a touch does is said on its button.
+            fix={offer?.label_fact && offer.label_fact.code === warning.fix_fact?.code ? '' : warning.fix}
             caution={CAUTIONS.includes(warning.code)}
             label={offer?.label}
             onTake={offer ? () => change(offer.change) : undefined}
@@ -75,7 +76,7 @@ function Warning({
         )}
         {message}
       </p>
-      {fix && fix !== label && <p className="text-ink-soft">{fix}</p>}
+      {fix && <p className="text-ink-soft">{fix}</p>}
       {label && onTake && (
         <button
           onClick={onTake}

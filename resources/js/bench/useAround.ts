@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api } from '../api';
 import type { Around, Ask } from '../contracts.generated';
+import { queries } from '../queries';
 
 /** ms that an ask must stand before what is around it is asked too: the answer itself comes first. */
 const SETTLES = 400;
@@ -10,8 +10,7 @@ const SETTLES = 400;
 export function useAround(latest: Ask): { around: Around | undefined; stale: boolean } {
   const ask = useSettled(latest);
   const query = useQuery({
-    queryKey: ['around', { ...ask, table_at: '' }],
-    queryFn: ({ signal }) => api.around(ask, signal),
+    ...queries.around(ask),
     placeholderData: keepPreviousData,
     staleTime: 300_000,
   });

@@ -6,6 +6,7 @@ import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick } from '../parts/Field';
 import type { Burner } from './words';
+import { kitchenChanged } from '../queries';
 
 /** Weigh a pan of boiling water, leave it on one mark, weigh it again: what it lost says what the mark gives. */
 export function BoilOffForm({
@@ -31,9 +32,7 @@ export function BoilOffForm({
       }}
       save={(entry) => api.boilOff(burner.id, { ...entry, pan_id: Number(entry.pan_id) })}
       onSaved={(next) => {
-        client.setQueryData(['kitchen'], next);
-        void client.invalidateQueries({ queryKey: ['work-out'] });
-        void client.invalidateQueries({ queryKey: ['around'] });
+        kitchenChanged(client, next);
         onDone();
       }}
       words="Take it for this mark"

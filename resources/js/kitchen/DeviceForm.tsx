@@ -6,6 +6,7 @@ import { Field, Pick } from '../parts/Field';
 import { Retire } from '../parts/Retire';
 import { useKeep, type FormProps } from './things';
 import { DEVICES, type Device } from './words';
+import { queries } from '../queries';
 
 export function DeviceForm({ thing, kitchen, onDone }: FormProps<Device> & { kitchen: Kitchen }) {
   const keep = useKeep('devices', thing?.id, onDone);
@@ -45,7 +46,7 @@ function DeviceKey({ device }: { device: Device }) {
   const client = useQueryClient();
   const made = useMutation({
     mutationFn: () => api.deviceKey(device.id),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['kitchen'] }),
+    onSuccess: () => client.invalidateQueries(queries.kitchen),
   });
   return (
     <div className="grid gap-2 rounded-lg border-2 border-rule p-3 text-lg">

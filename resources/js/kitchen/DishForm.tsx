@@ -12,6 +12,7 @@ import { Meanwhile } from './Meanwhile';
 import { readAmount } from './readAmount';
 import * as vocabulary from '../words.generated';
 import { DIETS, labelled } from './words';
+import { kitchenChanged, queries } from '../queries';
 
 const DOSES = [
   ['ladle-by-ladle', 'ladle by ladle'],
@@ -135,11 +136,8 @@ export function DishForm({
       save={saveAs}
       onSaved={(page) => {
         setTheirs(null);
-        void client.invalidateQueries({ queryKey: ['kitchen'] });
-        void client.invalidateQueries({ queryKey: ['work-out'] });
-        void client.invalidateQueries({ queryKey: ['around'] });
-        void client.invalidateQueries({ queryKey: ['choices'] });
-        client.setQueryData(['dish', page.id], page);
+        kitchenChanged(client);
+        client.setQueryData(queries.dish(page.id).queryKey, page);
         onKept(page);
       }}
       words="Save the dish"
@@ -174,7 +172,7 @@ export function DishForm({
             known.current = theirs.versions[0]?.number ?? 0;
           }}
           onTheirs={() => {
-            client.setQueryData(['dish', theirs.id], theirs);
+            client.setQueryData(queries.dish(theirs.id).queryKey, theirs);
             onTheirs(theirs);
           }}
         />

@@ -3,6 +3,7 @@ import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick } from '../parts/Field';
+import { kitchenChanged, queries } from '../queries';
 
 const ZONES = Intl.supportedValuesOf('timeZone').map((zone) => [zone, zone.replaceAll('_', ' ')] as const);
 
@@ -27,10 +28,8 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
       }}
       save={api.keepHouse}
       onSaved={(next) => {
-        client.setQueryData(['kitchen'], next);
-        void client.invalidateQueries({ queryKey: ['session'] });
-        void client.invalidateQueries({ queryKey: ['work-out'] });
-        void client.invalidateQueries({ queryKey: ['around'] });
+        kitchenChanged(client, next);
+        void client.invalidateQueries(queries.session);
         onDone();
       }}
     >

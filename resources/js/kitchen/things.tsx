@@ -19,6 +19,7 @@ import {
   type Stock,
 } from './words';
 import { ALLERGEN } from '../words.generated';
+import { kitchenChanged } from '../queries';
 
 /** What a pan is not filled with: `Pan::FREEBOARD_CM`, mm. */
 const FREEBOARD_MM = 15;
@@ -31,9 +32,7 @@ export function useKeep(address: Address, id: number | undefined, onKept: () => 
   return {
     save: (values: object) => api.keepThing(address, id, values),
     onSaved: (kitchen: Kitchen) => {
-      client.setQueryData(['kitchen'], kitchen);
-      void client.invalidateQueries({ queryKey: ['work-out'] });
-      void client.invalidateQueries({ queryKey: ['around'] });
+      kitchenChanged(client, kitchen);
       onKept();
     },
   };

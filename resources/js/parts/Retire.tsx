@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Refusal } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { useUndo } from './Undo';
+import { kitchenChanged } from '../queries';
 
 /** Deletes something of the kitchen's, by two touches: one wet knuckle must not do it. What was cooked stays in the log. */
 export function Retire({
@@ -26,9 +27,7 @@ export function Retire({
   const gone = useMutation({
     mutationFn: retire,
     onSuccess: (kitchen) => {
-      client.setQueryData(['kitchen'], kitchen);
-      // Whatever was worked out with it, or offers it, is worked out anew.
-      void client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' });
+      kitchenChanged(client, kitchen);
       onDone();
       if (undo) {
         say({ words: `Deleted: ${name}`, undo });

@@ -3,6 +3,7 @@ import { Toast } from 'radix-ui';
 import { createContext, useContext, useState } from 'react';
 import { Refusal } from '../api';
 import type { Kitchen } from '../contracts.generated';
+import { kitchenChanged } from '../queries';
 
 /** ms for which what was deleted can be had back by a touch. */
 const A_WHILE = 60_000;
@@ -23,8 +24,7 @@ export function Undoing({ children }: { children: React.ReactNode }) {
   const back = useMutation({
     mutationFn: (one: Deleted) => one.undo(),
     onSuccess: (kitchen) => {
-      client.setQueryData(['kitchen'], kitchen);
-      void client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' });
+      kitchenChanged(client, kitchen);
       setDeleted(null);
     },
   });

@@ -7,11 +7,12 @@ import { Entry } from '../parts/Entry';
 import { Field } from '../parts/Field';
 import { TakeOut } from '../parts/TakeOut';
 import { clock, day } from '../time';
+import { queries } from '../queries';
 
 function useKept() {
   const client = useQueryClient();
   return (session: Session) => {
-    client.setQueryData(['session'], session);
+    client.setQueryData(queries.session.queryKey, session);
   };
 }
 

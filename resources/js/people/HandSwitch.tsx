@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, Refusal } from '../api';
 import type { Session } from '../contracts.generated';
 import type { SignedInCook } from '../cook';
+import { readerChanged } from '../queries';
 
 const DIGITS = 4;
 
@@ -12,7 +13,7 @@ export function HandSwitch({ cook, onDone }: { cook: SignedInCook; onDone: () =>
   const client = useQueryClient();
   const [person, setPerson] = useState<{ id: number; name: string } | null>(null);
   const kept = (session: Session) => {
-    client.setQueryData(['session'], session);
+    readerChanged(client, session);
     onDone();
   };
   const back = useMutation({ mutationFn: () => api.hand(null, null), onSuccess: kept });

@@ -17,14 +17,14 @@ import { Retire } from '../parts/Retire';
 import { TakeOut } from '../parts/TakeOut';
 import { useLeave } from '../parts/Unsaved';
 import { clock, day } from '../time';
+import { kitchenChanged, queries } from '../queries';
 
 /** One dish: what it is, its schools side by side, its versions. */
 export function DishScreen() {
   const { id, family } = useParams();
   const kitchen = useKitchen();
   const page = useQuery({
-    queryKey: ['dish', Number(id)],
-    queryFn: () => api.dish(Number(id)),
+    ...queries.dish(Number(id)),
     enabled: id !== undefined,
   });
   if (!kitchen.data || (id !== undefined && !page.data)) {
@@ -80,8 +80,8 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
   const copy = useMutation({
     mutationFn: () => api.copyDish(page.id),
     onSuccess: (next) => {
-      client.setQueryData(['dish', next.id], next);
-      void client.invalidateQueries({ queryKey: ['kitchen'] });
+      kitchenChanged(client);
+      client.setQueryData(queries.dish(next.id).queryKey, next);
       void navigate(`/dishes/${next.id}`);
     },
   });
@@ -204,8 +204,7 @@ function SideBySide({ page }: { page: DishPage }) {
     heat: null,
   };
   const choices = useQuery({
-    queryKey: ['choices', page.id, page.versions[0]?.number],
-    queryFn: ({ signal }) => api.choices(ask, signal),
+    ...queries.choices(ask, page.versions[0]?.number),
     retry: false,
   });
   if (!choices.data) {

@@ -9,6 +9,7 @@ import { useMay, useMeasure } from '../cook';
 import { BringIn } from '../parts/BringIn';
 import { Plate } from '../pictures/Plate';
 import { FAMILIES } from '../kitchen/words';
+import { kitchenChanged } from '../queries';
 
 type Dish = Kitchen['dishes'][number];
 
@@ -38,7 +39,7 @@ export function Dishes() {
             bring={api.bringDish}
             onBrought={(answer) => {
               setBrought(answer);
-              void client.invalidateQueries({ queryKey: ['kitchen'] });
+              kitchenChanged(client);
             }}
           />
         )}

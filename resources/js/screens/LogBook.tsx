@@ -12,6 +12,7 @@ import { VERB } from '../stove/steps';
 import { clock, day } from '../time';
 import { verdictWords } from '../verdict';
 import { Found, Touched } from './Touched';
+import { queries } from '../queries';
 
 type Line = Log['cooks'][number];
 
@@ -138,7 +139,7 @@ const STATUS: Record<string, string> = {
 };
 
 function OneCook({ id }: { id: string }) {
-  const cook = useQuery({ queryKey: ['cook', id], queryFn: () => api.cook(id) });
+  const cook = useQuery(queries.cook(id));
   if (!cook.data) {
     return (
       <p className="p-8 text-xl">

@@ -10,10 +10,11 @@ import { Title } from '../parts/Title';
 import { LinkToGive } from '../people/LinkToGive';
 import { ROLES, roleWords, type Person } from '../people/words';
 import { clock, day } from '../time';
+import { queries } from '../queries';
 
 /** Who belongs to the kitchen, what each may do, and the way in for somebody new. For its chefs. */
 export function PeopleScreen() {
-  const people = useQuery({ queryKey: ['people'], queryFn: api.people });
+  const people = useQuery(queries.people);
   if (!people.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
@@ -48,8 +49,8 @@ export function PeopleScreen() {
 function useKept() {
   const client = useQueryClient();
   return (next: People) => {
-    client.setQueryData(['people'], next);
-    void client.invalidateQueries({ queryKey: ['session'] });
+    client.setQueryData(queries.people.queryKey, next);
+    void client.invalidateQueries(queries.session);
   };
 }
 
@@ -140,7 +141,7 @@ function Invite({ open }: { open: People['invitations'] }) {
           save={async (entry) => ({ made: await api.invite(entry), to: entry.email })}
           onSaved={({ made, to }) => {
             setLink({ link: made, ...(to ? { to } : {}) });
-            void client.invalidateQueries({ queryKey: ['people'] });
+            void client.invalidateQueries(queries.people);
           }}
         >
           <Pick

@@ -12,6 +12,7 @@ import { MARKS, VARIETIES } from '../kitchen/words';
 import { BringKitchen } from '../kitchen/BringKitchen';
 import { Choice } from '../parts/Choice';
 import { PanSide } from '../pictures/PanSide';
+import { queries } from '../queries';
 
 const SETS: Record<string, string> = { '/altitude_m': 'The height above the sea' };
 
@@ -55,7 +56,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
         units,
         safety: house.safety,
       });
-      await client.invalidateQueries({ queryKey: ['session'] });
+      await client.invalidateQueries(queries.session);
       for (const pan of PANS.filter((one) => pans.has(one.name))) {
         await api.keepThing('pans', undefined, { format: 'velko.pan/1', ...pan });
       }
@@ -89,7 +90,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
         dish: { ...blank(family), name: FIRST[family], finish: 'as you like it' },
       });
     },
-    onSettled: () => client.invalidateQueries({ queryKey: ['kitchen'] }),
+    onSettled: () => client.invalidateQueries(queries.kitchen),
   });
 
   return (

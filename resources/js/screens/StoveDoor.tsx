@@ -5,8 +5,8 @@ import { platesOf, useCook } from '../cook';
 import { Title } from '../parts/Title';
 import { NotKept } from '../stove/NotKept';
 import { remembered } from '../stove/running';
-import type { Cook } from '../contracts.generated';
 import { clock, useNow } from '../time';
+import { queries } from '../queries';
 
 const RECENT_MS = 4 * 3600_000;
 
@@ -79,7 +79,7 @@ interface Running {
 function useKnown(): Running[] {
   const client = useQueryClient();
   return remembered().flatMap((id) => {
-    const cook = client.getQueryData<Cook>(['cook', id]);
+    const cook = client.getQueryData(queries.cook(id).queryKey);
     return cook && ['waiting', 'cooking'].includes(cook.state.status)
       ? [
           {

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { allergenWords } from '../allergens';
 import { useKitchen } from '../kitchen/useKitchen';
-import { api } from '../api';
 import { Title } from '../parts/Title';
 import { sides } from '../bench/sides';
 import type { Ask, Around, Kitchen, Working } from '../contracts.generated';
@@ -13,6 +12,7 @@ import { Stepper } from '../parts/Stepper';
 import { pours } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
 import { Plate } from '../pictures/Plate';
+import { queries } from '../queries';
 
 const COVERS = 6;
 
@@ -26,8 +26,7 @@ export function TwoDishes() {
     queries: both.map((dish) => {
       const ask = mainsOf(dish, covers);
       return {
-        queryKey: ['work-out', ask],
-        queryFn: ({ signal }: { signal: AbortSignal }) => api.workOut(ask, signal),
+        ...queries.workOut(ask),
         placeholderData: keepPreviousData<Working>,
       };
     }),

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useKitchen } from '../kitchen/useKitchen';
-import { api, Refusal } from '../api';
+import { Refusal } from '../api';
 import { AskColumn } from '../bench/AskColumn';
 import { Around } from '../bench/Around';
 import { useAround } from '../bench/useAround';
@@ -12,6 +12,7 @@ import { StockSide } from '../bench/StockSide';
 import type { Ask, Kitchen, Working } from '../contracts.generated';
 import { Title } from '../parts/Title';
 import { SetUp } from './SetUp';
+import { queries } from '../queries';
 
 const KEPT = 'velko.ask';
 const SENT = 'velko.dish';
@@ -106,8 +107,7 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
     }
   }, [ask, first]);
   const answer = useQuery({
-    queryKey: ['work-out', ask],
-    queryFn: ({ signal }) => api.workOut(ask, signal),
+    ...queries.workOut(ask),
     placeholderData: keepPreviousData,
     refetchInterval: 60_000,
   });

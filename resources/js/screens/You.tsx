@@ -7,6 +7,7 @@ import { Entry } from '../parts/Entry';
 import { Field, Pick } from '../parts/Field';
 import { Title } from '../parts/Title';
 import { roleWords } from '../people/words';
+import { readerChanged } from '../queries';
 
 /** One's own account: name, address, units and clock; password, PIN, and the way out of every tablet. */
 export function You() {
@@ -52,7 +53,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 function useKept() {
   const client = useQueryClient();
   return (session: Session) => {
-    client.setQueryData(['session'], session);
+    readerChanged(client, session);
   };
 }
 

@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
-import { api } from '../api';
 import { SignedIn } from '../cook';
 import { GoingAway } from '../people/Farewell';
 import { Rail } from './Rail';
@@ -22,6 +21,7 @@ import { WorkOut } from '../screens/WorkOut';
 import { You } from '../screens/You';
 import { useSending } from '../stove/outbox';
 import { runClocks } from '../time';
+import { queries } from '../queries';
 
 export function App() {
   return (
@@ -40,8 +40,7 @@ function Places() {
     window.scrollTo(0, 0);
   }, [pathname]);
   const session = useQuery({
-    queryKey: ['session'],
-    queryFn: api.session,
+    ...queries.session,
     staleTime: Infinity,
     refetchOnMount: 'always',
   });

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api } from '../api';
 import { VERB } from '../stove/steps';
 import { remembered } from '../stove/running';
 import { countdown, useNow } from '../time';
 import { nextOf } from '../stove/due';
+import { queries } from '../queries';
 
 /** A small ticket per pan on the fire: dish, what is next, how long until then. */
 export function Tickets() {
@@ -23,8 +23,7 @@ export function Tickets() {
 
 function Ticket({ id }: { id: string }) {
   const cook = useQuery({
-    queryKey: ['cook', id],
-    queryFn: () => api.cook(id),
+    ...queries.cook(id),
     staleTime: 15_000,
     refetchInterval: 15_000,
   });

@@ -8,6 +8,7 @@ import { Refusal } from '../api';
 import { App } from './App';
 import { NONCE } from '../nonce';
 import { remembering } from '../tablet';
+import { queries } from '../queries';
 
 // Styles that libraries add while it runs are ours only with the page's number.
 setNonce(NONCE);
@@ -18,8 +19,8 @@ const client: QueryClient = new QueryClient({
   queryCache: new QueryCache({
     // Whoever is not signed in any more is told so, by the door.
     onError: (fault, query) => {
-      if (fault instanceof Refusal && fault.signedOut && query.queryKey[0] !== 'session') {
-        void client.invalidateQueries({ queryKey: ['session'] });
+      if (fault instanceof Refusal && fault.signedOut && query.queryKey[0] !== queries.session.queryKey[0]) {
+        void client.invalidateQueries(queries.session);
       }
     },
   }),

@@ -1,13 +1,13 @@
 import { useQueries } from '@tanstack/react-query';
 import { useEffect, useLayoutEffect } from 'react';
 import { useNavigate } from 'react-router';
-import { api } from '../api';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { countdown } from '../time';
 import { nextOf } from './due';
 import { remembered } from './running';
 import { isPour, VERB } from './steps';
+import { queries } from '../queries';
 
 const LOOK_EVERY = 2500;
 
@@ -25,8 +25,7 @@ export function useLanes(front: Cook, now: number): Lane[] {
   const ids = remembered().filter((id) => id !== front.id);
   const others = useQueries({
     queries: ids.map((id) => ({
-      queryKey: ['cook', id],
-      queryFn: () => api.cook(id),
+      ...queries.cook(id),
       refetchInterval: LOOK_EVERY,
       staleTime: LOOK_EVERY,
     })),

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api } from '../api';
 import type { Cook, WaysBack } from '../contracts.generated';
 import { Answers, Drawer } from './Drawer';
 import type { Say } from './say';
+import { queries } from '../queries';
 
 type Way = WaysBack['ways'][number];
 
@@ -13,8 +13,7 @@ const LOOK_EVERY = 5000;
 export function Off({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () => void }) {
   const [seen, setSeen] = useState<string | null>(null);
   const ways = useQuery({
-    queryKey: ['ways-back', cook.id, cook.state.done.length],
-    queryFn: () => api.waysBack(cook.id),
+    ...queries.waysBack(cook.id, cook.state.done.length),
     // The pan goes on while the sheet is open.
     refetchInterval: LOOK_EVERY,
     staleTime: 0,

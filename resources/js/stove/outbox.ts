@@ -5,6 +5,7 @@ import { useCallback, useEffect } from 'react';
 import { api, Refusal } from '../api';
 import { useCook, whoSays, type SignedInCook } from '../cook';
 import type { Touch } from './say';
+import { queries } from '../queries';
 
 /**
  * Touches on their way to the server. Each belongs to a pan and to who said it, and is kept on the tablet until the
@@ -116,8 +117,8 @@ function useSender(): () => Promise<void> {
           const by = first.by === undefined || first.by.id === cook.id ? null : first.by.id;
           const answer = await api.keep(first.cook, first.event, by);
           // A look that was on its way meanwhile does not know this touch: its answer would bring the step back.
-          await client.cancelQueries({ queryKey: ['cook', first.cook] });
-          client.setQueryData(['cook', first.cook], answer);
+          await client.cancelQueries(queries.cook(first.cook));
+          client.setQueryData(queries.cook(first.cook).queryKey, answer);
           await tablet.touches.delete(first.at);
         } catch (fault) {
           if (!(fault instanceof Refusal) || fault.signedOut || fault.problem.status >= 429) {

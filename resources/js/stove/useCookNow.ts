@@ -1,6 +1,6 @@
 import { useQuery, type UseQueryResult } from '@tanstack/react-query';
-import { api } from '../api';
 import type { Cook } from '../contracts.generated';
+import { queries } from '../queries';
 
 /** ms: another tablet at the same pan, or the chef's phone, sees a touch within three seconds. */
 const LOOK_EVERY = 2500;
@@ -8,8 +8,7 @@ const LOOK_EVERY = 2500;
 /** One pan on the fire, looked at again and again. */
 export const useCookNow = (id: string): UseQueryResult<Cook> =>
   useQuery({
-    queryKey: ['cook', id],
-    queryFn: () => api.cook(id),
+    ...queries.cook(id),
     refetchInterval: LOOK_EVERY,
     staleTime: LOOK_EVERY,
   });
