@@ -17,11 +17,6 @@ final class Words
 {
     private const LANGUAGE = 'en';
 
-    /** Ends of the names of facts in a document: of one, and of several. */
-    private const ONE = '_fact';
-
-    private const LIST = '_facts';
-
     /** What begins like a sentence, whatever it begins with. */
     private const SENTENCES = ['warning', 'fix'];
 
@@ -61,7 +56,8 @@ final class Words
     }
 
     /**
-     * A document as it was kept, in this reader's units: beside each text stands the fact it says.
+     * A document as it was kept, in this reader's units: beside each text stands the fact it says. What has no words any more
+     * stays as it was said then.
      *
      * @param  array<array-key, mixed>  $document
      *
@@ -70,12 +66,17 @@ final class Words
     public function retold(array $document): array
     {
         foreach ($document as $key => $value) {
-            if (is_array($value) && str_ends_with((string) $key, self::ONE)) {
-                $document[substr((string) $key, 0, -strlen(self::ONE))] = $this->say(FactDocument::read($value));
-            } elseif (is_array($value) && str_ends_with((string) $key, self::LIST)) {
-                $document[substr((string) $key, 0, -strlen(self::LIST))] = array_map(fn (array $one): string => $this->say(FactDocument::read($one)), $value);
-            } elseif (is_array($value)) {
+            if (! is_array($value)) {
+                continue;
+            }
+            $text = (string) preg_replace('/_facts?$/', '', (string) $key);
+            if ($text === (string) $key) {
                 $document[$key] = $this->retold($value);
+            } elseif (str_ends_with((string) $key, 's')) {
+                $facts = array_map(FactDocument::read(...), array_values($value));
+                $document[$text] = array_filter($facts, self::isKnown(...)) === $facts ? $this->all($facts) : $document[$text];
+            } elseif (self::isKnown($fact = FactDocument::read($value))) {
+                $document[$text] = $this->say($fact);
             }
         }
 
@@ -96,6 +97,15 @@ final class Words
             is_bool($arg) => $arg ? 'yes' : 'no',
             is_string($arg), is_int($arg), is_float($arg) => $arg,
             default => throw new LogicException('what a message needs is a quantity, a fact, a number or a word'),
+        };
+    }
+
+    private static function isKnown(mixed $fact): bool
+    {
+        return match (true) {
+            $fact instanceof Fact => isset(self::messages()[$fact->code]) && self::isKnown($fact->args),
+            is_array($fact) => array_filter($fact, self::isKnown(...)) === $fact,
+            default => true,
         };
     }
 

@@ -112,3 +112,11 @@ it('tells a kept plan anew in whatever units its reader has now', function (): v
     expect(implode(' ', $said($us)))->toContain('°F')->not->toContain('°C')
         ->and($us['working']['plan']['stages'])->toHaveCount(count($cook['working']['plan']['stages']));
 });
+
+it('leaves what was said as it was, where its fact has no words any more', function (): void {
+    $turn = ['code' => 'do.turn-to', 'args' => ['mark' => 'low']];
+    $gone = ['code' => 'say.first-dose', 'args' => ['stirring' => ['code' => 'stirring.by-the-moon']]];
+    expect((new Words)->retold(['a' => 'once', 'a_fact' => $gone, 'b' => 'once', 'b_fact' => $turn, 'c' => ['x', 'y'], 'c_facts' => [$turn, $gone], 'd' => ['e' => 'once', 'e_fact' => $turn]]))
+        ->toMatchArray(['a' => 'once', 'b' => 'turn it to low', 'c' => ['x', 'y']])
+        ->and((new Words)->retold(['d' => ['e' => 'once', 'e_fact' => $turn]])['d']['e'])->toBe('turn it to low');
+});
