@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Velko\Core\Quantity;
 
-/** A length of time, kept in seconds; 0 to 48 hours. */
+/** A length of time, kept in seconds; 0 to 48 hours where it is written by hand, not negative where it is reckoned. */
 final readonly class Duration implements Quantity
 {
     private const MAX_S = 172800.0;
 
     private function __construct(public float $seconds)
     {
-        if (! ($seconds >= 0.0 && $seconds <= self::MAX_S)) {
+        if (! ($seconds >= 0.0 && is_finite($seconds))) {
             throw OutOfRange::of('a duration', $seconds, 0, self::MAX_S, 's');
         }
     }
@@ -19,7 +19,9 @@ final readonly class Duration implements Quantity
     /** @throws OutOfRange */
     public static function of(float $number, Unit $unit): self
     {
-        return new self($number * $unit->factor());
+        $value = $number * $unit->factor();
+
+        return $value > self::MAX_S ? throw OutOfRange::of('a duration', $value, 0, self::MAX_S, 's') : new self($value);
     }
 
     /** @throws OutOfRange */

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Velko\Core\Quantity;
 
-/** A length, read as a depth in mm, a width in cm or a height in m; 0 to 10 km. */
+/** A length, read as a depth in mm, a width in cm or a height in m; not negative. */
 final readonly class Length implements Quantity
 {
-    private const MAX_MM = 1e7;
-
     private const MM_PER = ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0];
 
     private const MM_PER_INCH = 25.4;
@@ -18,8 +16,8 @@ final readonly class Length implements Quantity
     /** @param  'mm'|'cm'|'m'  $in  what it is read in */
     private function __construct(public float $mm, public string $in)
     {
-        if (! ($mm >= 0.0 && $mm <= self::MAX_MM)) {
-            throw OutOfRange::of('a length', $mm, 0, self::MAX_MM, 'mm');
+        if (! ($mm >= 0.0 && is_finite($mm))) {
+            throw OutOfRange::of('a length', $mm, 0, INF, 'mm');
         }
     }
 

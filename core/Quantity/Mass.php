@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Quantity;
 
-/** A mass, kept in grams; 0 to 1,000 kg. */
+/** A mass, kept in grams; 0 to 1,000 kg where it is written by hand, not negative where it is reckoned. */
 final readonly class Mass implements Quantity
 {
     private const MAX_G = 1e6;
@@ -14,7 +14,7 @@ final readonly class Mass implements Quantity
 
     private function __construct(public float $g)
     {
-        if (! ($g >= 0.0 && $g <= self::MAX_G)) {
+        if (! ($g >= 0.0 && is_finite($g))) {
             throw OutOfRange::of('a mass', $g, 0, self::MAX_G, 'g');
         }
     }
@@ -28,7 +28,9 @@ final readonly class Mass implements Quantity
     /** @throws OutOfRange */
     public static function of(float $number, Unit $unit): self
     {
-        return new self($number * $unit->factor());
+        $value = $number * $unit->factor();
+
+        return $value > self::MAX_G ? throw OutOfRange::of('a mass', $value, 0, self::MAX_G, 'g') : new self($value);
     }
 
     /** "3.4 g", "320 g" or "1.45 kg". */

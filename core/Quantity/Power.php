@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Velko\Core\Quantity;
 
-/** Heat a second, kept in watts; 0 to 100 kW. */
+/** Heat a second, kept in watts; 0 to 100 kW where it is written by hand, not negative where it is reckoned. */
 final readonly class Power implements Quantity
 {
     private const MAX_W = 1e5;
 
     private function __construct(public float $watts)
     {
-        if (! ($watts >= 0.0 && $watts <= self::MAX_W)) {
+        if (! ($watts >= 0.0 && is_finite($watts))) {
             throw OutOfRange::of('a power', $watts, 0, self::MAX_W, 'W');
         }
     }
@@ -19,7 +19,9 @@ final readonly class Power implements Quantity
     /** @throws OutOfRange */
     public static function of(float $number, Unit $unit): self
     {
-        return new self($number * $unit->factor());
+        $value = $number * $unit->factor();
+
+        return $value > self::MAX_W ? throw OutOfRange::of('a power', $value, 0, self::MAX_W, 'W') : new self($value);
     }
 
     /** @throws OutOfRange */

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Velko\Core\Quantity;
 
-/** Liquid to raw rice, kept in mL/g; 0 to 1,000. */
+/** Liquid to raw rice, kept in mL/g; not negative. */
 final readonly class Ratio implements Quantity
 {
-    private const MAX = 1000.0;
-
     private function __construct(public float $mlPerG)
     {
-        if (! ($mlPerG >= 0.0 && $mlPerG <= self::MAX)) {
-            throw OutOfRange::of('a ratio', $mlPerG, 0, self::MAX, 'mL/g');
+        if (! ($mlPerG >= 0.0 && is_finite($mlPerG))) {
+            throw OutOfRange::of('a ratio', $mlPerG, 0, INF, 'mL/g');
         }
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Quantity;
 
-/** A temperature, kept in °C; −60 to 400. */
+/** A temperature, kept in °C; −60 to 400 where it is written by hand. */
 final readonly class Temperature implements Quantity
 {
     private const MIN_C = -60.0;
@@ -13,7 +13,7 @@ final readonly class Temperature implements Quantity
 
     private function __construct(public float $celsius)
     {
-        if (! ($celsius >= self::MIN_C && $celsius <= self::MAX_C)) {
+        if (! is_finite($celsius)) {
             throw OutOfRange::of('a temperature', $celsius, self::MIN_C, self::MAX_C, '°C');
         }
     }
@@ -21,7 +21,9 @@ final readonly class Temperature implements Quantity
     /** @throws OutOfRange */
     public static function of(float $number, Unit $unit): self
     {
-        return new self($unit === Unit::Fahrenheit ? ($number - 32) * $unit->factor() : $number);
+        $celsius = $unit === Unit::Fahrenheit ? ($number - 32) * $unit->factor() : $number;
+
+        return $celsius >= self::MIN_C && $celsius <= self::MAX_C ? new self($celsius) : throw OutOfRange::of('a temperature', $celsius, self::MIN_C, self::MAX_C, '°C');
     }
 
     /** @throws OutOfRange */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Velko\Core\Quantity;
 
-/** A volume of liquid, kept in millilitres; 0 to 1,000 L. */
+/** A volume of liquid, kept in millilitres; 0 to 1,000 L where it is written by hand, not negative where it is reckoned. */
 final readonly class Volume implements Quantity
 {
     private const MAX_ML = 1e6;
 
     private function __construct(public float $ml)
     {
-        if (! ($ml >= 0.0 && $ml <= self::MAX_ML)) {
+        if (! ($ml >= 0.0 && is_finite($ml))) {
             throw OutOfRange::of('a volume', $ml, 0, self::MAX_ML, 'ml');
         }
     }
@@ -25,7 +25,9 @@ final readonly class Volume implements Quantity
     /** @throws OutOfRange */
     public static function of(float $number, Unit $unit): self
     {
-        return new self($number * $unit->factor());
+        $value = $number * $unit->factor();
+
+        return $value > self::MAX_ML ? throw OutOfRange::of('a volume', $value, 0, self::MAX_ML, 'ml') : new self($value);
     }
 
     /** "180 mL" or "1.25 L". */

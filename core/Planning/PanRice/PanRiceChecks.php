@@ -82,10 +82,18 @@ final class PanRiceChecks
         );
     }
 
-    /** @param  'stronger-ring'|'earlier'|'lower'  $else  what would do as well */
+    /**
+     * Stock that would do; what the pan does not hold is no way out.
+     *
+     * @param  'stronger-ring'|'earlier'|'lower'  $else  what would do as well
+     */
     private static function nearestStock(Plan $plan, string $else): Fact
     {
-        return $plan->nearest === null ? Fact::of('fix.other-heat', else: $else) : Fact::of('fix.stock-or-other-heat', stock: Volume::ofMl($plan->nearest), else: $else);
+        $stock = $plan->nearest;
+
+        return $stock === null || $stock > $plan->ask->pan->workingVolume()
+            ? Fact::of('fix.other-heat', else: $else)
+            : Fact::of('fix.stock-or-other-heat', stock: Volume::ofMl($stock), else: $else);
     }
 
     private static function noCrust(Plan $plan): ?Warning
