@@ -94,7 +94,7 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::post('cooks', [CookController::class, 'store']);
         Route::get('cooks/{cook}', [CookController::class, 'show'])->whereUuid('cook');
         Route::get('cooks/{cook}/ways-back', [CookController::class, 'waysBack'])->whereUuid('cook');
-        Route::post('cooks/{cook}/events', [CookEventController::class, 'store'])->whereUuid('cook');
+        Route::post('cooks/{cook}/events', [CookEventController::class, 'store'])->whereUuid('cook')->withoutMiddleware(Work::class)->middleware(Work::class.':web,touches');
     });
 
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');

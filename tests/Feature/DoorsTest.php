@@ -71,12 +71,19 @@ it('writes no value of a statement, no argument and no session into the log', fu
 
 it('weighs what somebody asks by what it costs, each for themselves, and begins anew with the minute', function (): void {
     $this->actingAs($this->station->cook);
+    $this->cook = $this->postJson('/api/cooks', $this->station->start())->assertCreated()->json('id');
     $spent = new Illuminate\Cache\RateLimiter(Illuminate\Support\Facades\Cache::store('array'));
-    $spent->increment("work:web:{$this->station->cook->id}", 60, Work::MOST_MS - 1);
+    $spent->clear("work:web:all:{$this->station->cook->id}");
+    $spent->increment("work:web:all:{$this->station->cook->id}", 60, Work::MOST_MS - 1);
     $this->getJson('/api/kitchen')->assertOk();
     Station::keeps('problem', $this->getJson('/api/kitchen')->assertStatus(429)->assertHeader('Retry-After')->getContent());
     $this->actingAs(Station::open()->cook)->getJson('/api/kitchen')->assertOk();
     $this->actingAs($this->station->cook);
+    // What is said at the stove is heard all the same, as long as that alone is not too much.
+    $touch = fn () => $this->postJson("/api/cooks/$this->cook/events", Station::event('note', note: 'salt', at: '2026-05-04T18:30:00.000Z'));
+    $touch()->assertCreated();
+    $spent->increment("work:web:touches:{$this->station->cook->id}", 60, Work::MOST_MS);
+    $touch()->assertStatus(429);
     $this->travel(61)->seconds();
     $this->getJson('/api/kitchen')->assertOk();
 });

@@ -21,13 +21,16 @@ final class Work
 
     private const MINUTE_S = 60;
 
-    /** @param  Closure(Request): Response  $next */
-    public function handle(Request $request, Closure $next, string $guard = 'web'): Response
+    /**
+     * @param  Closure(Request): Response  $next
+     * @param  'all'|'touches'  $of  touches at the stove have a minute of their own: whatever else was asked, a hand is heard
+     */
+    public function handle(Request $request, Closure $next, string $guard = 'web', string $of = 'all'): Response
     {
         $store = config('velko.work_store');
         $spent = new RateLimiter(Cache::store(is_string($store) ? $store : null));
         $id = $request->user($guard)?->getAuthIdentifier();
-        $whose = "work:$guard:".(is_int($id) ? $id : $request->ip());
+        $whose = "work:$guard:$of:".(is_int($id) ? $id : $request->ip());
         if ($spent->tooManyAttempts($whose, self::MOST_MS)) {
             throw new ThrottleRequestsException(headers: ['Retry-After' => $spent->availableIn($whose)]);
         }
