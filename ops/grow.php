@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Models\Kitchen;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
+
 /*
  * The demo kitchen's log, grown to as many cooks as are asked for: each a copy of one that is there, with an id of its own,
  * three hours before the one before. Usage: DB_DATABASE=… php ops/grow.php COOKS
  */
-
-use App\Models\Kitchen;
-use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/../vendor/autoload.php';
 $app = require __DIR__.'/../bootstrap/app.php';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
-use Velko\Core\Planning\PanRice\CrustResult;
+use Velko\Core\Crust\CrustResult;
 use Velko\Core\Planning\Plan;
 
 /** The crust of velko.plan/1; all of it null or empty where no crust is made. */

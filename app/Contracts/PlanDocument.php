@@ -6,13 +6,13 @@ namespace App\Contracts;
 
 use App\Words\FactDocument;
 use App\Words\Words;
+use Velko\Core\Cook\Item;
+use Velko\Core\Cook\Stage;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Explained;
-use Velko\Core\Planning\Item;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Contracts;
 
 use App\Words\Words;
-use Velko\Core\Method\CrustSchool;
+use Velko\Core\Crust\CrustSchool;
+use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\DoseSchool;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
@@ -16,7 +17,6 @@ use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Stock;

@@ -13,8 +13,8 @@ use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Velko\Core\Cook\Status;
 use Velko\Core\Live\Played;
-use Velko\Core\Live\Status;
 
 /**
  * Keeps what a device says. A scale and a probe are read by whoever stands at the stove; a knob that turns is a touch of

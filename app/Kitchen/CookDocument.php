@@ -9,17 +9,17 @@ use App\Models\Cook;
 use App\Models\Device;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
+use Velko\Core\Cook\Pour;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Status;
+use Velko\Core\Cook\Touch;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Happened;
 use Velko\Core\Live\NotYet;
-use Velko\Core\Live\Pour;
-use Velko\Core\Live\Replay;
-use Velko\Core\Live\Status;
-use Velko\Core\Live\Touch;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Looseness;
+use Velko\Core\Rice\Looseness;
 
 /** velko.cook/1 and its line in velko.log/1: a cook's events played against its plan. */
 final class CookDocument

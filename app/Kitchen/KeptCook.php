@@ -8,22 +8,22 @@ use App\Contracts\PlanRequestDocument;
 use App\Models\Cook;
 use App\Models\CookEvent;
 use App\Words\FactDocument;
+use Velko\Core\Cook\Item;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\Taste;
+use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\Verdict;
+use Velko\Core\Cook\Weighing;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Live\Replay;
-use Velko\Core\Live\Sign;
-use Velko\Core\Live\Taste;
-use Velko\Core\Live\Touch;
-use Velko\Core\Live\Verdict;
-use Velko\Core\Live\Weighing;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Item;
-use Velko\Core\Planning\Looseness;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Looseness;
 
 /** A cook as it is kept, read for the core: what was asked, what was planned, what was touched. */
 final readonly class KeptCook

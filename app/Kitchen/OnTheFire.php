@@ -9,7 +9,7 @@ use App\Models\Plan;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Velko\Core\Live\Status;
+use Velko\Core\Cook\Status;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Fact;
 

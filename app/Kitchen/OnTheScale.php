@@ -7,7 +7,7 @@ namespace App\Kitchen;
 use App\Models\Cook;
 use App\Models\CookEvent;
 use App\Models\Pan;
-use Velko\Core\Live\Replay;
+use Velko\Core\Cook\Replay;
 
 /** What a weighing of this pan takes off: the empty pan as it was weighed last, and what is in it besides rice and liquid. */
 final readonly class OnTheScale

@@ -7,7 +7,7 @@ namespace App\Kitchen;
 use App\Models\Cook;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Velko\Core\Live\Status;
+use Velko\Core\Cook\Status;
 
 /** What stands on a ring: the pan put on last that is not at the table yet. */
 final class Ring

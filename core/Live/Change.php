@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Cook\Touch;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Volume;

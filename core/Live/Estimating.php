@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\Touch;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;

@@ -4,25 +4,28 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
-use Velko\Core\Live\Ahead\Ahead;
-use Velko\Core\Live\Ahead\Coming;
-use Velko\Core\Live\Ahead\Extra;
-use Velko\Core\Live\Ahead\PanRiceAhead;
-use Velko\Core\Live\Ahead\RisottoAhead;
-use Velko\Core\Live\Ahead\SoupyRiceAhead;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Status;
+use Velko\Core\Crust\CrustNow;
+use Velko\Core\Crust\CrustPlan;
+use Velko\Core\Family\PanRice\PanRiceAhead;
+use Velko\Core\Family\Risotto\RisottoAhead;
+use Velko\Core\Family\SoupyRice\SoupyRiceAhead;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ahead;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Coming;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\Looseness;
-use Velko\Core\Planning\PanRice\CrustPlan;
+use Velko\Core\Planning\Extra;
 use Velko\Core\Planning\Standing;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Looseness;
 
 /**
  * What a pan on the fire will come to, and what to do from now on: the whole cook is replayed with what really happened,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Cook\Replay;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Cook\Replay;
 use Velko\Core\Method\Load;
 use Velko\Core\Planning\Ask;
 

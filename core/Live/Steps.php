@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
-use Velko\Core\Live\Ahead\Coming;
-use Velko\Core\Planning\Stage;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Planning\Coming;
 use Velko\Core\Quantity\Fact;
 
 /** The steps of a plan that are still to come, each moved to where the pan now wants it. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Method;
 
+use Velko\Core\Crust\CrustSchool;
+
 /** How this kitchen makes this dish. */
 final readonly class Method
 {

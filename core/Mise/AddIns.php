@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Velko\Core\Mise;
 
-use Velko\Core\Planning\Item;
+use Velko\Core\Cook\Item;
+use Velko\Core\Cook\Stage;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Stages;
 
 /** Ingredients that go into the pan while it cooks, as steps between the others. */

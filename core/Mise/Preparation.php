@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Mise;
 
+use Velko\Core\Cook\Stage;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Quantity\Fact;
 
 /** When each piece of side work must be begun, back from the moment it must be ready: minutes of the cook, mostly negative. */

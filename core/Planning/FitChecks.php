@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Cook\Stage;
 use Velko\Core\Method\Family;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Length;

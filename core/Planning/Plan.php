@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Cook\Stage;
+use Velko\Core\Crust\CrustResult;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
-use Velko\Core\Planning\PanRice\CrustResult;
-use Velko\Core\Planning\PanRice\Setting;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Body;
 use Velko\Core\Rice\Grain;

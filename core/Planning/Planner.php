@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Family\PanRice\PanRicePlanner;
+use Velko\Core\Family\Risotto\RisottoPlanner;
+use Velko\Core\Family\SoupyRice\SoupyRicePlanner;
 use Velko\Core\Method\Family;
-use Velko\Core\Planning\PanRice\PanRicePlanner;
-use Velko\Core\Planning\Risotto\RisottoPlanner;
-use Velko\Core\Planning\SoupyRice\SoupyRicePlanner;
 
 /** From an ask to a plan: each family is solved in its own way, on the same simulated pan. */
 final class Planner

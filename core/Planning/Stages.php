@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Cook\Stage;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Rice\Looseness;
 
 /** The steps that all families share, each with the sign to wait for. */
 final readonly class Stages

@@ -6,6 +6,7 @@ namespace Velko\Core\Planning;
 
 use Velko\Core\Pan\State;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Looseness;
 
 /**
  * How the rice changes while it stands at the pass: it goes on drinking and softening on its own heat, so it sets up,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Crust\CrustWish;
+
 /** What is wanted at the table. */
 final readonly class Target
 {

@@ -16,17 +16,17 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\Touch;
+use Velko\Core\Crust\CrustMaking;
+use Velko\Core\Crust\CrustResult;
 use Velko\Core\Live\Happened;
-use Velko\Core\Live\Replay;
-use Velko\Core\Live\Touch;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\Leg;
-use Velko\Core\Planning\Looseness;
-use Velko\Core\Planning\PanRice\CrustMaking;
-use Velko\Core\Planning\PanRice\CrustResult;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Looseness;
 
 /**
  * Two weeks of cooks for the log. Each is planned by the engine as the kitchen would, then cooked on a ring that gives

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-/* Random asks, half of them cookable, half as a hurried hand types them: no exception, the plan and its replay agree, no warning that a hand calculation calls false. With a second argument so many warnings are shown, kind by kind. */
-
-require dirname(__DIR__, 2).'/vendor/autoload.php';
-
 use Tests\Core\ByHand;
 use Tests\Core\Kitchens;
 use Tests\Core\Replayed;
 use Tests\Core\WildAsks;
 use Velko\Core\Planning\Planner;
+
+/* Random asks, half of them cookable, half as a hurried hand types them: no exception, the plan and its replay agree, no warning that a hand calculation calls false. With a second argument so many warnings are shown, kind by kind. */
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $each = (int) (($argv[1] ?? 600) / 6);
 $show = (int) ($argv[2] ?? 0);

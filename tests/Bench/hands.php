@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-/* Plates that come out right, by kind of hands: a thousand rough-handed cooks a family, each in a random kitchen on a ring 0.7 to 1.4 times its marks. */
-
-require dirname(__DIR__, 2).'/vendor/autoload.php';
-
 use Tests\Core\Live\Hands;
 use Tests\Core\Live\Outcome;
 use Tests\Core\Live\RoughCooks;
+
+/* Plates that come out right, by kind of hands: a thousand rough-handed cooks a family, each in a random kitchen on a ring 0.7 to 1.4 times its marks. */
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $each = (int) ($argv[1] ?? 100);
 foreach (['risotto', 'pan-rice', 'soupy-rice'] as $family) {

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-/* The pan of tests/Reference/pan.c in PHP: nine doses over twenty minutes, so many times. Prints the end state and the seconds it took, as JSON. */
-
-require dirname(__DIR__, 2).'/vendor/autoload.php';
-
 use Velko\Core\Pan\Conditions;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Pan;
+
+/* The pan of tests/Reference/pan.c in PHP: nine doses over twenty minutes, so many times. Prints the end state and the seconds it took, as JSON. */
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $repeats = (int) ($argv[1] ?? 100);
 $pan = new Simulation(Variety::Carnaroli->grain(), Conditions::at(0, 24, new Pan(26, 28, 7, 900)), 320);

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Kitchens;
+use Velko\Core\Planning\Planner;
+
 /* Pan runs that a plan costs, by family, over random kitchens: simulated seconds by the length of the cook. */
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
-
-use Tests\Core\Kitchens;
-use Velko\Core\Planning\Planner;
 
 $cases = [
     'risotto' => Kitchens::random(300, 9001),

@@ -20,7 +20,7 @@ arch('application code is strict about types')->expect('App')->toUseStrictTypes(
 arch('classes of the core are closed')->expect('Velko\Core')->classes()->toBeFinal();
 
 arch('values of planning do not change')
-    ->expect(['Velko\Core\Planning\Ask', 'Velko\Core\Planning\Plan', 'Velko\Core\Planning\Stage', 'Velko\Core\Planning\Warning', 'Velko\Core\Live\Touch', 'Velko\Core\Live\Replay', 'Velko\Core\Vessel\Pan', 'Velko\Core\Vessel\Burner', 'Velko\Core\Quantity\Volume'])
+    ->expect(['Velko\Core\Planning\Ask', 'Velko\Core\Planning\Plan', 'Velko\Core\Cook\Stage', 'Velko\Core\Planning\Warning', 'Velko\Core\Cook\Touch', 'Velko\Core\Cook\Replay', 'Velko\Core\Vessel\Pan', 'Velko\Core\Vessel\Burner', 'Velko\Core\Quantity\Volume'])
     ->toBeReadonly();
 
 arch('controllers do not reach into the tables of a kitchen by hand')

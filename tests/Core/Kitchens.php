@@ -6,7 +6,8 @@ namespace Tests\Core;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Velko\Core\Method\CrustSchool;
+use Velko\Core\Crust\CrustSchool;
+use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
@@ -14,7 +15,6 @@ use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Stock;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\Weighing;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Played;
-use Velko\Core\Live\Replay;
-use Velko\Core\Live\Touch;
-use Velko\Core\Live\Weighing;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Plan;
 

@@ -6,12 +6,12 @@ namespace Tests\Core;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Velko\Core\Method\CrustSchool;
+use Velko\Core\Crust\CrustSchool;
+use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\CrustWish;
 use Velko\Core\Rice\Variety;
 
 /** Asks as a hurried hand types them: pans too small and too wide, rings too weak and too fierce, cold stock, a long way to the table. */

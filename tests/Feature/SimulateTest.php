@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Symfony\Component\Process\Process;
 use Tests\Feature\Station;
 use Velko\Core\Method\Family;
-use Velko\Core\Planning\Looseness;
+use Velko\Core\Rice\Looseness;
 
 /** @return array{int, string, string} exit code, stdout, stderr of velko:simulate fed with this */
 function simulate(mixed ...$with): array

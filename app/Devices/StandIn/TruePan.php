@@ -7,10 +7,10 @@ namespace App\Devices\StandIn;
 use App\Contracts\PlanRequestDocument;
 use App\Kitchen\KeptCook;
 use Carbon\CarbonImmutable;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Touch;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Played;
-use Velko\Core\Live\Replay;
-use Velko\Core\Live\Touch;
 use Velko\Core\Pan\State;
 
 /**

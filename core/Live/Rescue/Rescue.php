@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live\Rescue;
 
+use Velko\Core\Cook\Trouble;
+use Velko\Core\Crust\CrustMaking;
+use Velko\Core\Crust\CrustWish;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Method\Family;
 use Velko\Core\Pan\Crust;
@@ -11,9 +14,6 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\TopLayer;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\CrustWish;
-use Velko\Core\Planning\Looseness;
-use Velko\Core\Planning\PanRice\CrustMaking;
 use Velko\Core\Planning\Target;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
@@ -22,6 +22,7 @@ use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Kinetics;
+use Velko\Core\Rice\Looseness;
 use Velko\Core\Season\Salt;
 
 /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live\Rescue;
 
+use Velko\Core\Cook\Trouble;
 use Velko\Core\Pan\State;
 use Velko\Core\Quantity\Fact;
 

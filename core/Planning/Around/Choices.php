@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\Around;
 
 use Closure;
-use Velko\Core\Method\CrustSchool;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Crust\CrustSchool;
+use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
-use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Target;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;

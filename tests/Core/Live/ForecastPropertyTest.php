@@ -6,16 +6,16 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Kitchens;
 use Tests\Core\OnTheFire;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\Taste;
+use Velko\Core\Cook\Touch;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Played;
-use Velko\Core\Live\Replay;
 use Velko\Core\Live\Rescue\Rescue;
-use Velko\Core\Live\Sign;
 use Velko\Core\Live\Step;
-use Velko\Core\Live\Taste;
-use Velko\Core\Live\Touch;
 use Velko\Core\Planning\Planner;
 
 /*

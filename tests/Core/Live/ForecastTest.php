@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Tests\Core\OnTheFire;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\Taste;
+use Velko\Core\Cook\Touch;
 use Velko\Core\Live\Change;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\NotYet;
 use Velko\Core\Live\Played;
-use Velko\Core\Live\Replay;
-use Velko\Core\Live\Sign;
 use Velko\Core\Live\Step;
-use Velko\Core\Live\Taste;
-use Velko\Core\Live\Touch;
 use Velko\Core\Method\Family;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Quantity\Fact;
 
 /*
@@ -258,7 +258,7 @@ it('colours the floor by the clock once the crust has begun, gold before it is b
     $plan = Planner::plan(Kitchens::panRice());
     $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'crust'))[0]->minute;
     $done = OnTheFire::doneUntil($plan, $crust + 0.001);
-    $floor = static fn (float $minute): ?Velko\Core\Live\CrustNow => OnTheFire::forecast($plan, $done, $minute)->floor;
+    $floor = static fn (float $minute): ?Velko\Core\Crust\CrustNow => OnTheFire::forecast($plan, $done, $minute)->floor;
     expect(OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $crust - 0.5))->floor)->toBeNull()
         ->and($floor($crust)->gold)->toEqualWithDelta($plan->pulled->minute(), 0.03)
         ->and($floor($crust)->burnt)->toBeGreaterThan($floor($crust)->gold + 0.2)
@@ -273,7 +273,7 @@ it('colours the floor by the clock once the crust has begun, gold before it is b
 it('follows the knob while the floor takes its colour: turned up it burns sooner, turned down later', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
     $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'crust'))[0]->minute;
-    $floor = static fn (?string $mark): Velko\Core\Live\CrustNow => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $crust + 0.001), ...($mark === null ? [] : [new Touch('h', 'heat', OnTheFire::at($crust + 0.25), mark: $mark)])])->floor;
+    $floor = static fn (?string $mark): Velko\Core\Crust\CrustNow => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $crust + 0.001), ...($mark === null ? [] : [new Touch('h', 'heat', OnTheFire::at($crust + 0.25), mark: $mark)])])->floor;
     expect($floor('high')->burnt)->toBeLessThan($floor(null)->burnt - 0.05)
         ->and($floor('high')->gold)->toBeLessThan($floor(null)->gold - 0.05)
         ->and($floor('low')->burnt)->toBeGreaterThan($floor(null)->burnt + 0.05)

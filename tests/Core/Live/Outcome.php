@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Live;
 
 use Velko\Core\Pan\State;
-use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Looseness;
 
 /** What came of a cook with rough hands. */
 final readonly class Outcome

@@ -3,18 +3,18 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\Status;
+use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\Verdict;
 use Velko\Core\Live\Happened;
-use Velko\Core\Live\Replay;
-use Velko\Core\Live\Status;
-use Velko\Core\Live\Touch;
-use Velko\Core\Live\Verdict;
 use Velko\Core\Method\Family;
-use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Looseness;
 
 const BEGAN = 1_700_000_000_000;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Tests\Core\OnTheFire;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\Trouble;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Played;
-use Velko\Core\Live\Replay;
 use Velko\Core\Live\Rescue\Rescue;
-use Velko\Core\Live\Rescue\Trouble;
 use Velko\Core\Live\Rescue\WayBack;
-use Velko\Core\Live\Touch;
 use Velko\Core\Method\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Live\Hands;
 use Tests\Core\Live\Outcome;
 use Tests\Core\Live\RoughCooks;
-use Velko\Core\Live\Replay;
+use Velko\Core\Cook\Replay;
 
 /*
  * A cook whose hands are late, early, off, forgetful or wrong, beside a true pan on a ring that is not what its mark says.

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Cook\Stage;
 use Velko\Core\Mise\AddIns;
 use Velko\Core\Mise\Amount;
 use Velko\Core\Mise\Goes;
@@ -12,7 +13,6 @@ use Velko\Core\Mise\Ready;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Quantity\Fact;
 
 it('scales what goes by the rice, by the plates, by the floor, and what does not scale at all', function (): void {

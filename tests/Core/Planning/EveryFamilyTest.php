@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Tests\Core\Replayed;
+use Velko\Core\Cook\Stage;
 use Velko\Core\Method\Family;
 use Velko\Core\Planning\Explained;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Planning\Target;
 
 /*

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Cook\Stage;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 
 /* A cook is never asked to pour half the pot at the end: the pan gets as loose as it will leave the heat before that. */
 

@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
-use Velko\Core\Method\CrustSchool;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Crust\CrustSchool;
+use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Pan\Crust;
-use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Variety;

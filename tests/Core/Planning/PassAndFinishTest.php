@@ -6,9 +6,9 @@ use Tests\Core\Kitchens;
 use Velko\Core\Method\Family;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Toasting;
-use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Rice\Looseness;
 use Velko\Core\Season\Finish;
 
 /** @return array<string, mixed> the row of the standing plate after so many minutes at the pass */

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\CrustWish;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\ScaleCurve;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Length;
 use Velko\Core\Rice\Bite;

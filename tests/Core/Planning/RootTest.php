@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Velko\Core\Method\Family;
-use Velko\Core\Planning\Looseness;
 use Velko\Core\Planning\Root;
+use Velko\Core\Rice\Looseness;
 
 it('finds where a rising function meets the target', function (callable $f, float $target, float $root): void {
     expect(Root::of($f, $target, 1.0, 1.0, 0.0, 1e-9))->toEqualWithDelta($root, 1e-6);

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
-use Velko\Core\Planning\Looseness;
+use Velko\Core\Cook\Stage;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Stage;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Looseness;
 use Velko\Core\Rice\Variety;
 
 it('lands in the bowl as loose and as done as asked, after the walk', function (Looseness $word, float $walk): void {

@@ -1,0 +1,290 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Cook;
+
+use Velko\Core\Live\Steps;
+
+/**
+ * Where a cook stands: nothing but its touches, played in order.
+ *
+ * A touch taken back by "undo" counts as never made; so does one that changes nothing, as a second "done" of the same stage. The order is the
+ * device's time, and for the same millisecond the order in which they are given.
+ */
+final readonly class Replay
+{
+    /** What a ladle or a jug in a hurry is off by, one standard deviation as a share (our estimate). */
+    private const POUR_SPREAD = 0.04;
+
+    /** Steps beyond its plan that a cook is asked for without a stated trouble. */
+    public const MOST_BEYOND = 2;
+
+    /**
+     * @param  list<Stage>  $stages
+     * @param  array<int, Touch>  $done  by stage, in order of stage
+     * @param  int|null  $startedAt  ms since 1970
+     * @param  int|null  $firstLiquidAt  ms since 1970
+     * @param  list<Touch>  $counted  all that were not taken back and changed something, in order of time
+     * @param  string|null  $note  what was written down last
+     * @param  Touch|null  $takenBack  what the last touch of all took back
+     */
+    private function __construct(
+        public array $stages,
+        public Status $status,
+        public array $done,
+        public ?int $startedAt,
+        public ?int $firstLiquidAt,
+        public ?Verdict $verdict,
+        public array $counted,
+        public ?string $note = null,
+        public ?Touch $takenBack = null,
+    ) {}
+
+    /**
+     * @param  list<Stage>  $stages  of the plan
+     * @param  list<Touch>  $touches
+     */
+    public static function of(array $stages, array $touches): self
+    {
+        usort($touches, static fn (Touch $a, Touch $b): int => $a->at <=> $b->at);
+        $takenBack = self::takenBack($touches);
+        $done = $counted = [];
+        $startedAt = $firstLiquidAt = $verdict = $note = null;
+        $givenUp = $lidOn = false;
+        foreach ($touches as $touch) {
+            $again = self::marksAStage($touch, $stages) && isset($done[$touch->stage]);
+            if ($touch->kind === 'undo' || isset($takenBack[$touch->id]) || $again || ($touch->kind === 'lid' && $touch->on === $lidOn)) {
+                continue; // taken back, or it changed nothing
+            }
+            $counted[] = $touch;
+            $lidOn = $touch->on ?? $lidOn;
+            $verdict = $touch->verdict ?? $verdict;
+            $note = $touch->note ?? $note;
+            $givenUp = $givenUp || $touch->kind === 'abandon';
+            if (in_array($touch->kind, ['start', 'done', 'pour', 'splash'], true)) {
+                $startedAt ??= $touch->at;
+            }
+            if (self::marksAStage($touch, $stages)) {
+                $done[$touch->stage] = $touch;
+            }
+            if (in_array($touch->kind, ['pour', 'splash'], true) && ($touch->kind === 'splash' || ($done[$touch->stage] ?? null) === $touch)) {
+                $firstLiquidAt ??= $touch->at;
+            }
+        }
+        ksort($done);
+        $status = match (true) {
+            $givenUp => Status::GivenUp,
+            $stages !== [] && isset($done[count($stages) - 1]) => Status::AtTable,
+            $startedAt !== null => Status::Cooking,
+            default => Status::Waiting,
+        };
+        $last = $touches === [] ? null : $touches[count($touches) - 1];
+
+        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict, $counted, $note, $last?->kind === 'undo' ? self::named($last->undoes, $touches) : null);
+    }
+
+    /**
+     * @param  list<Stage>  $stages
+     *
+     * @phpstan-assert-if-true int $touch->stage
+     */
+    private static function marksAStage(Touch $touch, array $stages): bool
+    {
+        return in_array($touch->kind, ['done', 'pour'], true) && $touch->stage !== null && isset($stages[$touch->stage]);
+    }
+
+    /**
+     * Ids of what was taken back; with a trouble goes its whole way back, with a step every touch that had said it again.
+     *
+     * @param  list<Touch>  $touches
+     *
+     * @return array<string, true>
+     */
+    private static function takenBack(array $touches): array
+    {
+        $taken = $said = [];
+        foreach ($touches as $touch) {
+            if ($touch->kind === 'undo' && $touch->undoes !== null) {
+                $taken[$touch->undoes] = true;
+                foreach ($said as $ids) {
+                    $taken += in_array($touch->undoes, $ids, true) ? array_fill_keys($ids, true) : [];
+                }
+            }
+            if (in_array($touch->kind, ['done', 'pour'], true) && $touch->stage !== null) {
+                $said[$touch->stage][] = $touch->id;
+            }
+        }
+        foreach ($touches as $touch) {
+            if ($touch->with !== null && isset($taken[$touch->with])) {
+                $taken[$touch->id] = true;
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @param  list<Touch>  $touches */
+    private static function named(?string $id, array $touches): ?Touch
+    {
+        foreach ($touches as $touch) {
+            if ($touch->id === $id) {
+                return $touch;
+            }
+        }
+
+        return null;
+    }
+
+    /** What "undo" would take back: the last touch that counts, or the trouble whose way back it is part of. */
+    public function undoable(): ?Touch
+    {
+        $last = $this->last();
+
+        return $last === null || $last->with === null ? $last : self::named($last->with, $this->counted) ?? $last;
+    }
+
+    /** The touch that ended it, at the table or given up; null while it goes on. */
+    public function ended(): ?Touch
+    {
+        return match ($this->status) {
+            Status::AtTable => $this->done[count($this->stages) - 1] ?? null,
+            Status::GivenUp => array_values(array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === 'abandon'))[0] ?? null,
+            default => null,
+        };
+    }
+
+    /** The stage to do now: the first after the furthest one done; null when all are done or the cook was given up. */
+    public function now(): ?int
+    {
+        if ($this->status === Status::GivenUp) {
+            return null;
+        }
+        $next = $this->done === [] ? 0 : array_key_last($this->done) + 1;
+
+        return $next < count($this->stages) ? $next : null;
+    }
+
+    /** @return array<int, Stage> by index: those after the furthest one done */
+    public function toCome(): array
+    {
+        $next = $this->now();
+
+        return $next === null ? [] : array_slice($this->stages, $next, null, true);
+    }
+
+    /** Stock, and water in its place, poured so far, mL. */
+    public function poured(): float
+    {
+        $stock = array_filter($this->pours(), static fn (Pour $pour): bool => ! $pour->wine);
+
+        return array_sum(array_map(static fn (Pour $pour): float => $pour->volume, $stock));
+    }
+
+    /**
+     * What went into the pan, and when.
+     *
+     * @return list<Pour> in order of time
+     */
+    public function pours(): array
+    {
+        $pours = [];
+        foreach ($this->counted as $touch) {
+            $minute = $this->minute($touch->at);
+            if ($minute === null || $touch->volume === null) {
+                continue;
+            }
+            if ($touch->kind === 'splash') {
+                $pours[] = new Pour($minute, $touch->volume, $touch->water ? 'water' : 'stock');
+            }
+            if ($touch->kind === 'pour' && $touch->stage !== null && ($this->done[$touch->stage] ?? null) === $touch) {
+                $pours[] = new Pour($minute, $touch->volume, $this->stages[$touch->stage]->kind === 'wine' ? 'wine' : 'stock');
+            }
+        }
+
+        return $pours;
+    }
+
+    /** Steps so far that the stove asked for and the plan does not have: pours, lifts, turns of the knob. */
+    public function beyond(): int
+    {
+        return count(array_filter($this->counted, static fn (Touch $touch): bool => $touch->asked));
+    }
+
+    /** The last "not yet" said of a stage that is still to come, or null. */
+    public function notYet(int $stage): ?Touch
+    {
+        if (($this->now() ?? PHP_INT_MAX) > $stage) {
+            return null;
+        }
+        $said = array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === 'not-yet' && $touch->stage === $stage);
+
+        return $said === [] ? null : $said[array_key_last($said)];
+    }
+
+    /**
+     * How far all that was poured up to a minute may be off what was said, one standard deviation, mL: nobody pours to the
+     * millilitre, and each pour errs by itself.
+     */
+    public function pouredSpread(float $minute): float
+    {
+        $poured = array_filter($this->pours(), static fn (Pour $pour): bool => $pour->minute <= $minute);
+
+        return self::POUR_SPREAD * sqrt(array_sum(array_map(static fn (Pour $pour): float => $pour->volume ** 2, $poured)));
+    }
+
+    /** As it was said last. */
+    public function lidIsOn(): bool
+    {
+        $on = false;
+        foreach ($this->counted as $touch) {
+            $on = $touch->on ?? $on;
+        }
+
+        return $on;
+    }
+
+    /** The same cook as if one touch, and the way back that belongs to it, had never been made. */
+    public function without(Touch $touch): self
+    {
+        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $one): bool => $one !== $touch && $one->with !== $touch->id)));
+    }
+
+    /** The last of the touches that count, or null. */
+    public function last(): ?Touch
+    {
+        return $this->counted[count($this->counted) - 1] ?? null;
+    }
+
+    /** The same cook as it stood when a touch was made. */
+    public function before(Touch $touch): self
+    {
+        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $one): bool => $one !== $touch && $one->at <= $touch->at)));
+    }
+
+    /** The touch that did the first stage of a kind, or null. */
+    public function touchOf(string $kind): ?Touch
+    {
+        foreach ($this->done as $stage => $touch) {
+            if ($this->stages[$stage]->kind === $kind) {
+                return $touch;
+            }
+        }
+
+        return null;
+    }
+
+    /** Minute of the cook at which the first stage of a kind was done, or null. */
+    public function minuteOf(string $kind): ?float
+    {
+        $touch = $this->touchOf($kind);
+
+        return $touch === null ? null : $this->minute($touch->at);
+    }
+
+    /** Minute of the cook at a moment, ms since 1970; null before the first liquid. */
+    public function minute(int $at): ?float
+    {
+        return $this->firstLiquidAt === null ? null : ($at - $this->firstLiquidAt) / 60000;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Cook;
+
+use Velko\Core\Method\Family;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Rice\Grain;
+use Velko\Core\Rice\Looseness;
+
+/**
+ * What a cook sees or hears in the pan. Each stands for so much free liquid, and so is a rough weighing (our estimate of
+ * how rough).
+ */
+enum Sign: string
+{
+    case WineGone = 'wine-gone';
+    case DryTrail = 'dry-trail';
+    case GrainsShow = 'grains-show';
+    case Crackle = 'crackle';
+    case SpoonResists = 'spoon-resists';
+
+    /** It boils again after the pour: how soon tells how strong the ring is. */
+    case Boils = 'boils';
+
+    // How it falls from a tilted spoon.
+    case Stands = 'stands';
+    case SlowSlump = 'slow-slump';
+    case Wave = 'wave';
+    case VeryLoose = 'very-loose';
+    case Creamy = 'creamy';
+    case Loose = 'loose';
+    case Soup = 'soup';
+
+    /** The spoon's trail stays open: tighter than "stands", g free per g rice (our scale). */
+    private const TRAIL_STAYS = 0.35;
+
+    /**
+     * Free liquid it stands for, g per g rice. How it falls from a spoon is a word for a range, open at both ends of the
+     * scale: what was thought, where that would be called so anyway, or else the nearest that would.
+     *
+     * @param  float  $drunk  g per g rice
+     * @param  float  $thought  free liquid as it was thought, g per g rice
+     *
+     * @return float|null null where it tells nothing of that
+     */
+    public function free(float $drunk, float $thought): ?float
+    {
+        return match ($this) {
+            self::WineGone => Cooking::WINE_GONE,
+            self::DryTrail => self::TRAIL_STAYS,
+            self::GrainsShow => Grain::gaps(1.0, $drunk),
+            self::Crackle => Simulation::DRY,
+            self::SpoonResists => 0.0,
+            self::Boils => null,
+            self::Stands, self::SlowSlump, self::Wave, self::VeryLoose => $this->within(Family::Risotto, $thought),
+            self::Creamy, self::Loose, self::Soup => $this->within(Family::SoupyRice, $thought),
+        };
+    }
+
+    /** The nearest to what was thought that would be called by this word. */
+    private function within(Family $family, float $thought): float
+    {
+        $words = Looseness::of($family);
+        $at = array_search(str_replace('-', ' ', $this->value), array_column($words, 'value'), true);
+        $half = static fn (int $i): float => ($words[$i]->value() + $words[$i + 1]->value()) / 2;
+
+        return max($at === 0 ? 0.0 : $half((int) $at - 1), min($at === count($words) - 1 ? INF : $half((int) $at), $thought));
+    }
+
+    /**
+     * What a cook of such a dish looks for, in the order in which it comes.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function of(Family $family): array
+    {
+        return match ($family) {
+            Family::Risotto => [self::WineGone, self::DryTrail, self::GrainsShow, self::Stands, self::SlowSlump, self::Wave, self::VeryLoose],
+            Family::PanRice => [self::GrainsShow, self::Crackle, self::SpoonResists],
+            Family::SoupyRice => [self::Boils, self::GrainsShow, self::Creamy, self::Loose, self::Soup],
+        };
+    }
+
+    /** How it falls from a spoon, by how loose the pan is; null where a dish has no sauce. */
+    public static function ofLooseness(float $looseness, Family $family): ?self
+    {
+        return self::tryFrom(str_replace(' ', '-', Looseness::nearest($looseness, $family)->value));
+    }
+
+    /** How far off it may be, one standard deviation, g per g rice; for a boil, K. */
+    public function spread(): float
+    {
+        return match ($this) {
+            self::DryTrail, self::GrainsShow => 0.12,
+            self::WineGone => 0.08,
+            self::Crackle, self::SpoonResists => 0.05,
+            self::Stands, self::SlowSlump, self::Wave, self::VeryLoose => 0.07,
+            self::Creamy, self::Loose, self::Soup => 0.25,
+            self::Boils => 4.0,
+        };
+    }
+}

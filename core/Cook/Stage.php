@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Cook;
+
+use Velko\Core\Quantity\Fact;
+
+/** One thing to do, and when. */
+final readonly class Stage
+{
+    /**
+     * @param  float  $minute  of the cook; 0 is the first liquid
+     * @param  'toast'|'wine'|'pour'|'add'|'level'|'heat'|'stir'|'lid'|'taste'|'crust'|'off'|'finish'|'rest'|'serve'  $kind
+     * @param  float|null  $volume  mL
+     * @param  float|null  $ladles  of the ladle in hand
+     * @param  string|null  $mark  where the knob stands from here
+     * @param  Fact  $say  the sign to wait for or to look at
+     * @param  Item|null  $item  what goes in, where it is neither stock nor wine
+     */
+    public function __construct(
+        public float $minute,
+        public string $kind,
+        public Fact $say,
+        public ?float $volume = null,
+        public ?float $ladles = null,
+        public ?string $mark = null,
+        public ?Item $item = null,
+    ) {}
+}

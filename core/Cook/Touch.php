@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Cook;
+
+/** One touch at the stove, as the device told it. */
+final readonly class Touch
+{
+    /**
+     * @param  string  $id  made by the device
+     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'|'note'  $kind
+     * @param  int  $at  device time, ms since 1970 UTC
+     * @param  int|null  $stage  index in the plan
+     * @param  float|null  $volume  mL, poured or lifted out
+     * @param  string|null  $undoes  id of the touch taken back
+     * @param  string|null  $mark  where the knob was turned to; with a stage done, where that is not what the plan said
+     * @param  bool|null  $on  the lid
+     * @param  bool  $water  poured hot water in place of stock
+     * @param  string|null  $with  id of the trouble whose way back it is part of
+     * @param  bool  $asked  the stove asked for it, though the plan does not have it
+     */
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public int $at,
+        public ?int $stage = null,
+        public ?float $volume = null,
+        public ?string $undoes = null,
+        public ?Verdict $verdict = null,
+        public ?string $mark = null,
+        public ?bool $on = null,
+        public bool $water = false,
+        public ?Sign $sign = null,
+        public ?Taste $taste = null,
+        public ?Weighing $weighing = null,
+        public bool $asked = false,
+        public ?string $with = null,
+        public ?string $note = null,
+    ) {}
+}

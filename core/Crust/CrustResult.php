@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Crust;
+
+use Velko\Core\Planning\Ask;
+
+/** What the floor of a pan rice comes to, and what each setting would do to it. */
+final readonly class CrustResult
+{
+    /** Rings that the picture shows, from the middle to the rim. */
+    public const RINGS = 8;
+
+    /** @var list<array{float, float}> browning of each ring at the end, its palest and its darkest part, minutes at 150 °C */
+    public array $rings;
+
+    /** @var array<int|string, array{centre_gold: float|null, centre_burnt: float|null, rim_gold: float|null, rim_burnt: float|null}> minutes from dry by mark, the pan left in the middle */
+    public array $byMark;
+
+    /** The ring that would colour this floor, cm, when the one at hand does not. */
+    public ?float $nearestRing;
+
+    public function __construct(public CrustPlan $plan, public CrustMaking $making, Ask $ask)
+    {
+        $this->rings = $making->rings($plan->legs, self::RINGS);
+        $this->byMark = array_map($making->minutes(...), $ask->burner->net);
+        $this->nearestRing = $plan->even || $ask->target->crust === CrustWish::None ? null : $making->nearestRing();
+    }
+
+    /** @return array{centre_gold: float|null, centre_burnt: float|null, rim_gold: float|null, rim_burnt: float|null} minutes from dry on the plan's setting, the pan left in the middle */
+    public function still(): array
+    {
+        return $this->byMark[$this->plan->mark];
+    }
+}

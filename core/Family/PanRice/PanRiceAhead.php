@@ -1,0 +1,385 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Family\PanRice;
+
+use Velko\Core\Cook\Replay;
+use Velko\Core\Crust\CrustMaking;
+use Velko\Core\Crust\CrustNow;
+use Velko\Core\Crust\CrustPlan;
+use Velko\Core\Crust\CrustResult;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\Leg;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ahead;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Coming;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Extra;
+use Velko\Core\Planning\Root;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Rounding;
+
+/** When the grains will show, when it is dry, how long the crust takes; and what to do where dry and done do not meet. */
+final readonly class PanRiceAhead implements Ahead
+{
+    private const LONGEST_COOK = 5400.0;
+
+    /** Rice so near to the middle of its window is left alone, min. */
+    private const NEAR_ENOUGH = 0.5;
+
+    /** Rice that will lack so many minutes is given stock at once. */
+    private const FAR_OFF = 1.5;
+
+    /** Rice so far past its window is not waited with for the pan to dry, min. */
+    private const DONE_ANYWAY = 3.0;
+
+    private const DONENESS_TOLERANCE = 0.05;
+
+    private const MOST_PULLS = 4;
+
+    /** It comes off so much before its bite is at its end, minutes at 100 °C. */
+    private const BEFORE_THE_END = 0.5;
+
+    /** Less than this is not worth sprinkling, g per g rice. */
+    private const WORTH_A_POUR = 0.06;
+
+    /** Another mark than planned is worth it when it brings dry and done so much nearer to each other, min. */
+    private const WORTH_ANOTHER_MARK = 0.3;
+
+    /** Rows of the floor from pale to burnt. */
+    private const LOOKS_AT_THE_FLOOR = 20;
+
+    /** A minute of doneness costs about so much stock, g per g rice, on top of what boils off (our estimate). */
+    private const ML_PER_G_AND_MINUTE = 0.12;
+
+    private Cooking $pan;
+
+    private float $rice;
+
+    private float $wanted;
+
+    private CrustPlan $crust;
+
+    /** mL of the one pour, while it is still to come */
+    private ?float $toPour;
+
+    /** Where the knob goes when the grains show, while that is still to come. */
+    private ?string $gentle;
+
+    /** Steps so far that the plan does not have. */
+    private int $beyond;
+
+    /** The floor fell dry, and nobody has touched it since. */
+    private bool $bare;
+
+    /** Legs of the crust that have begun. */
+    private int $begun;
+
+    /** s, of the first of them */
+    private float $first;
+
+    /** @var list<array{second: float, mark: string, shift: float}> of knob and pan since then */
+    private array $turns;
+
+    /** The knob was turned since then by hand, or to another mark than the crust was reckoned for. */
+    private bool $turnedOtherwise;
+
+    /** s, of the last of them */
+    private float $since;
+
+    /**
+     * @param  string  $mark  where the knob stands
+     * @param  list<array{second: float, mark: string}>  $bare  where it stood since the floor fell dry
+     */
+    public function __construct(private Ask $ask, Replay $replay, private string $mark, ?CrustPlan $crust = null, array $bare = [])
+    {
+        $this->rice = $ask->rice();
+        $this->wanted = $ask->grain->window->middle();
+        $toPour = $gentle = null;
+        $this->crust = $crust ?? (new CrustMaking($ask))->plan();
+        $begun = 0;
+        $since = $first = 0.0;
+        $turns = [];
+        $otherwise = false;
+        foreach ($replay->counted as $touch) {
+            $second = 60 * ($replay->minute($touch->at) ?? 0.0);
+            $stage = $touch->stage !== null && ($replay->done[$touch->stage] ?? null) === $touch ? $replay->stages[$touch->stage] : null;
+            $turnedTo = $touch->mark ?? $stage?->mark;
+            if ($turnedTo === null || ! $ask->burner->has($turnedTo)) {
+                continue;
+            }
+            if ($stage?->kind === 'crust') {
+                $shift = $this->crust->legs[$begun]->shift ?? 0.0;
+                $begun++;
+                $since = $second;
+                $first = $begun === 1 ? $second : $first;
+                $turns[] = ['second' => $second, 'mark' => $turnedTo, 'shift' => $shift];
+                $otherwise = $otherwise || $turnedTo !== $this->crust->mark;
+            } elseif ($touch->kind === 'heat' && $begun > 0) {
+                $turns[] = ['second' => $second, 'mark' => $turnedTo, 'shift' => $turns[count($turns) - 1]['shift']];
+                $otherwise = true;
+            }
+        }
+        foreach ($replay->toCome() as $stage) {
+            $toPour ??= $stage->kind === 'pour' ? $stage->volume : null;
+            $gentle ??= $stage->kind === 'heat' ? $stage->mark : null;
+        }
+        $this->toPour = $toPour;
+        $this->beyond = $replay->beyond();
+        $this->gentle = $begun > 0 ? null : $gentle;
+        $this->bare = $begun === 0 && $toPour === null && $bare !== [];
+        if ($this->bare) {
+            // Nobody has begun the crust; it has begun by itself.
+            $since = $first = $bare[0]['second'];
+            $turns = array_map(static fn (array $turn): array => [...$turn, 'shift' => 0.0], $bare);
+            $otherwise = true;
+        }
+        $this->begun = $begun;
+        $this->since = $since;
+        $this->first = $first;
+        $this->turns = $turns;
+        $this->turnedOtherwise = $otherwise;
+        $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark)]);
+    }
+
+    public function crust(): CrustPlan
+    {
+        return $this->crust;
+    }
+
+    /** The floor from when its crust began, or from when it fell dry with nobody there; null before. */
+    public function floor(): ?CrustNow
+    {
+        if (($this->begun === 0 && ! $this->bare) || $this->crust->legs === []) {
+            return null;
+        }
+        $making = new CrustMaking($this->ask);
+        $track = $this->really();
+        $burnt = $making->burntAfter($track);
+        $rows = array_map(fn (int $row): array => [
+            'minute' => ($this->first + $burnt * $row / self::LOOKS_AT_THE_FLOOR) / 60,
+            'rings' => array_map(static fn (array $ring): float => ($ring[0] + $ring[1]) / 2, $making->rings(CrustMaking::cut($track, $burnt * $row / self::LOOKS_AT_THE_FLOOR), CrustResult::RINGS)),
+        ], range(0, self::LOOKS_AT_THE_FLOOR));
+
+        return new CrustNow($this->first / 60, $this->goldAt() / 60, ($this->first + $burnt) / 60, $rows);
+    }
+
+    /**
+     * The floor as it was really heated since its crust began: knob and shift as they were said, the last one going on.
+     *
+     * @return non-empty-list<Leg>
+     */
+    private function really(): array
+    {
+        $turns = $this->turns === [] ? [['second' => $this->first, 'mark' => $this->mark, 'shift' => 0.0]] : $this->turns;
+        $legs = [];
+        foreach ($turns as $i => $turn) {
+            $legs[] = new Leg(($turns[$i + 1]['second'] ?? INF) - $turn['second'], $this->ask->burner->net[$turn['mark']], $turn['shift']);
+        }
+
+        return $legs;
+    }
+
+    /** Second at which the floor is as it should be: by the moves of the plan, or anew where the knob was turned otherwise. */
+    private function goldAt(): float
+    {
+        if ($this->turnedOtherwise && $this->crust->legs !== []) {
+            return $this->first + (new CrustMaking($this->ask))->goldAfter($this->really());
+        }
+        $left = array_slice($this->crust->legs, $this->begun - 1);
+
+        return $this->since + array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $left));
+    }
+
+    public function from(State $state): Coming
+    {
+        $start = clone $state;
+        $doses = [];
+        if ($this->toPour !== null) {
+            $this->pan->untilWineIsGone($start);
+            $doses[] = ['second' => $start->second, 'volume' => $this->toPour];
+            $this->pan->pourStock($start, $this->toPour);
+        }
+        if ($this->begun > 0) {
+            return $this->crusting($start);
+        }
+        if ($this->bare && $this->crust->legs !== []) {
+            return $this->crustingUnseen($start);
+        }
+        $gentle = $this->gentleNow($start);
+        $left = $this->cook($start, 0.0, $gentle);
+        $more = 0.0;
+        $extras = [];
+        $off = $left['landed'] - $this->wanted;
+        // While the knob is still to be turned, that puts right as much.
+        if ($off < ($this->gentle === null ? -self::NEAR_ENOUGH : -self::FAR_OFF) && $this->mayAdd()) {
+            $more = Rounding::to($this->lacks($start, $off, $gentle), Rounding::JUG);
+            if ($more >= self::WORTH_A_POUR * $this->rice) {
+                $extras[] = new Extra($start->second, 'pour', Fact::of('say.sprinkle'), $more);
+            }
+        }
+        if ($off > self::NEAR_ENOUGH && $this->gentle === null && $this->mayAdd()) {
+            $stronger = $this->stronger($start);
+            if ($stronger !== null) {
+                $extras[] = new Extra($start->second, 'heat', Fact::of('say.too-wet'), mark: $stronger);
+                $gentle = $stronger;
+            }
+        }
+        $track = new Track;
+        $cooked = $this->cook($start, $extras === [] ? 0.0 : $more, $gentle, $track);
+        $turns = $this->gentle !== null && $gentle !== null ? [['second' => $cooked['turnedAt'], 'mark' => $gentle]] : [];
+
+        return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), ($this->toPour ?? 0.0) + $this->lacks($start, $off, $this->gentle), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
+    }
+
+    /** It fell dry, and nobody has touched it since: the knob goes where the crust wants it, for what the floor still lacks. */
+    private function crustingUnseen(State $start): Coming
+    {
+        $making = new CrustMaking($this->ask);
+        $soFar = CrustMaking::cut($this->really(), max(0.0, $start->second - $this->first));
+        $gold = $this->first + $making->goldAfter([...$soFar, new Leg(INF, $this->ask->burner->net[$this->crust->mark])]);
+        $off = min($gold, $start->second + $this->crust->seconds());
+        $track = new Track;
+        $this->pan->record($track);
+        $state = clone $start;
+        $this->pan->set($state, $this->crust->mark);
+        $this->pan->runTo($state, $off);
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+        $this->pan->record(null);
+        $stages = $off > $start->second ? array_slice($this->crust->stages($this->first), 0, 1) : [];
+
+        return new Coming([], [], [], $stages, 0.0, $this->first, $pulled, $state, $state, $track);
+    }
+
+    /** Whether something that the plan does not have may be asked for: one thing while the knob is still to be turned, since it can put right as much. */
+    private function mayAdd(): bool
+    {
+        return $this->toPour === null && $this->beyond < ($this->gentle === null ? Replay::MOST_BEYOND : 1);
+    }
+
+    /** Where the knob goes when the grains show: as planned, or to the mark that brings dry and done nearest to each other. */
+    private function gentleNow(State $start): ?string
+    {
+        $best = $this->gentle;
+        if ($best === null) {
+            return null;
+        }
+        $off = fn (string $mark): float => abs($this->cook($start, 0.0, $mark)['landed'] - $this->wanted);
+        $least = $off($best);
+        foreach ($least <= self::NEAR_ENOUGH ? [] : $this->ask->burner->settings() as $mark) {
+            if ($mark !== $this->gentle && $off($mark) < $least - self::WORTH_ANOTHER_MARK) {
+                [$best, $least] = [$mark, $off($mark)];
+            }
+        }
+
+        return $best;
+    }
+
+    /** The floor is taking its colour: so much of that is left. */
+    private function crusting(State $start): Coming
+    {
+        $legs = $this->turnedOtherwise ? [] : array_slice($this->crust->legs, $this->begun - 1);
+        $track = new Track;
+        $this->pan->record($track);
+        $state = clone $start;
+        $this->pan->runTo($state, $this->goldAt());
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+        $this->pan->record(null);
+        $next = $this->since + ($legs[0]->seconds ?? 0.0);
+
+        return new Coming([], [], [], $legs === [] ? [] : $this->crust->stages($next, $this->begun), 0.0, null, $pulled, $state, $state, $track);
+    }
+
+    /**
+     * mL of hot stock that give the rice the minutes it lacks; below nothing, and by the rule of thumb, what it has too much of.
+     *
+     * @param  float  $off  min past the middle of its window as it is
+     */
+    private function lacks(State $start, float $off, ?string $gentle): float
+    {
+        if ($off >= 0) {
+            return -$off * self::ML_PER_G_AND_MINUTE * $this->rice;
+        }
+        $slope = 1 / (self::ML_PER_G_AND_MINUTE * $this->rice);
+        $volume = Root::of(fn (float $v): float => $this->cook($start, $v, $gentle)['landed'], $this->wanted, -$off / $slope, $slope, 0.0, self::DONENESS_TOLERANCE);
+
+        return $volume ?? 0.0;
+    }
+
+    /** The weakest mark on which it is dry before it is overdone, or else the strongest; null where the knob stands there. */
+    private function stronger(State $start): ?string
+    {
+        $mark = $this->mark;
+        while (($next = $this->ask->burner->above($mark)) !== null) {
+            $mark = $next;
+            if ($this->cook($start, 0.0, $mark)['landed'] <= $this->wanted + self::NEAR_ENOUGH) {
+                break;
+            }
+        }
+
+        return $mark === $this->mark ? null : $mark;
+    }
+
+    /**
+     * On to dry, crust and table; but no longer on the heat than the bite allows.
+     *
+     * @param  string|null  $gentle  where the knob goes when the grains show; at once where it was turned already
+     *
+     * @return array{landed: float, turnedAt: float, dryAt: float|null, pulled: State, atTable: State} minutes at 100 °C at the table, were dry and crust waited for
+     */
+    private function cook(State $start, float $more, ?string $gentle, ?Track $track = null): array
+    {
+        $cooked = $this->cookUntil($start, $more, $gentle, self::LONGEST_COOK);
+        $landed = $cooked['atTable']->doneness;
+        $latest = self::LONGEST_COOK;
+        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+            $soft = $cooked['atTable']->doneness - $this->ask->grain->window->rightTo();
+            if ($soft <= 0 || $cooked['pulled']->second <= $start->second) {
+                break;
+            }
+            $latest = max($start->second, $cooked['pulled']->second - 60 * ($soft + self::BEFORE_THE_END));
+            $cooked = $this->cookUntil($start, $more, $gentle, $latest);
+        }
+        if ($track !== null) {
+            $cooked = $this->cookUntil($start, $more, $gentle, $latest, $track);
+        }
+
+        return ['landed' => $landed, ...$cooked];
+    }
+
+    /**
+     * @param  float  $latest  s, at which it comes off whatever it is like
+     *
+     * @return array{turnedAt: float, dryAt: float|null, pulled: State, atTable: State}
+     */
+    private function cookUntil(State $start, float $more, ?string $gentle, float $latest, ?Track $track = null): array
+    {
+        $dry = Simulation::DRY * $this->rice;
+        $this->pan->record($track);
+        $state = clone $start;
+        $this->pan->pourStock($state, $more);
+        $over = $this->wanted + self::DONE_ANYWAY;
+        if ($this->gentle !== null && $state->free > $dry) {
+            $this->pan->runUntilGrainsShow($state, $latest, $over);
+        }
+        $turnedAt = $state->second;
+        $this->pan->set($state, $gentle ?? $this->mark);
+        $this->pan->runTo($state, $latest, $dry, $over);
+        $dryAt = $state->free <= $dry + 1e-6 ? $state->second : null;
+        if ($dryAt !== null && $this->crust->legs !== []) {
+            $this->pan->set($state, $this->crust->mark);
+            $this->pan->runTo($state, min($latest, $dryAt + $this->crust->seconds()));
+        }
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+        $this->pan->record(null);
+
+        return ['turnedAt' => $turnedAt, 'dryAt' => $dryAt, 'pulled' => $pulled, 'atTable' => $state];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Family\PanRice;
+
+use Velko\Core\Cook\Stage;
+use Velko\Core\Crust\CrustPlan;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Stages;
+use Velko\Core\Planning\Walked;
+use Velko\Core\Quantity\Fact;
+
+/** A worked-out pan rice as the steps a cook takes. */
+final class PanRiceStages
+{
+    /**
+     * @param  non-empty-list<HeatChange>  $heat
+     * @param  float  $second  of the pour
+     * @param  float  $stock  mL
+     *
+     * @return list<Stage> in order of time
+     */
+    public static function of(Ask $ask, array $heat, float $second, float $stock, Walked $walked, CrustPlan $crust): array
+    {
+        $stages = new Stages($ask, $heat, $walked);
+        $own = $ask->method->heat === null;
+        $dry = $walked->dryMinute;
+        $knob = $stages->knob(static fn (int $turn): Fact => Fact::of(match (true) {
+            ! $own => 'say.turn',
+            $ask->stock->given !== null => 'say.this-stock-wants-it',
+            $turn === 1 && $dry !== null => 'say.grains-show',
+            default => 'say.turn',
+        }));
+        if ($own && $crust->legs !== [] && $dry !== null) {
+            // The crust has a step of its own, with its setting.
+            $knob = array_values(array_filter($knob, static fn (Stage $stage): bool => $stage->minute < $dry - 1e-6));
+        }
+
+        return Stages::inOrder([
+            ...$stages->beforeTheStock(Fact::of('say.toast-colour-last')),
+            $stages->pour($second, $stock, Fact::of('say.pour-to-the-rim'), $heat[0]->mark),
+            new Stage($second / 60, 'level', Fact::of('say.level')),
+            ...$knob,
+            ...$stages->lid(),
+            $stages->taste(Fact::of('say.taste-the-top')),
+            ...($dry === null ? [] : $crust->stages(60 * $dry)),
+            ...$stages->offToTable(Fact::of(match (true) {
+                $dry === null => 'say.off-though-wet',
+                $crust->legs === [] => 'say.off-dry',
+                default => 'say.off-before-bitter',
+            })),
+        ]);
+    }
+}

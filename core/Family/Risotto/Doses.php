@@ -1,0 +1,357 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Family\Risotto;
+
+use Velko\Core\Method\DoseSchool;
+use Velko\Core\Method\Landing;
+use Velko\Core\Method\Load;
+use Velko\Core\Method\Schools;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Root;
+use Velko\Core\Quantity\Rounding;
+use Velko\Core\Rice\Kinetics;
+
+/**
+ * The doses of a risotto from a moment on: by the school's rule, and the last one solved together with the pull.
+ *
+ * The last dose: so much that the rice is as loose as wanted at the table, after finish, rest and walk. The pull point:
+ * so early that the bite is right at the table, since the grain goes on cooking on its own heat. Both are read off
+ * simulated cooks; the doses before the last one do not depend on either, so only the tail from the last dose on is run
+ * again and again. A plan begins at the first stock; a pan on the fire goes on from wherever it is.
+ */
+final readonly class Doses
+{
+    /** The last dose goes in at least so long before the pull, minutes at 100 °C. */
+    private const LAST_DOSE_LEAD = 1.25;
+
+    /** Nothing is poured any more so shortly before the pull, minutes at 100 °C. */
+    private const TOO_LATE = 0.5;
+
+    /** The dose before the last keeps so far away from it, minutes at 100 °C. */
+    private const BETWEEN_DOSES = 0.6;
+
+    /** No cook is followed for longer than this, s. */
+    private const LONGEST_COOK = 5400.0;
+
+    private const MOST_DOSES = 240;
+
+    /** Between looks at whether the next dose is due, s. */
+    private const LOOK_EVERY = 20.0;
+
+    private const LOOSENESS_TOLERANCE = 0.003;
+
+    /** Free liquid, g per g rice, with which nothing cooks on. */
+    private const BONE_DRY = 0.004;
+
+    /** Nobody waits with a dose for longer than until the pan is about to be dry, g/g. */
+    private const NEARLY_DRY = 1.2 * Simulation::DRY;
+
+    /** How far a last dose that is too small to finish the rice counts as below the target, g/g per minute missing. */
+    private const DRY_COSTS_PER_MINUTE = 0.1;
+
+    private const DONENESS_TOLERANCE = 0.03;
+
+    /** For a first look at the way to the table: what rice has drunk of what it would in ample liquid, and g/g that the table takes. */
+    private const OF_AMPLE = 0.93;
+
+    private const TABLE_TAKES = 0.2;
+
+    private const MOST_PULLS = 8;
+
+    /** Rounding the last dose may move looseness by this much, g/g. */
+    private const ROUNDING = 0.01;
+
+    /** A last dose that is less than this share of the one before is no dose of its own. */
+    private const WORTH_A_DOSE = 0.3;
+
+    /** A pan that is so little too tight is left alone, g/g. */
+    private const NEAR_ENOUGH = 0.04;
+
+    private float $rice;
+
+    private Load $load;
+
+    private Landing $landing;
+
+    private DoseSchool $school;
+
+    private float $wanted;
+
+    /** @param  float  $net  W, on the setting the cook runs at */
+    public function __construct(private Ask $ask, private Cooking $pan, float $net)
+    {
+        $this->rice = $ask->rice();
+        $this->school = $ask->method->doses ?? Schools::all()[Schools::DEFAULT];
+        $this->wanted = $ask->grain->window->middle();
+        $this->landing = $this->landing();
+        $this->load = new Load($this->rice, $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle, $this->landing);
+    }
+
+    /** From the first stock, which goes in at once. */
+    public function fromTheFirst(State $state): Dosed
+    {
+        $doses = $this->until($state);
+
+        return $this->solved($doses === [] ? [new Dose($state->second, 0.0, clone $state)] : $doses, $state, 1);
+    }
+
+    /**
+     * From the middle of a cook.
+     *
+     * @param  int  $given  doses given so far
+     * @param  float  $since  s, of the last of them
+     * @param  int  $most  doses that may still be asked for
+     */
+    public function goingOn(State $state, int $given, float $since, int $most = self::MOST_DOSES): Dosed
+    {
+        $start = clone $state;
+        $state = clone $state;
+        if ($given === 0) {
+            $this->pan->untilWineIsGone($start);
+
+            return $this->fromTheFirst($start);
+        }
+        $due = $most > 0 && $this->runUntilDue($state, $since);
+
+        return $this->solved($due ? $this->until($state, $given, $most) : [], $start, 0, $most);
+    }
+
+    /**
+     * The school at work until the rice is as done as wanted; the first dose goes in at once.
+     *
+     * @return list<Dose>
+     */
+    private function until(State $from, int $given = 0, int $most = self::MOST_DOSES): array
+    {
+        $state = clone $from;
+        $doses = [];
+        while ($state->doneness < $this->wanted && $state->second < self::LONGEST_COOK && count($doses) < $most) {
+            $volume = $this->dose($state, $given + count($doses), $most - count($doses));
+            $doses[] = new Dose($state->second, $volume, clone $state);
+            $this->pan->pourStock($state, $volume);
+            if (! $this->runUntilDue($state, $state->second)) {
+                break;
+            }
+        }
+
+        return $doses;
+    }
+
+    /**
+     * The school's dose; more where a late hand let the pan fall behind, or where more steps than may be asked for would be
+     * needed. In what a ladle can measure.
+     *
+     * @param  int  $given  doses given before
+     * @param  int  $left  doses that may still be asked for, this one too
+     */
+    private function dose(State $state, int $given, int $left): float
+    {
+        $school = $this->school->dose($this->load, $state, $given);
+        if ($given === 0) {
+            return $school;
+        }
+        $half = $this->ask->ladle->ml / 2;
+        $behind = is_finite($this->school->dueAfter()) ? 0.0 : $this->school->dueAt($this->load, $state) - $state->free;
+        $minutes = max(0.0, $this->landing->doneness - $state->doneness) / Kinetics::pace($this->ask->conditions()->boiling);
+        $toCome = ($this->landing->free + $minutes * $this->load->usePerMinute() - $state->free) / $left;
+
+        return $school + $half * max(0.0, floor(max($behind, $toCome - $school) / $half));
+    }
+
+    /**
+     * On until the school's next dose is due.
+     *
+     * @param  float  $since  s, of the dose before
+     *
+     * @return bool false when the rice is done first
+     */
+    private function runUntilDue(State $state, float $since): bool
+    {
+        $latest = $since + $this->school->dueAfter();
+        $due = false;
+        while (! $due && $state->doneness < $this->wanted && $state->second < self::LONGEST_COOK - 0.5) {
+            $look = min(max($latest, $state->second), $state->second + self::LOOK_EVERY, self::LONGEST_COOK);
+            $this->pan->runTo($state, $look, $this->school->dueAt($this->load, $state), $this->wanted);
+            $due = $state->free <= $this->school->dueAt($this->load, $state) || $state->second >= $latest - 0.5;
+        }
+
+        return $due && $state->doneness < $this->wanted;
+    }
+
+    /**
+     * Which dose is the last, how much it is, and when the pan comes off.
+     *
+     * @param  list<Dose>  $doses  by the school
+     * @param  State  $start  the pan as it stands
+     * @param  int  $least  doses that go in whatever comes
+     * @param  int  $most  doses that may be asked for
+     */
+    private function solved(array $doses, State $start, int $least, int $most = self::MOST_DOSES): Dosed
+    {
+        $pull = $this->landing->doneness;
+        $given = $doses;
+        $volume = null;
+        $tail = [clone $start, $start->second, 0.0, $start->doneness];
+        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+            [$given, $volume] = $this->withLast($doses, $start, $least, $most, $pull, $volume);
+            $tail = $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
+            $late = $tail[3] - $this->wanted;
+            if (abs($late) <= self::DONENESS_TOLERANCE) {
+                break;
+            }
+            $pull = max(0.5, $pull - $late);
+        }
+
+        return $this->measured($given, $volume ?? 0.0, $tail, $least);
+    }
+
+    /**
+     * The last dose goes in as late as it can, so that it need not be large. Where the pan is too wet for one even
+     * then, an earlier dose becomes the last, and smaller.
+     *
+     * @param  list<Dose>  $doses
+     *
+     * @return array{list<Dose>, float} the doses given, the last one's mL
+     */
+    private function withLast(array $doses, State $start, int $least, int $most, float $pull, ?float $guess): array
+    {
+        if ($least === 0 && ($most === 0 || $start->doneness > $pull - self::TOO_LATE)) {
+            // Off before anything else: what is missing loosens it at the pass.
+            return [[], 0.0];
+        }
+        $latest = max(0.0, $pull - self::LAST_DOSE_LEAD);
+        $byTheClock = is_finite($this->school->dueAfter());
+        $n = count($doses);
+        while ($n > $least && $doses[$n - 1]->before->doneness > $latest - ($byTheClock ? 0.0 : self::BETWEEN_DOSES)) {
+            $n--;
+        }
+        $candidates = array_slice($doses, 0, $n);
+        if ($n === 0 && $this->looseEnough($start, $pull)) {
+            return [[], 0.0];
+        }
+        $begins = $candidates[0]->before ?? $start;
+        if (! $byTheClock && $begins->doneness < $latest && $n < $most) {
+            $before = $candidates[count($candidates) - 1] ?? null;
+            $candidates[] = $before === null ? $this->doseFrom(clone $start, $latest) : $this->doseAfter($before, $latest);
+        } elseif ($n === 0) {
+            $candidates[] = new Dose($start->second, 0.0, $start);
+        }
+
+        for ($last = count($candidates); $last >= 1; $last--) {
+            $before = $candidates[$last - 1]->before;
+            $volume = Root::of(
+                fn (float $v): float => $this->loosenessAfter($before, $v, $pull),
+                $this->ask->target->looseness,
+                $guess ?? $this->ask->target->looseness * $this->rice,
+                1 / $this->rice,
+                0.0,
+                self::LOOSENESS_TOLERANCE,
+            );
+            if ($volume !== null) {
+                return [array_slice($candidates, 0, $last), $volume];
+            }
+            $guess = null;
+        }
+
+        return [array_slice($candidates, 0, $least), 0.0];
+    }
+
+    private function looseEnough(State $start, float $pull): bool
+    {
+        return $this->loosenessAfter($start, 0.0, $pull) >= $this->ask->target->looseness - self::NEAR_ENOUGH;
+    }
+
+    /** A dose of its own at a doneness, after the one given before. */
+    private function doseAfter(Dose $after, float $doneness): Dose
+    {
+        $state = clone $after->before;
+        $this->pan->pourStock($state, $after->volume);
+
+        return $this->doseFrom($state, $doneness);
+    }
+
+    private function doseFrom(State $state, float $doneness): Dose
+    {
+        $this->pan->runTo($state, self::LONGEST_COOK, self::NEARLY_DRY * $this->rice, $doneness);
+
+        return new Dose($state->second, 0.0, $state);
+    }
+
+    /** Free liquid per raw rice at the table, g/g; below nothing when the pan is dry before the rice is done. */
+    private function loosenessAfter(State $before, float $volume, float $pull): float
+    {
+        [$atTable, , $missing] = $this->tail($before, $volume, $pull);
+
+        return $atTable->free / $this->rice - $missing * self::DRY_COSTS_PER_MINUTE;
+    }
+
+    /**
+     * From one dose to the table. A pan that runs dry comes off there: its rice would not get done any more.
+     *
+     * @return array{State, float, float, float} the pan when it is eaten, the second it came off, minutes of doneness missing then, and those it counts for at the table
+     */
+    private function tail(State $before, float $volume, float $pull): array
+    {
+        $state = clone $before;
+        $this->pan->pourStock($state, $volume);
+        $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $pull);
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+
+        return [$state, $pulled->second, max(0.0, $pull - $pulled->doneness), Cooking::landed($pulled, $state)];
+    }
+
+    /**
+     * The last dose in what a jug can measure; where too little of it is left to measure, the dose before is the last.
+     *
+     * @param  list<Dose>  $given
+     * @param  array{State, float, float, float}  $tail
+     */
+    private function measured(array $given, float $last, array $tail, int $least): Dosed
+    {
+        [$atTable, $pullAt] = $tail;
+        $last = Rounding::to($last, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
+        $solved = $given[count($given) - 1] ?? null;
+        if ($solved === null) {
+            return new Dosed([], $pullAt, $atTable);
+        }
+        $before = array_slice($given, 0, -1);
+        $one = $before[count($before) - 1] ?? null;
+        if ($one !== null && count($given) > $least && $last < self::WORTH_A_DOSE * $one->volume) {
+            // Nobody pours a drop: it goes in with the dose before.
+            return new Dosed([...array_slice($before, 0, -1), new Dose($one->second, $one->volume + $last, $one->before)], $pullAt, $atTable);
+        }
+
+        return new Dosed($last <= 0.0 && count($given) > $least ? $before : [...$before, new Dose($solved->second, $last, $solved->before)], $pullAt, $atTable);
+    }
+
+    /** Roughly where it is to leave the heat: a pan that is about done, carried to the table once. */
+    private function landing(): Landing
+    {
+        $pulled = $this->pan->start();
+        $pulled->temperature = $this->ask->conditions()->boiling;
+        $pulled->doneness = $this->wanted - $this->carryOverGuess();
+        $pulled->drunk = $this->ask->grain->drunkInAmpleLiquid($pulled->doneness) * self::OF_AMPLE;
+        $pulled->sealed = 0.0;
+        $pulled->free = ($this->ask->target->looseness + self::TABLE_TAKES) * $this->rice;
+        $eaten = clone $pulled;
+        $this->pan->toTable($eaten);
+
+        return new Landing(
+            $this->wanted - min(Cooking::MOST_OFF_THE_HEAT, $eaten->doneness - $pulled->doneness),
+            $this->ask->target->looseness * $this->rice + $pulled->free - $eaten->free,
+        );
+    }
+
+    private function carryOverGuess(): float
+    {
+        $method = $this->ask->method;
+
+        return min(Cooking::MOST_OFF_THE_HEAT, 0.8 * ($method->finish + $method->rest) + 0.4 * $this->ask->target->minutesToTable);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Family\Risotto;
+
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Standing;
+use Velko\Core\Vessel\Fit;
+
+/** Works out a risotto: a lazy bubble unless a heat track is given, and the doses on it ({@see Doses}). */
+final class RisottoPlanner
+{
+    private readonly Cooking $pan;
+
+    /** @var non-empty-list<HeatChange> */
+    private readonly array $heat;
+
+    private function __construct(private readonly Ask $ask)
+    {
+        $this->heat = $ask->method->heat ?? [new HeatChange(0.0, $this->lazyBubble())];
+        $this->pan = new Cooking($ask, $this->heat);
+    }
+
+    public static function plan(Ask $ask): Plan
+    {
+        return (new self($ask))->solve();
+    }
+
+    private function solve(): Plan
+    {
+        $dosed = (new Doses($this->ask, $this->pan, $this->pan->netAt(INF)))->fromTheFirst($this->pan->atFirstStock());
+
+        return $this->asPlanned($dosed->doses, $dosed->pullAt);
+    }
+
+    /**
+     * The finished plan, run once more from the start with its rounded doses, so that what it says is what it does.
+     *
+     * @param  list<Dose>  $doses
+     */
+    private function asPlanned(array $doses, float $pullAt): Plan
+    {
+        $seconds = array_map(static fn (Dose $dose): float => $dose->second, $doses);
+        $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $doses);
+        $walked = $this->pan->walk($seconds, $volumes, $pullAt);
+        $plan = new Plan(
+            $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $doses, $walked),
+            $walked, Standing::of($this->ask, $this->pan, $walked->pulled), $this->pan->cost(),
+        );
+
+        return $plan->with(RisottoChecks::of($plan));
+    }
+
+    private function lazyBubble(): string
+    {
+        return $this->ask->burner->nearest(Fit::LAZY_BUBBLE * $this->ask->pan->baseArea());
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Family\SoupyRice;
+
+use Velko\Core\Cook\Replay;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ahead;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Coming;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Extra;
+use Velko\Core\Planning\Root;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Rounding;
+
+/** When the pot comes off, and what hot stock it lacks or has too much of for the bowl. */
+final readonly class SoupyRiceAhead implements Ahead
+{
+    private const LONGEST_COOK = 5400.0;
+
+    private const MOST_PULLS = 6;
+
+    /** Nothing is poured any more so shortly before the pull, s. */
+    private const TOO_LATE = 30.0;
+
+    private const DONENESS_TOLERANCE = 0.03;
+
+    private const LOOSENESS_TOLERANCE = 0.01;
+
+    /** A bowl so near to what was asked is left alone, as a share of it. */
+    private const NEAR_ENOUGH = 0.05;
+
+    private Cooking $pan;
+
+    private float $rice;
+
+    /** mL of the one pour, while it is still to come */
+    private ?float $toPour;
+
+    /** Something that the plan does not have may still be asked for. */
+    private bool $mayAdd;
+
+    /** @var list<HeatChange> of the plan, still to come */
+    private array $turns;
+
+    /** @param  string  $mark  where the knob stands */
+    public function __construct(private Ask $ask, Replay $replay, string $mark)
+    {
+        $this->rice = $ask->rice();
+        $toPour = null;
+        $turns = [];
+        foreach ($replay->toCome() as $stage) {
+            $toPour ??= $stage->kind === 'pour' ? $stage->volume : null;
+            if ($stage->kind === 'heat' && $stage->mark !== null) {
+                $turns[] = new HeatChange($stage->minute, $stage->mark);
+            }
+        }
+        $this->toPour = $toPour;
+        $this->mayAdd = $replay->beyond() < Replay::MOST_BEYOND;
+        $this->turns = $turns;
+        $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark), ...$turns]);
+    }
+
+    public function from(State $state): Coming
+    {
+        $start = clone $state;
+        $doses = [];
+        if ($this->toPour !== null) {
+            $this->pan->untilWineIsGone($start);
+            $doses[] = ['second' => $start->second, 'volume' => $this->toPour];
+            $this->pan->pourStock($start, $this->toPour);
+        }
+        [$left, $pulledAsItIs] = $this->cook($start, 0.0, null);
+        // Off before anything else: what is missing loosens it at the pass.
+        $needs = $this->mayAdd && $pulledAsItIs->second > $start->second + self::TOO_LATE ? $this->needs($start, $left) : 0.0;
+        $track = new Track;
+        [$atTable, $pulled] = $this->cook($start, max(0.0, $needs), $track);
+        $extras = [];
+        if ($needs > 0) {
+            $extras[] = new Extra($start->second, 'pour', Fact::of('say.too-tight-in-the-bowl'), $needs);
+        }
+        if ($needs < 0 && $this->toPour === null) {
+            $extras[] = new Extra($pulled->second, 'lift', Fact::of('say.off-the-top'), -$needs);
+        }
+        $turns = array_values(array_filter($this->turns, static fn (HeatChange $turn): bool => 60 * $turn->fromMinute < $pulled->second));
+
+        return new Coming($doses, array_map(static fn (HeatChange $turn): array => ['second' => 60 * $turn->fromMinute, 'mark' => $turn->mark], $turns), $extras, [], ($this->toPour ?? 0.0) + ($this->ask->target->looseness - $left->free / $this->rice) * $this->rice, null, $pulled, $atTable, $left, $track);
+    }
+
+    /** mL that the bowl lacks; below nothing what it has too much of */
+    private function needs(State $start, State $left): float
+    {
+        $target = $this->ask->target->looseness;
+        $off = $target - $left->free / $this->rice;
+        if (abs($off) <= self::NEAR_ENOUGH * $target || $this->toPour !== null) {
+            return 0.0;
+        }
+        if ($off < 0) {
+            return Rounding::to($off * $this->rice, Rounding::step(self::NEAR_ENOUGH * $this->rice));
+        }
+        $volume = Root::of(fn (float $v): float => $this->cook($start, $v, null)[0]->free / $this->rice, $target, $off * $this->rice, 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE);
+
+        return Rounding::to($volume ?? 0.0, Rounding::JUG);
+    }
+
+    /** @return array{State, State} at the table, and as it is pulled: so early that the bite is right at the table */
+    private function cook(State $start, float $more, ?Track $track): array
+    {
+        $wanted = $this->ask->grain->window->middle();
+        $pull = $wanted - 0.8 * ($this->pan->toPass() + $this->ask->target->minutesToTable);
+        $pulled = $state = $start;
+        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+            $state = clone $start;
+            $this->pan->pourStock($state, $more);
+            $this->pan->runTo($state, self::LONGEST_COOK, -1.0, $pull);
+            $pulled = clone $state;
+            $this->pan->toTable($state);
+            $late = Cooking::landed($pulled, $state) - $wanted;
+            if (abs($late) <= self::DONENESS_TOLERANCE || $pulled->second <= $start->second) {
+                break;
+            }
+            $pull = max(0.5, $pull - $late);
+        }
+        if ($track !== null) {
+            $walked = clone $start;
+            $this->pan->record($track);
+            $this->pan->pourStock($walked, $more);
+            $this->pan->runTo($walked, $pulled->second);
+            $this->pan->toTable($walked);
+            $this->pan->record(null);
+        }
+
+        return [$state, $pulled];
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Family\SoupyRice;
+
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\State;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Root;
+use Velko\Core\Planning\Standing;
+use Velko\Core\Quantity\Rounding;
+use Velko\Core\Rice\Grain;
+use Velko\Core\Vessel\Fit;
+use Velko\Core\Water\Steam;
+
+/**
+ * Works out a soupy rice: all the stock at once, so much that the rice lies as loose as wanted in the bowl.
+ *
+ * Off the heat it goes on drinking, faster than anything else on the station sets up; so both the stock and the pull
+ * point are solved for the moment at the table, after the walk.
+ */
+final class SoupyRicePlanner
+{
+    /** To bring a pot back to the boil, W/m² (our estimate). */
+    private const BACK_TO_THE_BOIL = 25000.0;
+
+    /** A pot that boils again within so many seconds on its simmer needs no help. */
+    private const SOON = 60.0;
+
+    /** The knob is turned at whole steps, s. */
+    private const TURNED_AT = 10.0;
+
+    private const LOOSENESS_TOLERANCE = 0.01;
+
+    private const DONENESS_TOLERANCE = 0.03;
+
+    private const MOST_PULLS = 6;
+
+    private const LONGEST_COOK = 5400.0;
+
+    private const BONE_DRY = 0.004;
+
+    /** How far a pot that is dry before the rice is done counts as below the target, g/g per minute missing. */
+    private const DRY_COSTS_PER_MINUTE = 0.1;
+
+    /** Rounding the stock may move looseness by this much, g/g. */
+    private const ROUNDING = 0.02;
+
+    private const MINUTES_GUESSED = 15.0;
+
+    private readonly float $rice;
+
+    /** @var non-empty-list<HeatChange> */
+    private readonly array $heat;
+
+    private readonly Cooking $pan;
+
+    private readonly State $before;
+
+    private function __construct(private readonly Ask $ask)
+    {
+        $this->rice = $ask->rice();
+        [$strong, $simmer, $back] = $this->marks();
+        $this->pan = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $back > 0 ? $strong : $simmer)]);
+        $this->before = $this->pan->atFirstStock();
+        $this->heat = $ask->method->heat ?? ($back > 0
+            ? [new HeatChange(0.0, $strong), new HeatChange(($this->before->second + $back) / 60, $simmer)]
+            : [new HeatChange(0.0, $simmer)]);
+        $this->pan->under($this->heat);
+    }
+
+    public static function plan(Ask $ask): Plan
+    {
+        return (new self($ask))->solve();
+    }
+
+    private function solve(): Plan
+    {
+        $wanted = $this->ask->grain->window->middle();
+        $pull = $wanted - 0.8 * ($this->pan->toPass() + $this->ask->target->minutesToTable);
+        $stock = $this->guess();
+        $pulledAt = 0.0;
+        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+            $stock = Root::of(
+                fn (float $volume): float => $this->loosenessWith($volume, $pull),
+                $this->ask->target->looseness, $stock, 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE,
+            ) ?? 0.0;
+            [, $pulledAt, , $landed] = $this->cook($stock, $pull);
+            $late = $landed - $wanted;
+            if (abs($late) <= self::DONENESS_TOLERANCE) {
+                break;
+            }
+            $pull = max(0.5, $pull - $late);
+        }
+        $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
+        $walked = $this->pan->walk([$this->before->second], [$stock], $pulledAt);
+        $standing = Standing::of($this->ask, $this->pan, $walked->pulled);
+        $plan = new Plan(
+            $this->ask, $stock, $this->heat,
+            SoupyRiceStages::of($this->ask, $this->heat, $this->before->second, $stock, $walked, $standing),
+            $walked, $standing, $this->pan->cost(),
+        );
+
+        return $plan->with(SoupyRiceChecks::of($plan));
+    }
+
+    private function loosenessWith(float $stock, float $pull): float
+    {
+        [$atTable, , $missing] = $this->cook($stock, $pull);
+
+        return $atTable->free / $this->rice - $missing * self::DRY_COSTS_PER_MINUTE;
+    }
+
+    /** @return array{State, float, float, float} the pot when it is eaten, the second it came off, minutes of doneness missing then, and those it counts for at the table */
+    private function cook(float $stock, float $pull): array
+    {
+        $state = clone $this->before;
+        $this->pan->pourStock($state, $stock);
+        $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $pull);
+        $pulled = clone $state;
+        $this->pan->toTable($state);
+
+        return [$state, $pulled->second, max(0.0, $pull - $pulled->doneness), Cooking::landed($pulled, $state)];
+    }
+
+    /**
+     * A simmer; with a pot that would take long to boil again once the stock is in, a stronger setting until it does.
+     *
+     * @return array{string, string, float} the stronger mark, the simmer's, and seconds from the stock on until the knob is turned; 0: it need not be
+     */
+    private function marks(): array
+    {
+        $ask = $this->ask;
+        $area = $ask->pan->baseArea();
+        $simmer = $ask->burner->nearest(Fit::SIMMER * $area);
+        $strong = $ask->burner->nearest(self::BACK_TO_THE_BOIL * $area);
+        $capacity = $ask->pan->metal + Grain::SPECIFIC_HEAT * $this->rice + Steam::SPECIFIC_HEAT * $this->guess();
+        $joules = $capacity * max(0.0, $ask->conditions()->boiling - $ask->stock->temperature);
+        if ($joules <= self::SOON * $ask->burner->net[$simmer] || $ask->burner->net[$strong] <= $ask->burner->net[$simmer]) {
+            return [$strong, $simmer, 0.0];
+        }
+        $back = max(1.0, round($joules / $ask->burner->net[$strong] / self::TURNED_AT)) * self::TURNED_AT;
+
+        return [$strong, $simmer, $back];
+    }
+
+    /** mL */
+    private function guess(): float
+    {
+        $boilsOff = Fit::SIMMER * $this->ask->pan->baseArea() / Steam::LATENT_HEAT * 60 * self::MINUTES_GUESSED;
+
+        return $this->rice * ($this->ask->target->looseness + $this->ask->grain->drunkInAmpleLiquid(self::MINUTES_GUESSED)) + $boilsOff;
+    }
+}
