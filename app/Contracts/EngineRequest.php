@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Pan\Conditions;
 use Velko\Core\Planning\Defaults;
+use Velko\Core\Planning\Family;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Rice\Window;
@@ -85,12 +86,12 @@ abstract class EngineRequest
     /** The family whose pan and ring are taken when none is said. */
     protected function family(): Family
     {
-        return Family::Risotto;
+        return Families::usual();
     }
 
     protected function pan(): Pan
     {
-        $usual = Defaults::pan($this->family());
+        $usual = $this->family()->traits()->pan;
         $base = $this->number('pan/base_diameter_cm', $usual->base);
         $rim = $this->number('pan/rim_diameter_cm', $base === $usual->base ? $usual->rim : round(min(Pan::MAX_DIAMETER_CM, $base * Defaults::PAN_RIM_RATIO), 1));
         if ($rim < $base) {
@@ -102,7 +103,7 @@ abstract class EngineRequest
 
     protected function burner(): Burner
     {
-        $usual = Defaults::burner($this->family());
+        $usual = $this->family()->traits()->burner;
         /** @var non-empty-array<int|string, int|float> $net */
         $net = $this->value('burner/net_w', $usual->net);
 

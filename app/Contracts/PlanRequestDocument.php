@@ -7,8 +7,8 @@ namespace App\Contracts;
 use App\Words\Words;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
+use Velko\Core\Family\Families;
 use Velko\Core\Method\DoseSchool;
-use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Method;
@@ -18,6 +18,7 @@ use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Defaults;
+use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Stock;
 use Velko\Core\Planning\Target;
@@ -38,7 +39,7 @@ final class PlanRequestDocument extends EngineRequest
 
     protected function family(): Family
     {
-        return Family::from($this->text('family', Family::Risotto->value));
+        return Families::named($this->text('family', Families::usual()->traits()->name));
     }
 
     /** @throws BadDocument when fields contradict each other */
@@ -89,15 +90,16 @@ final class PlanRequestDocument extends EngineRequest
     private function method(Family $family, Burner $burner): Method
     {
         $soak = $this->number('method/soak_min', 0.0);
+        $traits = $family->traits();
 
         return new Method(
             $this->doses($family),
-            Stirring::from($this->text('method/stirring', $family->stirring()->value)),
+            Stirring::from($this->text('method/stirring', $traits->stirring->value)),
             $this->heat($burner),
             $this->sealed($soak),
-            $this->number('method/finish_min', $family->finish()),
-            $this->number('method/rest_min', $family->rest()),
-            (bool) $this->value('method/rest_covered', $family === Family::PanRice),
+            $this->number('method/finish_min', $traits->finish),
+            $this->number('method/rest_min', $traits->rest),
+            (bool) $this->value('method/rest_covered', $traits->driesOut),
             Toasting::from($this->text('method/toast', Toasting::Medium->value)),
             (bool) $this->value('method/rinsed', false),
             $soak,
@@ -114,8 +116,8 @@ final class PlanRequestDocument extends EngineRequest
         if ($given === null) {
             return null;
         }
-        if ($family !== Family::PanRice || isset($this->document['method']['heat'])) {
-            $this->refuse('/method/pan_heat', $family === Family::PanRice ? 'does not go with /method/heat' : "is for a pan rice only, not for {$this->named($family)}");
+        if (! $family->traits()->driesOut || isset($this->document['method']['heat'])) {
+            $this->refuse('/method/pan_heat', $family->traits()->driesOut ? 'does not go with /method/heat' : "is for {$this->thatDryOut()} only, not for {$this->named($family)}");
         }
         foreach ($given as $half => $mark) {
             $this->checkMark("/method/pan_heat/$half", $mark, $burner);
@@ -126,7 +128,7 @@ final class PlanRequestDocument extends EngineRequest
 
     private function doses(Family $family): ?DoseSchool
     {
-        $inStages = $family === Family::Risotto;
+        $inStages = $family->traits()->inStages;
         $name = $this->text('method/doses', $inStages ? Schools::DEFAULT : Schools::ONE_POUR);
         if ($inStages === ($name === Schools::ONE_POUR)) {
             $allowed = $inStages ? 'one of '.implode(', ', array_keys(Schools::all())) : Schools::ONE_POUR;
@@ -139,8 +141,8 @@ final class PlanRequestDocument extends EngineRequest
     private function stock(Family $family): Stock
     {
         $given = $this->document['stock']['volume_ml'] ?? null;
-        if ($given !== null && $family !== Family::PanRice) {
-            $this->refuse('/stock/volume_ml', "is for a pan rice only: the stock of {$this->named($family)} is worked out");
+        if ($given !== null && ! $family->traits()->driesOut) {
+            $this->refuse('/stock/volume_ml', "is for {$this->thatDryOut()} only: the stock of {$this->named($family)} is worked out");
         }
 
         return new Stock(
@@ -154,13 +156,14 @@ final class PlanRequestDocument extends EngineRequest
 
     private function target(Family $family): Target
     {
-        $crust = CrustWish::from($this->text('target/crust', $family === Family::PanRice ? CrustWish::Gold->value : CrustWish::None->value));
-        if ($family !== Family::PanRice && $crust !== CrustWish::None) {
+        $dry = $family->traits()->driesOut;
+        $crust = CrustWish::from($this->text('target/crust', $dry ? CrustWish::Gold->value : CrustWish::None->value));
+        if (! $dry && $crust !== CrustWish::None) {
             $this->refuse('/target/crust', "must be none for {$this->named($family)}");
         }
-        $looseness = $this->number('target/looseness', $family->looseness());
-        if ($family === Family::PanRice && $looseness > 0) {
-            $this->refuse('/target/looseness', 'must be 0 for a pan rice');
+        $looseness = $this->number('target/looseness', $family->traits()->looseness);
+        if ($dry && $looseness > 0) {
+            $this->refuse('/target/looseness', "must be 0 for {$this->named($family)}");
         }
 
         return new Target($looseness, $this->number('target/minutes_to_table', Defaults::MINUTES_TO_TABLE), $crust);
@@ -213,6 +216,11 @@ final class PlanRequestDocument extends EngineRequest
 
     private function named(Family $family): string
     {
-        return (new Words)->say($family->fact());
+        return (new Words)->say($family->traits()->fact());
+    }
+
+    private function thatDryOut(): string
+    {
+        return implode(' or ', array_map($this->named(...), array_filter(Families::all(), static fn (Family $family): bool => $family->traits()->driesOut)));
     }
 }

@@ -7,7 +7,8 @@ namespace App\Exchange;
 use App\Contracts\BadDocument;
 use App\Words\Words;
 use stdClass;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
+use Velko\Core\Planning\Family;
 use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Measure;
 use Velko\Core\Quantity\NotAMeasure;
@@ -42,9 +43,6 @@ final class ForeignRecipe
 
     private const MOST_AMOUNT = 100000.0;
 
-    /** Words of a recipe's own name or kind that say what family it is. */
-    private const FAMILIES = ['risott' => Family::Risotto, 'pan rice' => Family::PanRice, 'soupy' => Family::SoupyRice, 'stew' => Family::SoupyRice];
-
     /** @var list<string> */
     private array $leftOut = [];
 
@@ -65,7 +63,7 @@ final class ForeignRecipe
         $covers = $this->covers();
         $rice = ['name' => 'carnaroli', 'variety' => 'carnaroli', 'window_min' => null, 'grams_per_cup' => null];
         $stock = ['name' => 'vegetable stock', 'base' => 'vegetable', 'salt_percent' => 0.6, 'held_at_c' => 92, 'batch_ml' => null, 'allergens' => null];
-        $grams = $family->mainGrams();
+        $grams = $family->traits()->mainGrams;
         $wine = $butter = $cheese = 0.0;
         $ingredients = [];
         $foundRice = false;
@@ -77,8 +75,8 @@ final class ForeignRecipe
                 ! $foundRice && ($variety = self::variety($lower)) !== null => [$foundRice, $rice, $grams] = [true, [...$rice, 'name' => self::named($variety), 'variety' => $variety->value], $this->grams($measure, $each, $grams, $line)],
                 preg_match('/\b(stock|broth)\b/u', $lower) === 1 => $stock = [...$stock, ...self::stock($lower)],
                 str_contains($lower, 'wine') && ! str_contains($lower, 'vinegar') => $wine = min(200.0, $each * 80 / $grams),
-                $family === Family::Risotto && self::isButter($lower) => $butter = $this->finish($each, $grams, self::USUAL_BUTTER, $line),
-                $family === Family::Risotto && self::isHardCheese($lower) => $cheese = $this->finish($each, $grams, self::USUAL_CHEESE, $line),
+                $family->traits()->finish > 0 && self::isButter($lower) => $butter = $this->finish($each, $grams, self::USUAL_BUTTER, $line),
+                $family->traits()->finish > 0 && self::isHardCheese($lower) => $cheese = $this->finish($each, $grams, self::USUAL_CHEESE, $line),
                 default => $ingredients[] = $this->ingredient($measure, $what, $each, $line),
             };
         }
@@ -124,14 +122,14 @@ final class ForeignRecipe
     private function family(string $name): Family
     {
         $words = mb_strtolower($name.' '.$this->text('recipeCategory').' '.$this->text('keywords'));
-        foreach (self::FAMILIES as $word => $family) {
-            if (str_contains($words, $word)) {
+        foreach (Families::all() as $family) {
+            if (array_filter($family->traits()->calledBy, static fn (string $word): bool => str_contains($words, $word)) !== []) {
                 return $family;
             }
         }
         $this->leftOut[] = 'the family was not said: taken as a risotto';
 
-        return Family::Risotto;
+        return Families::usual();
     }
 
     private function covers(): int
@@ -260,12 +258,12 @@ final class ForeignRecipe
     /** @return array<string, mixed> a dish-body of the family as it is when nobody has said more */
     private static function body(Family $family): array
     {
-        $pan = $family === Family::PanRice;
+        $traits = $family->traits();
 
         return [
-            'family' => $family->value, 'doses' => $family === Family::Risotto ? 'ladle-by-ladle' : 'one-pour', 'stirring' => $family->stirring()->value,
-            'sealed' => true, 'toast' => 'medium', 'rinsed' => false, 'soak_min' => 0, 'finish_min' => $family->finish(), 'rest_min' => $family->rest(), 'rest_covered' => $pan,
-            'looseness' => $family->looseness(), 'crust' => $pan ? 'gold' : 'none', 'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'diet' => 'any',
+            'family' => $traits->name, 'doses' => $traits->inStages ? 'ladle-by-ladle' : 'one-pour', 'stirring' => $traits->stirring->value,
+            'sealed' => true, 'toast' => 'medium', 'rinsed' => false, 'soak_min' => 0, 'finish_min' => $traits->finish, 'rest_min' => $traits->rest, 'rest_covered' => $traits->driesOut,
+            'looseness' => $traits->looseness, 'crust' => $traits->driesOut ? 'gold' : 'none', 'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'diet' => 'any',
             'finish' => '', 'butter_salted' => false, 'garnish' => '', 'side_work' => [],
         ];
     }

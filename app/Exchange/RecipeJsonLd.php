@@ -12,7 +12,7 @@ use App\Models\Dish;
 use App\Models\DishIngredient;
 use App\Words\Words;
 use stdClass;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Mise\Amount;
 
 /**
@@ -46,7 +46,7 @@ final class RecipeJsonLd
             '@context' => ['@vocab' => 'https://schema.org/', 'velko' => self::NAMESPACE],
             '@type' => 'Recipe',
             'name' => $dish->name,
-            'recipeCategory' => (new Words)->say(Family::from($dish->family)->fact()),
+            'recipeCategory' => (new Words)->say(Families::named($dish->family)->traits()->fact()),
             'recipeYield' => self::COVERS.' mains',
             'recipeIngredient' => $ingredients,
             'recipeInstructions' => self::steps($dish),

@@ -13,7 +13,7 @@ use App\Models\Pan;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Vessel\Choosing;
 
 /** velko.ask/1 with its ids turned into the kitchen's own rows and its clock time into a moment. */
@@ -71,7 +71,7 @@ final readonly class Asked
         if (is_string($heat) && ! in_array($heat, $marks, true)) {
             throw BadDocument::at('/heat', "must be one of the marks of {$burner->name}: ".implode(', ', $marks).', or null');
         }
-        $panHeat = $dish->family === Family::PanRice->value && $heat === null ? $document['pan_heat'] ?? null : null;
+        $panHeat = Families::named($dish->family)->traits()->driesOut && $heat === null ? $document['pan_heat'] ?? null : null;
         foreach (is_array($panHeat) ? $panHeat : [] as $half => $mark) {
             if (! in_array($mark, $marks, true)) {
                 throw BadDocument::at("/pan_heat/$half", "must be one of the marks of {$burner->name}: ".implode(', ', $marks));

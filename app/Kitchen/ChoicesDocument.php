@@ -27,8 +27,8 @@ final class ChoicesDocument
         return [
             'format' => 'velko.choices/1',
             'choices' => array_map(static fn (Choice $choice): array => [
-                'choice' => $words->say(Fact::of("choice.$choice->choice")),
-                'code' => $choice->choice,
+                'choice' => $words->say(Fact::of("choice.{$choice->school->value}")),
+                'code' => $choice->school->value,
                 'options' => array_map(static fn (Option $option): array => [
                     'label' => $words->say(Fact::of("school.$option->school")),
                     'school' => $option->school,

@@ -59,7 +59,7 @@ final class CookDocument
             'scale' => $self->kept->onTheScale()->document(),
             'devices' => $self->devices(),
             'hot_holding_c' => $cook->kitchen->hot_holding_c,
-            'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], Looseness::of($self->kept->family())),
+            'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], $self->kept->family()->traits()->scale->words),
         ];
     }
 
@@ -248,7 +248,7 @@ final class CookDocument
     {
         $verdict = $this->replay->verdict;
 
-        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->kept->family())];
+        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->kept->family()->traits()->scale)];
     }
 
     private function tableAt(): string

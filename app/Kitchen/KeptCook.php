@@ -16,11 +16,12 @@ use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\Verdict;
 use Velko\Core\Cook\Weighing;
+use Velko\Core\Family\Families;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Family;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Looseness;
@@ -50,7 +51,7 @@ final readonly class KeptCook
 
     public function family(): Family
     {
-        return Family::from($this->cook->plan->request['family']);
+        return Families::named($this->cook->plan->request['family']);
     }
 
     /** @return non-empty-list<HeatChange> as planned */

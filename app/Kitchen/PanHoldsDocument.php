@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
+use Velko\Core\Planning\Family;
 use Velko\Core\Vessel\Pan;
 
 /** velko.pan-holds/1: what a pan of these measures holds, in mL and in ordinary mains of each family. */
@@ -22,10 +23,11 @@ final class PanHoldsDocument
         return [
             'holds_ml' => round($pan->workingVolume()),
             'takes' => array_map(static function (Family $family) use ($pan): array {
-                $fit = $family->fit($family->usualRice()->grain(), $family->looseness());
+                $traits = $family->traits();
+                $fit = $family->fit($traits->rice->grain(), $traits->looseness);
 
-                return ['family' => $family->value, 'covers' => (int) floor($fit->mostRice($pan) / $family->mainGrams()), 'suited' => $fit->suits($pan)];
-            }, Family::cases()),
+                return ['family' => $traits->name, 'covers' => (int) floor($fit->mostRice($pan) / $traits->mainGrams), 'suited' => $fit->suits($pan)];
+            }, array_values(Families::all())),
         ];
     }
 }

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Models\Dish;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Mise\Ingredient;
-use Velko\Core\Planning\Defaults;
 use Velko\Core\Vessel\Ladle;
 
 /** From a kitchen's rows to velko.plan-request/1: the one way in which a kitchen asks the engine. */
@@ -100,8 +99,6 @@ final class PlanRequests
     /** The ladle for the doses of a risotto; for a single pour, the one that needs the fewest scoops. mL */
     private static function ladle(Asked $asked, float $rice): float
     {
-        $perGram = $asked->dish->family === Family::Risotto->value ? Defaults::LADLE_PER_G : Defaults::POUR_PER_G;
-
-        return Ladle::bestFor(Station::ladles($asked->kitchen), $perGram * $rice)->ml;
+        return Ladle::bestFor(Station::ladles($asked->kitchen), Families::named($asked->dish->family)->traits()->ladlePerGram * $rice)->ml;
     }
 }

@@ -11,7 +11,7 @@ use App\Models\Kitchen;
 use App\Models\Ladle;
 use App\Models\Pan;
 use App\Models\Rice;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
@@ -66,7 +66,7 @@ final class Station
     /** What a dish asks of a pan. */
     public static function fit(Dish $dish): Fit
     {
-        return Family::from($dish->family)->fit(self::grain($dish->rice), $dish->looseness);
+        return Families::named($dish->family)->fit(self::grain($dish->rice), $dish->looseness);
     }
 
     /** @return non-empty-list<CoreLadle> */

@@ -81,7 +81,7 @@ final readonly class WorkOut
             'ask' => $asked->document,
             'dish' => [
                 'name' => $asked->dish->name,
-                'family' => $ask->family->value,
+                'family' => $ask->family->traits()->name,
                 'rice' => $this->words->say(Variety::from($asked->dish->rice->variety)->fact()),
                 'stock' => $asked->dish->stock->name,
                 'finish' => $asked->dish->finish,

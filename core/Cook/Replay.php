@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Cook;
 
-use Velko\Core\Live\Steps;
-
 /**
  * Where a cook stands: nothing but its touches, played in order.
  *
@@ -16,6 +14,9 @@ final readonly class Replay
 {
     /** What a ladle or a jug in a hurry is off by, one standard deviation as a share (our estimate). */
     private const POUR_SPREAD = 0.04;
+
+    /** Nothing is followed further than this, s: whoever forgets to touch "done" does not stop the kitchen's clock. */
+    public const LONGEST = 10800.0;
 
     /** Steps beyond its plan that a cook is asked for without a stated trouble. */
     public const MOST_BEYOND = 2;

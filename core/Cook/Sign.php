@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Velko\Core\Cook;
 
-use Velko\Core\Method\Family;
 use Velko\Core\Pan\Simulation;
-use Velko\Core\Planning\Cooking;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Looseness;
+use Velko\Core\Rice\Scale;
 
 /**
  * What a cook sees or hears in the pan. Each stands for so much free liquid, and so is a rough weighing (our estimate of
@@ -34,6 +33,9 @@ enum Sign: string
     case Loose = 'loose';
     case Soup = 'soup';
 
+    /** A spoon leaves a dry trail in the wine, g free per g rice. */
+    public const WINE_GONE = 0.10;
+
     /** The spoon's trail stays open: tighter than "stands", g free per g rice (our scale). */
     private const TRAIL_STAYS = 0.35;
 
@@ -43,51 +45,27 @@ enum Sign: string
      *
      * @param  float  $drunk  g per g rice
      * @param  float  $thought  free liquid as it was thought, g per g rice
+     * @param  Scale  $scale  of the dish
      *
      * @return float|null null where it tells nothing of that
      */
-    public function free(float $drunk, float $thought): ?float
+    public function free(float $drunk, float $thought, Scale $scale): ?float
     {
         return match ($this) {
-            self::WineGone => Cooking::WINE_GONE,
+            self::WineGone => self::WINE_GONE,
             self::DryTrail => self::TRAIL_STAYS,
             self::GrainsShow => Grain::gaps(1.0, $drunk),
             self::Crackle => Simulation::DRY,
             self::SpoonResists => 0.0,
             self::Boils => null,
-            self::Stands, self::SlowSlump, self::Wave, self::VeryLoose => $this->within(Family::Risotto, $thought),
-            self::Creamy, self::Loose, self::Soup => $this->within(Family::SoupyRice, $thought),
-        };
-    }
-
-    /** The nearest to what was thought that would be called by this word. */
-    private function within(Family $family, float $thought): float
-    {
-        $words = Looseness::of($family);
-        $at = array_search(str_replace('-', ' ', $this->value), array_column($words, 'value'), true);
-        $half = static fn (int $i): float => ($words[$i]->value() + $words[$i + 1]->value()) / 2;
-
-        return max($at === 0 ? 0.0 : $half((int) $at - 1), min($at === count($words) - 1 ? INF : $half((int) $at), $thought));
-    }
-
-    /**
-     * What a cook of such a dish looks for, in the order in which it comes.
-     *
-     * @return non-empty-list<self>
-     */
-    public static function of(Family $family): array
-    {
-        return match ($family) {
-            Family::Risotto => [self::WineGone, self::DryTrail, self::GrainsShow, self::Stands, self::SlowSlump, self::Wave, self::VeryLoose],
-            Family::PanRice => [self::GrainsShow, self::Crackle, self::SpoonResists],
-            Family::SoupyRice => [self::Boils, self::GrainsShow, self::Creamy, self::Loose, self::Soup],
+            default => $scale->within(Looseness::from(str_replace('-', ' ', $this->value)), $thought),
         };
     }
 
     /** How it falls from a spoon, by how loose the pan is; null where a dish has no sauce. */
-    public static function ofLooseness(float $looseness, Family $family): ?self
+    public static function ofLooseness(float $looseness, Scale $scale): ?self
     {
-        return self::tryFrom(str_replace(' ', '-', Looseness::nearest($looseness, $family)->value));
+        return self::tryFrom(str_replace(' ', '-', $scale->nearest($looseness)->value));
     }
 
     /** How far off it may be, one standard deviation, g per g rice; for a boil, K. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Cook;
 
-use Velko\Core\Method\Family;
 use Velko\Core\Quantity\Fact;
 
 /** What a cook sees go wrong, and what usually is behind it. Common practice, no single source. */
@@ -34,15 +33,5 @@ enum Trouble: string
     public function cause(): Fact
     {
         return Fact::of("cause.$this->value");
-    }
-
-    /** @return list<self> what can go wrong with a dish of this family */
-    public static function of(Family $family): array
-    {
-        return match ($family) {
-            Family::Risotto => [self::HardAndDry, self::HardAndWet, self::SoftOutside, self::Swimming, self::Tight, self::Catching, self::TooSalty, self::StockOut],
-            Family::PanRice => [self::WetLate, self::DryEarly, self::HardAndWet, self::TopHard, self::PaleRim, self::Bitter, self::TooSalty, self::StockOut],
-            Family::SoupyRice => [self::HardAndWet, self::HardAndDry, self::Swimming, self::SetUp, self::Catching, self::TooSalty, self::StockOut],
-        };
     }
 }

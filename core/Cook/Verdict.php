@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Velko\Core\Cook;
 
-use Velko\Core\Method\Family;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Looseness;
+use Velko\Core\Rice\Scale;
 
 /** What came to the plate, as the cook judged it. */
 final readonly class Verdict
@@ -20,10 +20,10 @@ final readonly class Verdict
      *
      * @param  float  $looseness  asked for, g/g
      */
-    public function asWanted(float $looseness, Family $family): bool
+    public function asWanted(float $looseness, Scale $scale): bool
     {
         return in_array($this->bite, [Bite::Right, Bite::FirmHeart], true)
-            && abs($this->looseness->value() - $looseness) <= Looseness::oneStep($family)
+            && abs($this->looseness->value() - $looseness) <= $scale->step
             && $this->crust !== Browning::Burnt;
     }
 }

@@ -7,8 +7,8 @@ namespace Velko\Core\Crust;
 use Velko\Core\Pan\Crust;
 use Velko\Core\Pan\Floor;
 use Velko\Core\Pan\Leg;
-use Velko\Core\Planning\Ask;
 use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Pan;
 
 /**
  * Finds the setting, the minutes and the shift that colour the whole floor of a pan.
@@ -66,10 +66,11 @@ final class CrustMaking
 
     private float|null|false $nearest = false;
 
-    public function __construct(private readonly Ask $ask)
+    /** @param  float  $boiling  °C */
+    public function __construct(private readonly Pan $pan, public readonly Burner $burner, private readonly float $boiling, public readonly CrustWish $wish, private readonly CrustSchool $school)
     {
-        $this->floor = Floor::of($ask->pan, $ask->burner->ring);
-        $this->crust = new Crust($this->floor, $ask->conditions()->boiling);
+        $this->floor = Floor::of($pan, $burner->ring);
+        $this->crust = new Crust($this->floor, $boiling);
     }
 
     /** The school's setting, or the next one by which the whole floor gets there; where none does, the middle alone on the school's. */
@@ -80,9 +81,9 @@ final class CrustMaking
 
     private function find(): CrustPlan
     {
-        $burner = $this->ask->burner;
+        $burner = $this->burner;
         $school = $this->school();
-        if ($this->ask->target->crust->browning() <= 0) {
+        if ($this->wish->browning() <= 0) {
             return new CrustPlan($school, [], true, 0.0, 0.0);
         }
         foreach (array_slice(self::inOrderOfLiking($burner, $school), 0, self::MARKS_TRIED) as $mark) {
@@ -98,7 +99,7 @@ final class CrustMaking
     /** The setting that the school looks for. */
     private function school(): string
     {
-        return $this->ask->burner->nearest($this->ask->method->crust->heat() * $this->ask->pan->baseArea());
+        return $this->burner->nearest($this->school->heat() * $this->pan->baseArea());
     }
 
     /** The crust on one setting. */
@@ -125,8 +126,8 @@ final class CrustMaking
     private function better(CrustPlan $best, string $mark, float $net, float $share): CrustPlan
     {
         $shift = $share * $this->floor->radius;
-        $tips = $shift > $this->ask->burner->ring / 2 + self::TIPS;
-        $rimStaysCold = $shift + $this->ask->burner->ring / 2 + 2 * $this->floor->spread < $this->floor->radius;
+        $tips = $shift > $this->burner->ring / 2 + self::TIPS;
+        $rimStaysCold = $shift + $this->burner->ring / 2 + 2 * $this->floor->spread < $this->floor->radius;
         if ($tips || $rimStaysCold) {
             return $best;
         }
@@ -142,7 +143,7 @@ final class CrustMaking
      */
     public function under(string $mark, array $track): CrustPlan
     {
-        $wish = $this->ask->target->crust->browning();
+        $wish = $this->wish->browning();
         if ($wish <= 0) {
             return new CrustPlan($mark, [], true, 0.0, 0.0);
         }
@@ -192,7 +193,7 @@ final class CrustMaking
      */
     public function goldAfter(array $legs): float
     {
-        return $this->until($this->ask->target->crust->browning(), fn (float $s): float => $this->crust->after(self::cut($legs, $s), Floor::CENTRE));
+        return $this->until($this->wish->browning(), fn (float $s): float => $this->crust->after(self::cut($legs, $s), Floor::CENTRE));
     }
 
     /**
@@ -216,9 +217,9 @@ final class CrustMaking
 
     private function widerRing(): ?float
     {
-        $burner = $this->ask->burner;
-        for ($ring = ceil($burner->ring + self::RING_STEP); $ring <= $this->ask->pan->rim; $ring += self::RING_STEP) {
-            $making = new self($this->ask->on(new Burner($ring, $burner->net)));
+        $burner = $this->burner;
+        for ($ring = ceil($burner->ring + self::RING_STEP); $ring <= $this->pan->rim; $ring += self::RING_STEP) {
+            $making = new self($this->pan, new Burner($ring, $burner->net), $this->boiling, $this->wish, $this->school);
             $school = $making->school();
             if ($making->on($school, $burner->net[$school])->even) {
                 return $ring;
@@ -231,7 +232,7 @@ final class CrustMaking
     /** @return list<Leg> */
     private function inTheMiddle(float $net): array
     {
-        $wish = $this->ask->target->crust->browning();
+        $wish = $this->wish->browning();
         $seconds = $this->until($wish, fn (float $s): float => $this->crust->after([new Leg($s, $net)], Floor::CENTRE));
 
         // Where not even the middle gets there, waiting does not help.
@@ -241,7 +242,7 @@ final class CrustMaking
     /** @return list<Leg> */
     private function shifted(float $net, float $shift): array
     {
-        $wish = $this->ask->target->crust->browning();
+        $wish = $this->wish->browning();
         $turning = new Leg(self::rounded($this->until($wish, function (float $s) use ($net, $shift): float {
             [$palest, $darkest] = $this->extremes([new Leg($s, $net, $shift)], self::WHILE_TURNING, [0.0]);
 
@@ -255,10 +256,10 @@ final class CrustMaking
     /** @param  list<Leg>  $legs */
     private function judged(string $mark, array $legs): CrustPlan
     {
-        $wish = $this->ask->target->crust;
+        $wish = $this->wish;
         [$palest, $darkest] = $this->extremes($legs, [Floor::CENTRE, ...self::WHILE_TURNING], self::angles($legs));
         $seconds = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $legs));
-        $most = $this->ask->method->crust === CrustSchool::ShortAndHot ? self::LONGEST_SHORT : self::LONGEST;
+        $most = $this->school === CrustSchool::ShortAndHot ? self::LONGEST_SHORT : self::LONGEST;
         $even = $palest >= $wish->palest() && $darkest < Crust::BURNT && $seconds > 0 && $seconds < $most;
 
         return new CrustPlan($mark, $legs, $even, $palest, $darkest);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Crust;
 
-use Velko\Core\Planning\Ask;
-
 /** What the floor of a pan rice comes to, and what each setting would do to it. */
 final readonly class CrustResult
 {
@@ -21,11 +19,11 @@ final readonly class CrustResult
     /** The ring that would colour this floor, cm, when the one at hand does not. */
     public ?float $nearestRing;
 
-    public function __construct(public CrustPlan $plan, public CrustMaking $making, Ask $ask)
+    public function __construct(public CrustPlan $plan, public CrustMaking $making)
     {
         $this->rings = $making->rings($plan->legs, self::RINGS);
-        $this->byMark = array_map($making->minutes(...), $ask->burner->net);
-        $this->nearestRing = $plan->even || $ask->target->crust === CrustWish::None ? null : $making->nearestRing();
+        $this->byMark = array_map($making->minutes(...), $making->burner->net);
+        $this->nearestRing = $plan->even || $making->wish === CrustWish::None ? null : $making->nearestRing();
     }
 
     /** @return array{centre_gold: float|null, centre_burnt: float|null, rim_gold: float|null, rim_burnt: float|null} minutes from dry on the plan's setting, the pan left in the middle */

@@ -7,14 +7,12 @@ namespace Velko\Core\Live;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\Touch;
-use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Cooking;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Water\Steam;
 
@@ -98,7 +96,7 @@ final readonly class Estimating
     {
         $played = new Played($this->ask, $this->heat, $this->replay, new Estimate(exp($strength)));
         $misses = [];
-        $track = $this->ask->family === Family::SoupyRice ? new Track : null; // when it came to the boil is looked up in it
+        $track = $this->ask->family->traits()->turnsAt === Sign::Boils ? new Track : null; // when it came to the boil is looked up in it
         $played->until($this->until, $track, function (Touch $touch, State $state) use (&$misses, $track): void {
             $miss = $this->miss($touch, $state, $track);
             if ($miss !== null) {
@@ -133,12 +131,12 @@ final readonly class Estimating
         if ($touch->sign === Sign::Boils) {
             return $this->pastTheBoil($state, $track) / $touch->sign->spread();
         }
-        $free = $touch->sign?->free($state->drunk, $state->free / $rice);
+        $free = $touch->sign?->free($state->drunk, $state->free / $rice, $this->ask->family->traits()->scale);
         if ($touch->sign !== null && $free !== null) {
             return ($state->free / $rice - $free) / hypot($touch->sign->spread(), $poured / $rice);
         }
         if ($touch->kind === 'not-yet' && $touch->stage !== null) {
-            if ($this->ask->family === Family::SoupyRice && ($this->replay->stages[$touch->stage]->kind ?? '') === 'heat') {
+            if ($this->ask->family->traits()->turnsAt === Sign::Boils && ($this->replay->stages[$touch->stage]->kind ?? '') === 'heat') {
                 return max(0.0, $this->pastTheBoil($state, $track)) / Sign::Boils->spread(); // the knob is turned when it boils again
             }
             $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? '', $state);
@@ -175,9 +173,9 @@ final readonly class Estimating
         $school = $ask->method->doses;
 
         return match ($kind) {
-            'pour' => $state->poured <= $ask->wine ? Cooking::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
+            'pour' => $state->poured <= $ask->wine ? Sign::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
                 : $school->dueAt(new Load($rice, $ask->pan->baseArea(), $state->net, $ask->grain, $ask->ladle), $state)),
-            'heat' => $ask->family === Family::PanRice ? Grain::gaps($rice, $state->drunk) : null,
+            'heat' => $ask->family->traits()->turnsAt === Sign::GrainsShow ? Grain::gaps($rice, $state->drunk) : null,
             'crust' => Simulation::DRY * $rice,
             default => null,
         };

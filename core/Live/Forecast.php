@@ -7,11 +7,6 @@ namespace Velko\Core\Live;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Status;
 use Velko\Core\Crust\CrustNow;
-use Velko\Core\Crust\CrustPlan;
-use Velko\Core\Family\PanRice\PanRiceAhead;
-use Velko\Core\Family\Risotto\RisottoAhead;
-use Velko\Core\Family\SoupyRice\SoupyRiceAhead;
-use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
@@ -25,7 +20,6 @@ use Velko\Core\Planning\Standing;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Bite;
-use Velko\Core\Rice\Looseness;
 
 /**
  * What a pan on the fire will come to, and what to do from now on: the whole cook is replayed with what really happened,
@@ -83,7 +77,7 @@ final readonly class Forecast
         }
         $estimate = Estimating::of($ask, $heat, $replay);
         $said = max(0.0, 60 * ($replay->minute($last->at) ?? 0.0));
-        $nowSecond = max($said, min(Played::LONGEST, 60 * ($replay->minute($now) ?? 0.0)));
+        $nowSecond = max($said, min(Replay::LONGEST, 60 * ($replay->minute($now) ?? 0.0)));
         $current = self::at($ask, $heat, $replay, $estimate, $said, $nowSecond);
         $steps = $current->steps;
         if ($steps === [] || $replay->minuteOf('off') !== null) {
@@ -139,7 +133,7 @@ final readonly class Forecast
         $played = new Played($ask, $heat, $replay, $estimate);
         $state = $played->until($second);
 
-        return (new Steps($replay, self::ahead($played, $replay, $second, bare: self::bare($played, $state, $second))->from($state), $second / 60, $second / 60))->all();
+        return (new Steps($replay, self::ahead($played, $replay, $state, $second)->from($state), $second / 60, $second / 60))->all();
     }
 
     /**
@@ -188,22 +182,21 @@ final readonly class Forecast
         if ($replay->minuteOf('off') !== null) {
             return self::offTheHeat($ask, $played, $replay, $state, $estimate, $second);
         }
-        $ahead = self::ahead($played, $replay, $second, bare: self::bare($played, $state, $second));
+        $ahead = self::ahead($played, $replay, $state, $second);
         $coming = $ahead->from($state);
-        $crust = $ahead instanceof PanRiceAhead ? $ahead->crust() : null;
-        [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $crust): Coming {
+        [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $ahead): Coming {
             $played = new Played($ask, $heat, $replay, $estimate->off($deviations));
 
             $state = $played->until($second);
 
-            return self::ahead($played, $replay, $second, $crust, self::bare($played, $state, $second))->from($state);
+            return self::ahead($played, $replay, $state, $second, $ahead)->from($state);
         }, [-1, 1]);
 
         return new self(
             $ask, (new Steps($replay, $coming, $said / 60, $second / 60))->all(), $state, $coming, $estimate,
             self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $played->pouredUnknown($second)),
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
-            $played->shift, null, $played->markAt($second), $ahead instanceof PanRiceAhead ? $ahead->floor() : null,
+            $played->shift, null, $played->markAt($second), $ahead->floor(),
         );
     }
 
@@ -223,21 +216,14 @@ final readonly class Forecast
     /** @return list<array{second: float, mark: string}> where the knob stood since a pan rice fell dry */
     private static function bare(Played $played, State $state, float $second): array
     {
-        $dry = $played->ask->family === Family::PanRice && $state->poured > 0 && $state->free <= Simulation::DRY * $played->ask->rice();
+        $dry = $played->ask->family->traits()->driesOut && $state->poured > 0 && $state->free <= Simulation::DRY * $played->ask->rice();
 
         return $dry ? $played->bareSince($second) : [];
     }
 
-    /** @param  list<array{second: float, mark: string}>  $bare  where the knob stood since the floor fell dry */
-    private static function ahead(Played $played, Replay $replay, float $second, ?CrustPlan $crust = null, array $bare = []): Ahead
+    private static function ahead(Played $played, Replay $replay, State $state, float $second, ?Ahead $alike = null): Ahead
     {
-        $mark = $played->markAt($second);
-
-        return match ($played->ask->family) {
-            Family::Risotto => new RisottoAhead($played->ask, $replay, $mark),
-            Family::PanRice => new PanRiceAhead($played->ask, $replay, $mark, $crust, $bare),
-            Family::SoupyRice => new SoupyRiceAhead($played->ask, $replay, $mark),
-        };
+        return $played->ask->family->ahead($played->ask, $replay, $played->markAt($second), self::bare($played, $state, $second), $alike);
     }
 
     /**
@@ -248,10 +234,11 @@ final readonly class Forecast
     private static function atThePass(Ask $ask, Replay $replay, State $pulled, State $eaten): array
     {
         $off = $eaten->free / $ask->rice() - $ask->target->looseness;
-        if (! $ask->family->isPlated() || $replay->beyond() >= Replay::MOST_BEYOND || $replay->minuteOf('finish') !== null || $replay->minuteOf('rest') !== null || abs($off) <= self::NOT_TOLD * Looseness::oneStep($ask->family)) {
+        $step = $ask->family->traits()->scale->step;
+        if (! $ask->family->traits()->isPlated || $replay->beyond() >= Replay::MOST_BEYOND || $replay->minuteOf('finish') !== null || $replay->minuteOf('rest') !== null || abs($off) <= self::NOT_TOLD * $step) {
             return [];
         }
-        $volume = Rounding::to(min(abs($off), self::MOST_AT_THE_PASS * Looseness::oneStep($ask->family)) * $ask->rice(), Rounding::step(self::NOT_TOLD / 2 * Looseness::oneStep($ask->family) * $ask->rice()));
+        $volume = Rounding::to(min(abs($off), self::MOST_AT_THE_PASS * $step) * $ask->rice(), Rounding::step(self::NOT_TOLD / 2 * $step * $ask->rice()));
 
         return [$off < 0
             ? new Extra($pulled->second, 'pour', Fact::of('say.beaten-in'), $volume)

@@ -35,10 +35,10 @@ final readonly class Happened
 
             return new self($track, null);
         }
-        $state = $played->until(Played::LONGEST, $track);
+        $state = $played->until(Replay::LONGEST, $track);
         $table = $replay->minuteOf('serve');
         $played->pan->record($track);
-        $table === null ? $played->pan->toTable($state) : $played->pan->toTableAt($state, max($state->second, min(60 * $table, Played::LONGEST)));
+        $table === null ? $played->pan->toTable($state) : $played->pan->toTableAt($state, max($state->second, min(60 * $table, Replay::LONGEST)));
         $played->pan->record(null);
 
         return new self($track, $state);

@@ -21,9 +21,6 @@ use Velko\Core\Planning\Cooking;
  */
 final class Played
 {
-    /** Nothing is followed further than this, s: whoever forgets to touch "done" does not stop the kitchen's clock. */
-    public const LONGEST = 10800.0;
-
     /** What the engine itself may be off by after the ring is fitted, one standard deviation, g per g rice (our estimate). */
     private const MODEL_SPREAD = 0.02;
 
@@ -70,7 +67,7 @@ final class Played
         $this->pan->record($track);
         $state = $this->pan->start();
         $pulled = $this->replay->minuteOf('off');
-        $end = min($second, self::LONGEST, $pulled === null ? INF : 60 * $pulled);
+        $end = min($second, Replay::LONGEST, $pulled === null ? INF : 60 * $pulled);
         foreach ($this->replay->counted as $touch) {
             $at = 60 * ($this->replay->minute($touch->at) ?? 0.0);
             if ($at > $end) {
@@ -93,7 +90,7 @@ final class Played
         $this->pan->runTo($state, $end);
         $this->pan->settle($state);
         if ($pulled !== null) {
-            $this->atThePass($state, 60 * $pulled, min($second, self::LONGEST));
+            $this->atThePass($state, 60 * $pulled, min($second, Replay::LONGEST));
         }
         $this->pan->record(null);
 
@@ -174,7 +171,7 @@ final class Played
             $off = $touch->weighing->water($this->rice) - $state->free - $this->rice * $state->drunk;
             $this->hasInIt($state, $touch, $off, $touch->weighing->spread());
         }
-        $free = $touch->sign?->free($state->drunk, $state->free / $this->rice);
+        $free = $touch->sign?->free($state->drunk, $state->free / $this->rice, $this->ask->family->traits()->scale);
         if ($touch->sign !== null && $free !== null) {
             $this->hasInIt($state, $touch, $this->rice * $free - $state->free, $this->rice * $touch->sign->spread());
         }

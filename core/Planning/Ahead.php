@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Crust\CrustNow;
 use Velko\Core\Pan\State;
 
 /** How one family goes on from wherever its pan is. */
 interface Ahead
 {
     public function from(State $state): Coming;
+
+    /** The floor from when its crust began, or from when it fell dry with nobody there; null before, and where none is made. */
+    public function floor(): ?CrustNow;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
-use Velko\Core\Method\Family;
+use Velko\Core\Crust\CrustMaking;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\PanHeat;
@@ -52,6 +52,11 @@ final readonly class Ask
     public function conditions(): Conditions
     {
         return Conditions::at($this->place->altitude, $this->place->room, $this->pan);
+    }
+
+    public function crustMaking(): CrustMaking
+    {
+        return new CrustMaking($this->pan, $this->burner, $this->conditions()->boiling, $this->target->crust, $this->method->crust);
     }
 
     /** The same ask for another number of covers; wine, butter, cheese and what else is on the plate in proportion. */

@@ -112,7 +112,7 @@ final class Checks
             return null;
         }
 
-        return new Warning('rinsed', ['rinsed' => $method->rinsed, 'family' => Fact::of("family.{$plan->ask->family->value}")], Fact::of('fix.as-it-comes'));
+        return new Warning('rinsed', ['rinsed' => $method->rinsed, 'family' => $plan->ask->family->traits()->fact()], Fact::of('fix.as-it-comes'));
     }
 
     /** The nearest setting that would do, and is more than it has; or the ring that would. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Cook\Sign;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Simulation;
@@ -18,9 +19,6 @@ final class Cooking
     private const WINE_C = 20.0;
 
     private const HOT_WATER_C = 95.0;
-
-    /** Free liquid, g per g rice, at which a spoon leaves a dry trail in the wine. */
-    public const WINE_GONE = 0.10;
 
     /** Rice that would have to finish more than this off the heat is not pulled half raw for it, minutes at 100 °C (our limit). */
     public const MOST_OFF_THE_HEAT = 4.0;
@@ -85,8 +83,8 @@ final class Cooking
 
     public function untilWineIsGone(State $state): void
     {
-        if ($state->free > self::WINE_GONE * $this->rice) {
-            $this->runTo($state, self::WINE_AT_MOST, self::WINE_GONE * $this->rice);
+        if ($state->free > Sign::WINE_GONE * $this->rice) {
+            $this->runTo($state, self::WINE_AT_MOST, Sign::WINE_GONE * $this->rice);
         }
     }
 
@@ -190,7 +188,7 @@ final class Cooking
         $this->simulation->cover($state, $method->restCovered);
         $this->simulation->run($state, min($table, $state->second + 60 * $method->rest));
         $this->simulation->cover($state, false);
-        if ($this->ask->family->isPlated() && $state->second < $table) {
+        if ($this->ask->family->traits()->isPlated && $state->second < $table) {
             $this->simulation->plate($state, $this->ask->covers, $this->ask->place->plates);
         }
         $this->simulation->run($state, $table);

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
-use Velko\Core\Method\Family;
-use Velko\Core\Vessel\Burner;
-use Velko\Core\Vessel\Pan;
-
 /** What is taken when an ask does not say. Common practice, no single source; an answer repeats what it took. */
 final class Defaults
 {
@@ -25,32 +21,11 @@ final class Defaults
 
     public const NET_W = ['low' => 250.0, 'medium-low' => 450.0, 'medium' => 800.0, 'medium-high' => 1200.0, 'high' => 1800.0];
 
-    /** The big ring under a wide pan. */
-    private const BIG_RING_NET_W = ['low' => 600.0, 'medium-low' => 1100.0, 'medium' => 1900.0, 'medium-high' => 2800.0, 'high' => 4200.0];
-
-    /** The pan taken for a family: a sautoir, a wide pan of 42 cm, a stew pot. */
-    public static function pan(Family $family): Pan
-    {
-        return match ($family) {
-            Family::Risotto => new Pan(26.0, 28.0, 7.0, 900.0),
-            Family::PanRice => new Pan(36.0, 42.0, 5.0, 1050.0),
-            Family::SoupyRice => new Pan(24.0, 24.0, 18.0, 1500.0),
-        };
-    }
-
-    public static function burner(Family $family): Burner
-    {
-        return $family === Family::PanRice ? new Burner(30.0, self::BIG_RING_NET_W) : new Burner(16.0, self::NET_W);
-    }
-
     public const STOCK_C = 90.0;
 
     public const STOCK_SALT_PERCENT = 0.6;
 
     public const LADLE_ML = 90.0;
-
-    /** A dose to choose the ladle by, mL per g raw rice. */
-    public const LADLE_PER_G = 0.30;
 
     /** A whole pour to choose the ladle by, mL per g raw rice. */
     public const POUR_PER_G = 3.5;

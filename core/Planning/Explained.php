@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
-use Velko\Core\Method\Family;
 use Velko\Core\Season\Alcohol;
 use Velko\Core\Season\Salt;
 
@@ -32,7 +31,7 @@ final class Explained
         return self::terms([
             'drunk' => $plan->drunkInThePan(),
             'boiled-off' => $plan->atTable->boiledOff,
-            $plan->ask->family === Family::PanRice ? 'free' : 'sauce' => $plan->atTable->free,
+            $plan->ask->family->traits()->driesOut ? 'free' : 'sauce' => $plan->atTable->free,
             'lifted-out' => $plan->atTable->liftedOut,
             'wine' => -$plan->ask->wine,
         ]);
@@ -56,7 +55,7 @@ final class Explained
     {
         $method = $plan->ask->method;
         $pull = $plan->pulled->minute();
-        $dry = $plan->dryMinute !== null && $plan->ask->family === Family::PanRice ? min($pull, $plan->dryMinute) : $pull;
+        $dry = $plan->dryMinute !== null && $plan->ask->family->traits()->driesOut ? min($pull, $plan->dryMinute) : $pull;
 
         return self::terms([
             $dry < $pull ? 'until-dry' : 'on-the-heat' => $dry,

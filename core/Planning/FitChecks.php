@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Cook\Stage;
-use Velko\Core\Method\Family;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Length;
 use Velko\Core\Quantity\Power;
@@ -167,7 +166,7 @@ final class FitChecks
         $ladle = $plan->ask->ladle->ml;
         $scoops = $plan->stock / $ladle;
         $tooSmall = $scoops > self::MOST_SCOOPS && $ladle < self::LARGEST_LADLE;
-        if ($plan->ask->family !== Family::Risotto || ($pours >= self::FEWEST_DOSES && ! $tooSmall)) {
+        if ($pours >= self::FEWEST_DOSES && ! $tooSmall) {
             return null;
         }
         $better = min(self::LARGEST_LADLE, Rounding::to($plan->stock / self::GOOD_DOSES, 10.0));

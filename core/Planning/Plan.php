@@ -6,7 +6,6 @@ namespace Velko\Core\Planning;
 
 use Velko\Core\Cook\Stage;
 use Velko\Core\Crust\CrustResult;
-use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\State;
@@ -74,7 +73,7 @@ final readonly class Plan
     /** The same ask to be worked out on the same heat, so that only what is changed about it makes the difference. */
     public function onTheSameHeat(): Ask
     {
-        if ($this->ask->family !== Family::PanRice || $this->ask->method->heat !== null) {
+        if (! $this->ask->family->traits()->driesOut || $this->ask->method->heat !== null) {
             return $this->ask;
         }
         $hot = $this->heat[0]->mark;

@@ -7,7 +7,6 @@ namespace Velko\Core\Planning;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Quantity\Fact;
-use Velko\Core\Rice\Looseness;
 
 /** The steps that all families share, each with the sign to wait for. */
 final readonly class Stages
@@ -102,7 +101,7 @@ final readonly class Stages
         if ($method->rest > 0) {
             $stages[] = new Stage($minute + $method->finish, 'rest', Fact::of('say.rest', covered: $method->restCovered));
         }
-        $looseness = Looseness::nearest($this->walked->atTable->free / $this->ask->rice(), $this->ask->family);
+        $looseness = $this->ask->family->traits()->scale->nearest($this->walked->atTable->free / $this->ask->rice());
         $stages[] = new Stage($this->walked->atTable->minute(), 'serve', $looseness->fact());
 
         return $stages;

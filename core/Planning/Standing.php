@@ -77,7 +77,7 @@ final readonly class Standing
     {
         $wanted = $ask->target->looseness;
         $tighter = array_filter(
-            array_map(static fn (Looseness $word): float => $word->value(), Looseness::of($ask->family)),
+            array_map(static fn (Looseness $word): float => $word->value(), $ask->family->traits()->scale->words),
             static fn (float $value): bool => $value < 0.95 * $wanted,
         );
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Rice;
 
-use Velko\Core\Method\Family;
 use Velko\Core\Quantity\Fact;
 
 /** How rice lies on the plate: free liquid per raw rice, g/g, in the trade's words (our scale). */
@@ -19,16 +18,6 @@ enum Looseness: string
     case Soup = 'soup';
     case Dry = 'dry';
     case Moist = 'moist';
-
-    /** @return non-empty-list<self> the words for a family, from tight to loose */
-    public static function of(Family $family): array
-    {
-        return match ($family) {
-            Family::Risotto => [self::Stands, self::SlowSlump, self::Wave, self::VeryLoose],
-            Family::PanRice => [self::Dry, self::Moist],
-            Family::SoupyRice => [self::Creamy, self::Loose, self::Soup],
-        };
-    }
 
     public function value(): float
     {
@@ -49,23 +38,5 @@ enum Looseness: string
     public function fact(): Fact
     {
         return Fact::of('plate.'.str_replace(' ', '-', $this->value));
-    }
-
-    public static function nearest(float $value, Family $family): self
-    {
-        $cases = self::of($family);
-        usort($cases, static fn (self $a, self $b): int => abs($a->value() - $value) <=> abs($b->value() - $value));
-
-        return $cases[0];
-    }
-
-    /** How far from what was asked a verdict may lie and still be what was wanted: one step of the family's scale, g/g. */
-    public static function oneStep(Family $family): float
-    {
-        return match ($family) {
-            Family::Risotto => 0.25,
-            Family::PanRice => 0.1,
-            Family::SoupyRice => 0.8,
-        };
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
-use Velko\Core\Method\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Mass;
@@ -31,7 +30,7 @@ final class Cautions
 
         return array_values(array_filter([
             $method->sealed ? Fact::of('caution.hot-fat') : null,
-            $plan->ask->family === Family::PanRice && $method->rest > 0 && $method->restCovered ? Fact::of('caution.cloth') : null,
+            $plan->ask->family->traits()->driesOut && $method->rest > 0 && $method->restCovered ? Fact::of('caution.cloth') : null,
             $weight > self::TWO_PEOPLE_G ? Fact::of('caution.two-people', weight: Mass::ofG(1000 * round($weight / 1000))) : null,
             $plan->ask->wine > 0 ? Fact::of('caution.no-flaming') : null,
             $shells ? Fact::of('caution.shells') : null,

@@ -19,7 +19,6 @@ use Random\Randomizer;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\Touch;
-use Velko\Core\Crust\CrustMaking;
 use Velko\Core\Crust\CrustResult;
 use Velko\Core\Live\Happened;
 use Velko\Core\Pan\Browning;
@@ -145,7 +144,7 @@ final class KilnHouseCooks extends Seeder
 
         return $atTable === null
             ? [Looseness::Stands, Bite::HardHeart]
-            : [Looseness::nearest($atTable->free / $real->rice(), $real->family), Bite::of($real->grain, $atTable->doneness, $atTable->drunk)];
+            : [$real->family->traits()->scale->nearest($atTable->free / $real->rice()), Bite::of($real->grain, $atTable->doneness, $atTable->drunk)];
     }
 
     /** The crust that the ring really makes of the plan's minutes; null where none is made. */
@@ -156,7 +155,7 @@ final class KilnHouseCooks extends Seeder
         if ($legs === []) {
             return null;
         }
-        $rings = (new CrustMaking($planned->ask))->rings($legs, CrustResult::RINGS);
+        $rings = $planned->ask->crustMaking()->rings($legs, CrustResult::RINGS);
 
         return Browning::of(max([0.0, ...array_map(static fn (array $ring): float => ($ring[0] + $ring[1]) / 2, $rings)]));
     }

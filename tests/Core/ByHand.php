@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Velko\Core\Method\Family;
+use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Rice\Bite;
@@ -32,12 +32,12 @@ final class ByHand
         $window = $ask->grain->window;
 
         return match ($warning->code) {
-            'layer-too-deep' => [$depth, '>', $ask->family === Family::Risotto ? 60.0 : 12.0],
+            'layer-too-deep' => [$depth, '>', $ask->family->traits()->name === 'risotto' ? 60.0 : 12.0],
             'over-the-rim' => [self::peak($plan, $rice), '>', self::frustum($pan->base, $pan->rim, $pan->height, $pan->height - 1.5)],
             'ring-too-small' => [$ask->burner->ring / $pan->base, '<', 0.55],
             'flame-too-wide' => [$ask->burner->ring / $pan->base, '>', 4 / 3],
             'pan-too-wide' => $depth < 5 ? [$depth, '<', 5.0] : [$plan->stock / $rice, '>', 12.0],
-            'too-fierce' => [max($marks), '>', $ask->family === Family::Risotto ? 28000.0 : 30000.0],
+            'too-fierce' => [max($marks), '>', $ask->family->traits()->name === 'risotto' ? 28000.0 : 30000.0],
             'ladle-too-big' => [$plan->stock / $ask->ladle->ml, '<', 3.0],
             'ladle-too-small' => [$plan->stock / $ask->ladle->ml, '>', 30.0],
             'doses-too-close' => [min(array_map(static fn ($i): float => $pours[$i + 1]->minute - $pours[$i]->minute, range(0, count($pours) - 2))), '<', 0.5],
@@ -54,7 +54,7 @@ final class ByHand
             'too-salty' => [100 * self::salt($plan) / self::plate($plan, $rice), '>', 1.1],
             'alcohol-stays' => [$ask->wine, '>', 0.0],
             'much-wine' => [$ask->wine / $rice, '>', 1.2],
-            'looseness-off' => [abs($plan->atTable->free / $rice - $ask->target->looseness), '>', $ask->family === Family::Risotto ? 0.06 : 0.15],
+            'looseness-off' => [abs($plan->atTable->free / $rice - $ask->target->looseness), '>', $ask->family->traits()->name === 'risotto' ? 0.06 : 0.15],
             'too-wet' => [$plan->pulled->free, '>', 0.0],
             'too-dry' => [$plan->nearest ?? 0.0, '>', $plan->stock],
             'lid-all-through' => [(float) count($ask->method->lid), '>', 0.0],
@@ -77,10 +77,10 @@ final class ByHand
     /** @return list<Variety> common practice, no single source */
     private static function right(Family $family): array
     {
-        return match ($family) {
-            Family::Risotto => [Variety::Arborio, Variety::Carnaroli, Variety::VialoneNano, Variety::Round, Variety::Sushi],
-            Family::PanRice => [Variety::Bomba, Variety::Round, Variety::Sushi, Variety::Parboiled],
-            Family::SoupyRice => [Variety::Arborio, Variety::Carnaroli, Variety::VialoneNano, Variety::Round, Variety::Sushi, Variety::Bomba],
+        return match ($family->traits()->name) {
+            'risotto' => [Variety::Arborio, Variety::Carnaroli, Variety::VialoneNano, Variety::Round, Variety::Sushi],
+            'pan-rice' => [Variety::Bomba, Variety::Round, Variety::Sushi, Variety::Parboiled],
+            'soupy-rice' => [Variety::Arborio, Variety::Carnaroli, Variety::VialoneNano, Variety::Round, Variety::Sushi, Variety::Bomba],
         };
     }
 

@@ -8,7 +8,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\Schools;
@@ -16,6 +16,7 @@ use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Defaults;
+use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Stock;
 use Velko\Core\Planning\Target;
@@ -62,7 +63,7 @@ final class Kitchens
         float $extras = 0,
     ): Ask {
         return new Ask(
-            Family::Risotto,
+            Families::named('risotto'),
             $covers, $grams, $variety->grain(), new Pan($base, $base * 1.08, $height, $metal), new Burner($ring, $net), new Ladle($ladle),
             new Method(Schools::named($doses), Stirring::Constant, $track ?? ($mark === null ? null : [new HeatChange(0, $mark)]), $sealed, $finish, $rest, $restCovered, $toasting, false, $soak, $lid),
             new Stock($stock, $salt), $wine, new Finish($butter * $covers, $cheese * $covers), new Target($looseness, $toTable), new Place($altitude, $room, $plates), $extras * $covers,
@@ -97,7 +98,7 @@ final class Kitchens
         array $lid = [],
     ): Ask {
         return new Ask(
-            Family::PanRice,
+            Families::named('pan-rice'),
             $covers, $grams, $variety->grain(), new Pan($base, $base * 1.16, $height, $metal), new Burner($ring, $net), new Ladle(150),
             new Method(null, $stirring, $track, $sealed, 0, $rest, $restCovered, soak: $soak, lid: $lid, crust: $school),
             new Stock($stock, $salt, $given), $wine, new Finish, new Target(0, $toTable, $crust), new Place($altitude, $room),
@@ -128,7 +129,7 @@ final class Kitchens
         array $lid = [],
     ): Ask {
         return new Ask(
-            Family::SoupyRice,
+            Families::named('soupy-rice'),
             $covers, $grams, $variety->grain(), new Pan($base, $base, $height, $metal), new Burner($ring, $net), new Ladle(150),
             new Method(null, Stirring::NowAndThen, $track, $sealed, 0, $rest, false, soak: $soak, lid: $lid),
             new Stock($stock, $salt), $wine, new Finish, new Target($looseness, $toTable), new Place($altitude, $room),

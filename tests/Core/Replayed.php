@@ -46,7 +46,7 @@ final class Replayed
             $happenings[] = Happening::lid($pull + $method->finish, true);
             $happenings[] = Happening::lid($pull + $method->finish + $method->rest, false);
         }
-        if ($ask->family->isPlated() && $ask->target->minutesToTable > 0) {
+        if ($ask->family->traits()->isPlated && $ask->target->minutesToTable > 0) {
             $happenings[] = Happening::plated($pull + $method->finish + $method->rest, $ask->covers, $ask->place->plates);
         }
         $setup = new Setup(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 use Tests\Feature\Station;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Rice\Looseness;
 
 /** @return array{int, string, string} exit code, stdout, stderr of velko:simulate fed with this */
@@ -129,8 +129,8 @@ describe('what goes wrong', function (): void {
         $cook = [['at_min' => 0, 'pour_ml' => 1090], ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 16, 'off' => true]];
         $soon = summary(events: $cook, until_min: 18)['end'];
         $late = summary(events: $cook, until_min: 26)['end'];
-        expect(Looseness::nearest($soon['free_g'] / 320, Family::Risotto))->toBe(Looseness::Wave)
-            ->and(Looseness::nearest($late['free_g'] / 320, Family::Risotto))->toBe(Looseness::SlowSlump)
+        expect(Families::named('risotto')->traits()->scale->nearest($soon['free_g'] / 320))->toBe(Looseness::Wave)
+            ->and(Families::named('risotto')->traits()->scale->nearest($late['free_g'] / 320))->toBe(Looseness::SlowSlump)
             ->and($late['bite'])->toBe('soft');
     });
 
@@ -212,13 +212,13 @@ describe('what goes wrong', function (): void {
         $soon = summary(events: $cook, rice: ['variety' => 'round'], until_min: 16)['end']['free_g'] / 320;
         $late = summary(events: $cook, rice: ['variety' => 'round'], until_min: 30)['end']['free_g'] / 320;
         $back = summary(events: [...$cook, ['at_min' => 30, 'pour_ml' => 150]], rice: ['variety' => 'round'], until_min: 31)['end']['free_g'] / 320;
-        expect(Looseness::nearest($soon, Family::SoupyRice))->toBe(Looseness::Creamy)->and($soon)->toBeGreaterThan(1.45)
+        expect(Families::named('soupy-rice')->traits()->scale->nearest($soon))->toBe(Looseness::Creamy)->and($soon)->toBeGreaterThan(1.45)
             ->and($late)->toBeLessThan(0.8 * $soon)->and($back)->toBeGreaterThan($late + 0.3);
     });
 
     it('swimming, and done: liquid is lifted out', function (): void {
         $played = summary(events: [['at_min' => 0, 'pour_ml' => 1500], ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 17, 'lift_ml' => 380]], until_min: 18);
-        expect(Looseness::nearest($played['end']['free_g'] / 320, Family::Risotto))->toBe(Looseness::Wave)->and($played['end']['bite'])->toBe('right');
+        expect(Families::named('risotto')->traits()->scale->nearest($played['end']['free_g'] / 320))->toBe(Looseness::Wave)->and($played['end']['bite'])->toBe('right');
     });
 
     it('comes back from dry and hard with small hot doses, lower heat and a lid', function (): void {

@@ -8,7 +8,7 @@ use App\Words\Units;
 use Velko\Core\Cook\Trouble;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
@@ -33,7 +33,7 @@ it('has each vocabulary once, as the code has it', function (): void {
     $values = static fn (string $enum): array => array_column($enum::cases(), 'value');
     $code = [
         'bite' => $values(Bite::class), 'variety' => $values(Variety::class), 'units' => $values(Units::class), 'base' => $values(Base::class), 'allergen' => $values(Allergen::class),
-        'diet' => $values(Diet::class), 'role' => $values(Role::class), 'looseness' => $values(Looseness::class), 'device' => $values(DeviceKind::class), 'family' => $values(Family::class),
+        'diet' => $values(Diet::class), 'role' => $values(Role::class), 'looseness' => $values(Looseness::class), 'device' => $values(DeviceKind::class), 'family' => array_keys(Families::all()),
         'stirring' => $values(Stirring::class), 'toasting' => $values(Toasting::class), 'browning' => $values(Browning::class), 'trouble' => $values(Trouble::class),
         'doses' => [...array_keys(Schools::all()), Schools::ONE_POUR], 'crust' => $values(CrustWish::class), 'crust_school' => $values(CrustSchool::class), 'scales' => $values(Scales::class),
         // What the code has no enumeration of.

@@ -8,12 +8,14 @@ use App\Words\Units;
 use App\Words\Words;
 use Tests\Feature\Station;
 use Velko\Core\Cook\Trouble;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Mise\Goes;
 use Velko\Core\Mise\Scales;
+use Velko\Core\Planning\Family;
+use Velko\Core\Planning\Traits;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Length;
@@ -53,7 +55,7 @@ function codesInTheSource(): array
 
 it('has words for every fact, and no words for none', function (): void {
     $facts = [
-        ...array_map(static fn ($one): Fact => $one->fact(), [...Family::cases(), ...Variety::cases(), ...Bite::cases(), ...Diet::cases(), ...Allergen::cases(), ...Toasting::cases(), ...Stirring::cases(), ...Goes::cases(), ...Scales::cases(), ...Looseness::cases()]),
+        ...array_map(static fn ($one): Fact => $one->fact(), [...array_map(static fn (Family $one): Traits => $one->traits(), array_values(Families::all())), ...Variety::cases(), ...Bite::cases(), ...Diet::cases(), ...Allergen::cases(), ...Toasting::cases(), ...Stirring::cases(), ...Goes::cases(), ...Scales::cases(), ...Looseness::cases()]),
         ...array_map(static fn (Trouble $one): Fact => $one->sees(), Trouble::cases()), ...array_map(static fn (Trouble $one): Fact => $one->cause(), Trouble::cases()),
         ...array_map(Schools::sign(...), [...array_values(Schools::all()), null]),
     ];

@@ -74,7 +74,7 @@ final class TruePan
         $state = $this->played->until($second);
         if ($second > $state->second) {
             // Off the heat: it rests and stands as the method says.
-            $this->played->pan->toTableAt($state, min($second, Played::LONGEST));
+            $this->played->pan->toTableAt($state, min($second, Replay::LONGEST));
         }
 
         return $state;

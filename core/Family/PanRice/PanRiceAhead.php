@@ -95,12 +95,12 @@ final readonly class PanRiceAhead implements Ahead
      * @param  string  $mark  where the knob stands
      * @param  list<array{second: float, mark: string}>  $bare  where it stood since the floor fell dry
      */
-    public function __construct(private Ask $ask, Replay $replay, private string $mark, ?CrustPlan $crust = null, array $bare = [])
+    public function __construct(private Ask $ask, Replay $replay, private string $mark, array $bare = [], ?CrustPlan $crust = null)
     {
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
         $toPour = $gentle = null;
-        $this->crust = $crust ?? (new CrustMaking($ask))->plan();
+        $this->crust = $crust ?? $ask->crustMaking()->plan();
         $begun = 0;
         $since = $first = 0.0;
         $turns = [];
@@ -151,13 +151,12 @@ final readonly class PanRiceAhead implements Ahead
         return $this->crust;
     }
 
-    /** The floor from when its crust began, or from when it fell dry with nobody there; null before. */
     public function floor(): ?CrustNow
     {
         if (($this->begun === 0 && ! $this->bare) || $this->crust->legs === []) {
             return null;
         }
-        $making = new CrustMaking($this->ask);
+        $making = $this->ask->crustMaking();
         $track = $this->really();
         $burnt = $making->burntAfter($track);
         $rows = array_map(fn (int $row): array => [
@@ -188,7 +187,7 @@ final readonly class PanRiceAhead implements Ahead
     private function goldAt(): float
     {
         if ($this->turnedOtherwise && $this->crust->legs !== []) {
-            return $this->first + (new CrustMaking($this->ask))->goldAfter($this->really());
+            return $this->first + $this->ask->crustMaking()->goldAfter($this->really());
         }
         $left = array_slice($this->crust->legs, $this->begun - 1);
 
@@ -239,7 +238,7 @@ final readonly class PanRiceAhead implements Ahead
     /** It fell dry, and nobody has touched it since: the knob goes where the crust wants it, for what the floor still lacks. */
     private function crustingUnseen(State $start): Coming
     {
-        $making = new CrustMaking($this->ask);
+        $making = $this->ask->crustMaking();
         $soFar = CrustMaking::cut($this->really(), max(0.0, $start->second - $this->first));
         $gold = $this->first + $making->goldAfter([...$soFar, new Leg(INF, $this->ask->burner->net[$this->crust->mark])]);
         $off = min($gold, $start->second + $this->crust->seconds());

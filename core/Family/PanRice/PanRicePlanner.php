@@ -94,7 +94,7 @@ final class PanRicePlanner
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
         $this->pan = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
-        $this->making = $making ?? new CrustMaking($ask);
+        $this->making = $making ?? $ask->crustMaking();
     }
 
     /** @param  CrustMaking|null  $making  of the same pan on the same ring for the same crust, where it was made before */
@@ -397,7 +397,7 @@ final class PanRicePlanner
             $this->ask, $stock, $heat,
             PanRiceStages::of($this->ask, $heat, $firstStock, $stock, $walked, $crust),
             $walked, Standing::of($this->ask, $this->pan, $walked->pulled), $this->pan->cost(),
-            new CrustResult($crust, $this->making, $this->ask),
+            new CrustResult($crust, $this->making),
             $nearest,
             $asGood,
         );

@@ -6,7 +6,6 @@ namespace Velko\Core\Family\Risotto;
 
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
-use Velko\Core\Live\Played;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
@@ -46,7 +45,12 @@ final readonly class RisottoAhead implements Ahead
         $this->given = $given;
         $toCome = count(array_filter($replay->toCome(), static fn (Stage $stage): bool => $stage->kind === 'pour'));
         $this->most = $toCome + max(0, Replay::MOST_BEYOND - $replay->beyond());
-        $this->since = min($since, Played::LONGEST);
+        $this->since = min($since, Replay::LONGEST);
+    }
+
+    public function floor(): null
+    {
+        return null;
     }
 
     public function from(State $state): Coming

@@ -65,6 +65,11 @@ final readonly class SoupyRiceAhead implements Ahead
         $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark), ...$turns]);
     }
 
+    public function floor(): null
+    {
+        return null;
+    }
+
     public function from(State $state): Coming
     {
         $start = clone $state;

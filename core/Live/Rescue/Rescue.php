@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Velko\Core\Live\Rescue;
 
 use Velko\Core\Cook\Trouble;
-use Velko\Core\Crust\CrustMaking;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Method\Family;
+use Velko\Core\Method\Stirring;
 use Velko\Core\Pan\Crust;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
@@ -22,7 +21,6 @@ use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Kinetics;
-use Velko\Core\Rice\Looseness;
 use Velko\Core\Season\Salt;
 
 /**
@@ -77,7 +75,7 @@ final readonly class Rescue
     /** @return list<WayBack> for all that can go wrong with such a dish */
     public function all(): array
     {
-        return array_map($this->from(...), Trouble::of($this->ask->family));
+        return array_map($this->from(...), $this->ask->family->traits()->troubles);
     }
 
     public function from(Trouble $trouble): WayBack
@@ -118,7 +116,7 @@ final readonly class Rescue
         $higher = $this->ask->burner->above($this->mark) ?? $this->mark;
         $state = $this->seen(hard: true, atLeast: 2 * Simulation::DRY);
         $trial = new Trial($this->ask, $state, $higher);
-        if ($this->ask->family === Family::PanRice) {
+        if ($this->ask->family->traits()->driesOut) {
             [$minutes, $atTable] = $trial->untilDry();
 
             return new WayBack(Trouble::HardAndWet, [$this->turn($higher), Fact::of('do.dry-in', time: Duration::ofMinutes($minutes))], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
@@ -162,7 +160,7 @@ final readonly class Rescue
         if ($lift <= 0.0 || $atTable->doneness < $this->ask->grain->window->middle() + self::NEARLY) {
             return new WayBack(Trouble::Swimming, [
                 $this->turn($strongest),
-                Fact::of($this->ask->family === Family::Risotto ? 'do.stir-hard' : 'do.let-it-roll'),
+                Fact::of($this->ask->family->traits()->stirring === Stirring::Constant ? 'do.stir-hard' : 'do.let-it-roll'),
                 Fact::of('do.nothing-for', time: Duration::ofMinutes($minutes)),
             ], $atTable, mark: $this->ifOther($strongest), minutes: $minutes);
         }
@@ -193,7 +191,7 @@ final readonly class Rescue
 
         return new WayBack($trouble, [
             Fact::of('do.stock-at-a-time', each: Volume::ofMl($spoon), all: Volume::ofMl($stock)),
-            Fact::of($this->ask->family === Family::Risotto ? 'do.beat-it-in' : 'do.turn-it-over'),
+            Fact::of($this->ask->family->traits()->stirring === Stirring::Constant ? 'do.beat-it-in' : 'do.turn-it-over'),
         ], $atTable, splash: $stock, beware: $trouble === Trouble::SetUp ? Fact::of('beware.not-as-clear') : null);
     }
 
@@ -256,7 +254,7 @@ final readonly class Rescue
         // Whoever misses a crust wants one, whatever the dish said.
         $target = $this->ask->target;
         $wish = $target->crust === CrustWish::None ? CrustWish::Gold : $target->crust;
-        $plan = (new CrustMaking($this->ask->withTarget(new Target($target->looseness, $target->minutesToTable, $wish))))->on($this->mark, $this->ask->burner->net[$this->mark]);
+        $plan = $this->ask->withTarget(new Target($target->looseness, $target->minutesToTable, $wish))->crustMaking()->on($this->mark, $this->ask->burner->net[$this->mark]);
         $turning = $plan->turning();
         $do = $plan->shift() > 0
             ? [Fact::of('do.shift', shift: Length::ofCm(round($plan->shift()))), Fact::of('do.quarter-turns', time: Duration::ofSeconds(round($turning / 4))), Fact::of('do.then-off')]
@@ -267,7 +265,7 @@ final readonly class Rescue
 
     private function goldToBurnt(): float
     {
-        $minutes = (new CrustMaking($this->ask))->minutes($this->ask->burner->net[$this->mark]);
+        $minutes = $this->ask->crustMaking()->minutes($this->ask->burner->net[$this->mark]);
 
         return max(0.1, ($minutes['centre_burnt'] ?? Crust::LONGEST / 60) - ($minutes['centre_gold'] ?? 0.0));
     }
@@ -304,11 +302,11 @@ final readonly class Rescue
         $do = [];
         if ($left >= 5) {
             $do[] = Fact::of('do.last-as-water', volume: Volume::ofMl($left), salt: $percent($salt - $spared), instead: $percent($salt));
-        } elseif ($this->ask->family === Family::PanRice) {
+        } elseif ($this->ask->family->traits()->driesOut) {
             $do[] = Fact::of('do.keep-it-dry');
         } else {
             // As much as leaves it within one word of what was asked.
-            $water = self::jug(max(0.0, $this->ask->target->looseness * $this->rice + Looseness::oneStep($this->ask->family) * $this->rice - $state->free));
+            $water = self::jug(max(0.0, $this->ask->target->looseness * $this->rice + $this->ask->family->traits()->scale->step * $this->rice - $state->free));
             $do[] = $water < 5
                 ? Fact::of('do.plain-beside-it')
                 : Fact::of('do.water-loosens', volume: Volume::ofMl($water), salt: Salt::percent($salt, $plate + $water));
@@ -355,7 +353,7 @@ final readonly class Rescue
     /** In a cook's words. */
     public function plate(WayBack $back): string
     {
-        return Looseness::nearest($back->atTable->free / $this->rice, $this->ask->family)->value;
+        return $this->ask->family->traits()->scale->nearest($back->atTable->free / $this->rice)->value;
     }
 
     private function below(): string

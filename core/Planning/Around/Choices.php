@@ -8,7 +8,7 @@ use Closure;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
-use Velko\Core\Method\Family;
+use Velko\Core\Method\School;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
@@ -33,13 +33,14 @@ final class Choices
     /** @return list<Closure(): Choice> each to be worked out */
     public static function each(Plan $plan): array
     {
-        $toast = static fn (): Choice => self::toast($plan);
-
-        return match ($plan->ask->family) {
-            Family::Risotto => [static fn (): Choice => self::doses($plan), static fn (): Choice => self::stirring($plan), $toast],
-            Family::PanRice => [static fn (): Choice => self::crustSchool($plan), static fn (): Choice => self::crust($plan), $toast],
-            Family::SoupyRice => [static fn (): Choice => self::soak($plan), $toast],
-        };
+        return array_map(static fn (School $school): Closure => static fn (): Choice => match ($school) {
+            School::Doses => self::doses($plan),
+            School::Stirring => self::stirring($plan),
+            School::Crust => self::crust($plan),
+            School::CrustHeat => self::crustHeat($plan),
+            School::Soak => self::soak($plan),
+            School::Toast => self::toast($plan),
+        }, $plan->ask->family->traits()->schools);
     }
 
     /** Minutes of hands until the pull: the spoon's share of the time, or a touch for each step. */
@@ -57,12 +58,12 @@ final class Choices
             $options[] = self::option($plan, $name, $plan->ask->method->doses?->name() === $name, ['doses' => $school], Schools::sign($school));
         }
 
-        return new Choice('doses', $options);
+        return new Choice(School::Doses, $options);
     }
 
     private static function stirring(Plan $plan): Choice
     {
-        return new Choice('stirring', array_map(
+        return new Choice(School::Stirring, array_map(
             static fn (Stirring $one): Option => self::option($plan, $one->value, $plan->ask->method->stirring === $one, ['stirring' => $one], $one->fact()),
             [Stirring::Constant, Stirring::NowAndThen],
         ));
@@ -76,12 +77,12 @@ final class Choices
             Toasting::cases(),
         );
 
-        return new Choice('toast', [...$options, self::option($plan, 'not-toasted', ! $now->sealed && $now->soak <= 0, ['sealed' => false, 'soak' => 0.0], Fact::of('note.not-toasted'))]);
+        return new Choice(School::Toast, [...$options, self::option($plan, 'not-toasted', ! $now->sealed && $now->soak <= 0, ['sealed' => false, 'soak' => 0.0], Fact::of('note.not-toasted'))]);
     }
 
-    private static function crustSchool(Plan $plan): Choice
+    private static function crustHeat(Plan $plan): Choice
     {
-        return new Choice('crust-school', array_map(
+        return new Choice(School::CrustHeat, array_map(
             static fn (CrustSchool $one): Option => self::option($plan, $one->value, $plan->ask->method->crust === $one, ['crust' => $one]),
             CrustSchool::cases(),
         ));
@@ -91,7 +92,7 @@ final class Choices
     {
         $target = $plan->ask->target;
 
-        return new Choice('crust', array_map(static function (CrustWish $one) use ($plan, $target): Option {
+        return new Choice(School::Crust, array_map(static function (CrustWish $one) use ($plan, $target): Option {
             $after = $target->crust === $one ? $plan : Planner::plan($plan->onTheSameHeat()->withTarget(new Target($target->looseness, $target->minutesToTable, $one)));
 
             return new Option($one->value, $target->crust === $one, $after, self::crustNote($after));
@@ -102,7 +103,7 @@ final class Choices
     {
         $soaked = $plan->ask->method->soak > 0;
 
-        return new Choice('soak', [
+        return new Choice(School::Soak, [
             self::option($plan, 'as-it-comes', ! $soaked, ['soak' => 0.0, 'rinsed' => false, 'sealed' => true], Fact::of('note.more-body')),
             self::option($plan, 'washed-and-soaked', $soaked, ['soak' => $soaked ? $plan->ask->method->soak : self::SOAK, 'rinsed' => true, 'sealed' => false], Fact::of('note.cleaner-broth')),
         ]);

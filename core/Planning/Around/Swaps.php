@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\Around;
 
 use Closure;
-use Velko\Core\Method\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Warning;
@@ -81,7 +80,7 @@ final class Swaps
             $changes[] = Fact::of('swap.on-the-fire', minutes: abs($minutes), longer: $minutes > 0);
         }
         $changes[] = Fact::of('swap.drinks', volume: Volume::ofMl(abs($drinks) * $plan->rice()), more: $drinks >= 0);
-        if (abs($starch) >= self::FELT && $plan->ask->family !== Family::PanRice) {
+        if (abs($starch) >= self::FELT && ! $plan->ask->family->traits()->driesOut) {
             $changes[] = Fact::of('swap.sauce', creamier: $starch > 0);
         }
         if (! $variety->givesBody()) {

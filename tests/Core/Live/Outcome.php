@@ -7,7 +7,6 @@ namespace Tests\Core\Live;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Rice\Bite;
-use Velko\Core\Rice\Looseness;
 
 /** What came of a cook with rough hands. */
 final readonly class Outcome
@@ -38,7 +37,7 @@ final readonly class Outcome
     {
         $looseness = $this->eaten->free / $this->plan->ask->rice();
 
-        return $this->ended && abs($looseness - $this->plan->ask->target->looseness) <= Looseness::oneStep($this->plan->ask->family);
+        return $this->ended && abs($looseness - $this->plan->ask->target->looseness) <= $this->plan->ask->family->traits()->scale->step;
     }
 
     public function isGood(): bool

@@ -8,8 +8,8 @@ use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\Status;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\Verdict;
+use Velko\Core\Family\Families;
 use Velko\Core\Live\Happened;
-use Velko\Core\Method\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Quantity\Fact;
@@ -142,9 +142,9 @@ it('keeps the last verdict', function (): void {
         touched('b', 'verdict', 2, verdict: new Verdict(Looseness::Wave, Bite::Right, 'good')),
     ]);
     expect($replay->verdict->note)->toBe('good')
-        ->and($replay->verdict->asWanted(0.85, Family::Risotto))->toBeTrue()
-        ->and($replay->verdict->asWanted(0.45, Family::Risotto))->toBeFalse()
-        ->and((new Verdict(Looseness::Wave, Bite::Mush, ''))->asWanted(0.85, Family::Risotto))->toBeFalse();
+        ->and($replay->verdict->asWanted(0.85, Families::named('risotto')->traits()->scale))->toBeTrue()
+        ->and($replay->verdict->asWanted(0.45, Families::named('risotto')->traits()->scale))->toBeFalse()
+        ->and((new Verdict(Looseness::Wave, Bite::Mush, ''))->asWanted(0.85, Families::named('risotto')->traits()->scale))->toBeFalse();
 });
 
 it('is not confused by a stage that the plan does not have', function (): void {

@@ -7,11 +7,12 @@ use Tests\Core\OnTheFire;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\Trouble;
+use Velko\Core\Family\Families;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Played;
 use Velko\Core\Live\Rescue\Rescue;
 use Velko\Core\Live\Rescue\WayBack;
-use Velko\Core\Method\Family;
+use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Quantity\Fact;
@@ -24,10 +25,10 @@ use Velko\Core\Season\Salt;
 /** @return array{Plan, Rescue} a pan that went as planned for a share of its minutes */
 function rescueIn(Family $family, float $share): array
 {
-    $plan = Planner::plan(match ($family) {
-        Family::Risotto => Kitchens::ask(wine: 100),
-        Family::PanRice => Kitchens::panRice(),
-        Family::SoupyRice => Kitchens::soupy(),
+    $plan = Planner::plan(match ($family->traits()->name) {
+        'risotto' => Kitchens::ask(wine: 100),
+        'pan-rice' => Kitchens::panRice(),
+        'soupy-rice' => Kitchens::soupy(),
     });
     $touches = OnTheFire::doneUntil($plan, $share * $plan->pulled->minute());
 
@@ -40,9 +41,9 @@ function wayBack(Family $family, float $share, Trouble $trouble): WayBack
 }
 
 dataset('troubles', static function (): iterable {
-    foreach (Family::cases() as $family) {
-        foreach (Trouble::of($family) as $trouble) {
-            yield "{$family->value}: {$trouble->value}" => [$family, $trouble];
+    foreach (Families::all() as $family) {
+        foreach ($family->traits()->troubles as $trouble) {
+            yield "{$family->traits()->name}: {$trouble->value}" => [$family, $trouble];
         }
     }
 });
@@ -64,7 +65,7 @@ it('knows for each trouble what to do, in numbers, early and late', function (Fa
 })->with('troubles');
 
 it('brings a risotto back to what was asked', function (Trouble $trouble): void {
-    [$plan, $rescue] = rescueIn(Family::Risotto, 0.7);
+    [$plan, $rescue] = rescueIn(Families::named('risotto'), 0.7);
     $way = $rescue->from($trouble);
     expect($way->atTable->free / $plan->ask->rice())->toEqualWithDelta($plan->ask->target->looseness, 0.06)
         ->and(Bite::of($plan->ask->grain, $way->atTable->doneness, $way->atTable->drunk))->toBe(Bite::Right)
@@ -76,27 +77,27 @@ it('turns the knob the right way', function (Family $family, Trouble $trouble, i
     $now = $plan->heat[0]->mark;
     $mark = $rescue->from($trouble)->mark ?? $now;
     expect($plan->ask->burner->net[$mark] <=> $plan->ask->burner->net[$now])->toBe($way);
-})->with([[Family::Risotto, Trouble::HardAndDry, -1], [Family::Risotto, Trouble::HardAndWet, 1], [Family::Risotto, Trouble::Catching, -1], [Family::Risotto, Trouble::Swimming, 1], [Family::PanRice, Trouble::DryEarly, -1]]);
+})->with([[Families::named('risotto'), Trouble::HardAndDry, -1], [Families::named('risotto'), Trouble::HardAndWet, 1], [Families::named('risotto'), Trouble::Catching, -1], [Families::named('risotto'), Trouble::Swimming, 1], [Families::named('pan-rice'), Trouble::DryEarly, -1]]);
 
 it('lifts liquid out only where the rice would be done before it boils off', function (): void {
     $weak = Planner::plan(Kitchens::ask(net: ['low' => 250.0, 'medium' => 450.0]));
     $minute = 0.99 * $weak->pulled->minute();
     $late = new Rescue(Forecast::of($weak->ask, $weak->heat, Replay::of($weak->stages, OnTheFire::doneUntil($weak, $minute)), OnTheFire::at($minute)));
-    expect(wayBack(Family::Risotto, 0.5, Trouble::Swimming)->lift)->toBeNull()
+    expect(wayBack(Families::named('risotto'), 0.5, Trouble::Swimming)->lift)->toBeNull()
         ->and($late->from(Trouble::Swimming)->lift)->toBeGreaterThan(10.0)->toBeLessThan(60.0);
 });
 
 it('gives a pan that is dry too early the stock for the minutes it lacks, under a cover', function (): void {
-    $way = wayBack(Family::PanRice, 0.8, Trouble::DryEarly);
+    $way = wayBack(Families::named('pan-rice'), 0.8, Trouble::DryEarly);
     expect($way->splash)->toBeGreaterThan(20.0)->toBeLessThan(400.0)->and($way->lid)->toBeTrue()
         ->and($way->do[0])->toEqual(Fact::of('do.sprinkle', volume: Volume::ofMl($way->splash)));
 });
 
 it('takes the pan as it is now, not as it was when something was said last', function (Family $family, Trouble $trouble): void {
-    $plan = Planner::plan(match ($family) {
-        Family::Risotto => Kitchens::ask(wine: 100),
-        Family::PanRice => Kitchens::panRice(),
-        Family::SoupyRice => Kitchens::soupy(),
+    $plan = Planner::plan(match ($family->traits()->name) {
+        'risotto' => Kitchens::ask(wine: 100),
+        'pan-rice' => Kitchens::panRice(),
+        'soupy-rice' => Kitchens::soupy(),
     });
     $pull = $plan->pulled->minute();
     $said = array_filter(OnTheFire::doneUntil($plan, 0.5 * $pull), static fn (Touch $touch): bool => true);
@@ -113,24 +114,24 @@ it('takes the pan as it is now, not as it was when something was said last', fun
         $way = (new Rescue($forecast))->from($trouble);
         expect($way->minutes)->toBeLessThan(($plan->ask->grain->window->rightTo() - min($true->doneness, $plan->ask->grain->window->low - 2.0)) * 1.6 + 1.0);
     }
-})->with([[Family::SoupyRice, Trouble::HardAndWet], [Family::PanRice, Trouble::DryEarly], [Family::Risotto, Trouble::HardAndDry]]);
+})->with([[Families::named('soupy-rice'), Trouble::HardAndWet], [Families::named('pan-rice'), Trouble::DryEarly], [Families::named('risotto'), Trouble::HardAndDry]]);
 
 it('puts no water into a pan rice that is dry, and says what water would do to a stew', function (): void {
     foreach ([0.4, 0.95] as $share) {
-        expect(array_column(wayBack(Family::PanRice, $share, Trouble::TooSalty)->do, 'code'))->toContain('do.keep-it-dry')->not->toContain('do.water-loosens', 'do.last-as-water');
+        expect(array_column(wayBack(Families::named('pan-rice'), $share, Trouble::TooSalty)->do, 'code'))->toContain('do.keep-it-dry')->not->toContain('do.water-loosens', 'do.last-as-water');
     }
-    expect(array_column(wayBack(Family::SoupyRice, 0.95, Trouble::TooSalty)->do, 'code'))->toContain('do.water-loosens');
+    expect(array_column(wayBack(Families::named('soupy-rice'), 0.95, Trouble::TooSalty)->do, 'code'))->toContain('do.water-loosens');
 });
 
 it('shifts a pan that is wider than its ring, and leaves one that is not', function (): void {
     $wide = Planner::plan(Kitchens::panRice(ring: 22));
     $rescue = new Rescue(Forecast::of($wide->ask, $wide->heat, Replay::of($wide->stages, OnTheFire::doneUntil($wide, 0.9 * $wide->pulled->minute())), OnTheFire::at(0.9 * $wide->pulled->minute())));
     expect($rescue->from(Trouble::PaleRim)->do[0]->code)->toBe('do.shift')
-        ->and(wayBack(Family::PanRice, 0.9, Trouble::PaleRim)->do[0]->code)->toBe('do.leave-in-the-middle');
+        ->and(wayBack(Families::named('pan-rice'), 0.9, Trouble::PaleRim)->do[0]->code)->toBe('do.leave-in-the-middle');
 });
 
 it('says how much less salt there is with water for the last of the stock', function (): void {
-    [$plan, $rescue] = rescueIn(Family::Risotto, 0.6);
+    [$plan, $rescue] = rescueIn(Families::named('risotto'), 0.6);
     ['volume' => $volume, 'salt' => $after, 'instead' => $before] = $rescue->from(Trouble::TooSalty)->do[0]->args;
     $spared = $volume->ml * $plan->ask->stock->saltPercent / 100;
     expect($before - $after)->toEqualWithDelta(Salt::percent($spared, $plan->plate()), 0.03)
@@ -138,7 +139,7 @@ it('says how much less salt there is with water for the last of the stock', func
 });
 
 it('has no salt missing when the stock ran out', function (): void {
-    [$plan, $rescue] = rescueIn(Family::Risotto, 0.6);
+    [$plan, $rescue] = rescueIn(Families::named('risotto'), 0.6);
     [$water, $salt] = $rescue->from(Trouble::StockOut)->do;
     expect($salt->args['weight']->g)->toEqualWithDelta($water->args['volume']->ml * $plan->ask->stock->saltPercent / 100, 1e-9);
 });

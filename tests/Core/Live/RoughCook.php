@@ -15,7 +15,6 @@ use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\Weighing;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Step;
-use Velko\Core\Method\Family;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
 use Velko\Core\Pan\Simulation;
@@ -220,7 +219,7 @@ final class RoughCook
             $felt = $this->true->doneness + $this->between(-1.0, 1.0);
             if ($this->hands->signs === 'rightly') {
                 // Who tastes looks at how it falls from the spoon, too.
-                $falls = $this->plan->ask->family === Family::PanRice ? null : Sign::ofLooseness($this->true->free / $this->rice + $this->between(-0.05, 0.05), $this->plan->ask->family);
+                $falls = $this->plan->ask->family->traits()->name === 'pan-rice' ? null : Sign::ofLooseness($this->true->free / $this->rice + $this->between(-0.05, 0.05), $this->plan->ask->family->traits()->scale);
                 $falls === null ? null : $this->say('sign', null, sign: $falls);
             }
             $this->say('taste', null, taste: match (true) {
@@ -269,12 +268,12 @@ final class RoughCook
     private function signIsMissing(Step $step): bool
     {
         $level = match ($step->kind) {
-            'heat' => $this->plan->ask->family === Family::PanRice ? Grain::gaps($this->rice, $this->true->drunk) : INF,
+            'heat' => $this->plan->ask->family->traits()->name === 'pan-rice' ? Grain::gaps($this->rice, $this->true->drunk) : INF,
             'crust' => 2 * Simulation::DRY * $this->rice,
-            'pour' => $this->true->poured <= $this->plan->ask->wine ? 1.5 * Cooking::WINE_GONE * $this->rice : $this->dueLevel(),
+            'pour' => $this->true->poured <= $this->plan->ask->wine ? 1.5 * Sign::WINE_GONE * $this->rice : $this->dueLevel(),
             default => INF,
         };
-        if ($step->kind === 'heat' && $this->plan->ask->family === Family::SoupyRice) {
+        if ($step->kind === 'heat' && $this->plan->ask->family->traits()->name === 'soupy-rice') {
             $level = $this->true->temperature < $this->boiling - 0.3 ? 0.0 : 1e9; // it does not boil yet
         }
         $missing = $this->true->free > 1.15 * $level;
@@ -324,7 +323,7 @@ final class RoughCook
     {
         $this->said['falls'] = true;
 
-        return Sign::ofLooseness($this->true->free / $this->rice + $this->between(-0.05, 0.05), $this->plan->ask->family);
+        return Sign::ofLooseness($this->true->free / $this->rice + $this->between(-0.05, 0.05), $this->plan->ask->family->traits()->scale);
     }
 
     /** What shows in the pan by now. */
@@ -337,13 +336,13 @@ final class RoughCook
 
         return match (true) {
             $this->true->poured <= $this->plan->ask->wine => null,
-            $this->plan->ask->family === Family::PanRice && $free <= Simulation::DRY * $this->rice => Sign::Crackle,
-            $this->plan->ask->family === Family::PanRice && $free <= Grain::gaps($this->rice, $this->true->drunk) => Sign::GrainsShow,
-            $this->plan->ask->family === Family::SoupyRice && ! isset($this->said['boils']) && $this->true->temperature >= $this->boiling - 0.3 => Sign::Boils,
-            $this->plan->ask->family === Family::SoupyRice && $free <= Grain::gaps($this->rice, $this->true->drunk) => Sign::GrainsShow,
-            $this->plan->ask->family === Family::Risotto && $free <= 0.37 * $this->rice => Sign::DryTrail,
+            $this->plan->ask->family->traits()->name === 'pan-rice' && $free <= Simulation::DRY * $this->rice => Sign::Crackle,
+            $this->plan->ask->family->traits()->name === 'pan-rice' && $free <= Grain::gaps($this->rice, $this->true->drunk) => Sign::GrainsShow,
+            $this->plan->ask->family->traits()->name === 'soupy-rice' && ! isset($this->said['boils']) && $this->true->temperature >= $this->boiling - 0.3 => Sign::Boils,
+            $this->plan->ask->family->traits()->name === 'soupy-rice' && $free <= Grain::gaps($this->rice, $this->true->drunk) => Sign::GrainsShow,
+            $this->plan->ask->family->traits()->name === 'risotto' && $free <= 0.37 * $this->rice => Sign::DryTrail,
             // Past half way whoever looks into the pan sees how it falls from the spoon.
-            $this->plan->ask->family === Family::Risotto && $this->second > 60 * 0.6 * $this->plan->pulled->minute() && ! isset($this->said['falls']) => $this->falls(),
+            $this->plan->ask->family->traits()->name === 'risotto' && $this->second > 60 * 0.6 * $this->plan->pulled->minute() && ! isset($this->said['falls']) => $this->falls(),
             default => null,
         };
     }

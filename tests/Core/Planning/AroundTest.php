@@ -110,7 +110,7 @@ it('takes another stock: salt, heat, and the same water', function (): void {
 it('works the schools out side by side, and the dish\'s own among them', function ($plan): void {
     foreach (Velko\Core\Planning\Around\Choices::of($plan) as $choice) {
         $chosen = array_values(array_filter($choice->options, static fn ($option): bool => $option->chosen));
-        expect($chosen)->toHaveCount(1, $choice->choice)->and($chosen[0]->plan)->toBe($plan)
+        expect($chosen)->toHaveCount(1, $choice->school->value)->and($chosen[0]->plan)->toBe($plan)
             ->and(count($choice->options))->toBeGreaterThan(1);
     }
 })->with('house pans');

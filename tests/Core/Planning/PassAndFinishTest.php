@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Plan;
@@ -20,8 +20,8 @@ function afterMinutes(Plan $plan, float $minutes): array
 describe('at the pass', function (): void {
     it('tightens a risotto by a word within two to three minutes (common practice, no single source)', function (): void {
         $plan = Planner::plan(Kitchens::ask(toTable: 0));
-        expect(Looseness::nearest(afterMinutes($plan, 0)['looseness'], Family::Risotto))->toBe(Looseness::Wave)
-            ->and(Looseness::nearest(afterMinutes($plan, 3)['looseness'], Family::Risotto))->toBe(Looseness::SlowSlump);
+        expect(Families::named('risotto')->traits()->scale->nearest(afterMinutes($plan, 0)['looseness']))->toBe(Looseness::Wave)
+            ->and(Families::named('risotto')->traits()->scale->nearest(afterMinutes($plan, 3)['looseness']))->toBe(Looseness::SlowSlump);
     });
 
     it('says how much hot stock loosens it again, and that much is what is missing', function (): void {

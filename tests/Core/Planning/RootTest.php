@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Planning\Root;
 use Velko\Core\Rice\Looseness;
 
@@ -30,5 +30,5 @@ it('needs few looks at a function that is nearly a line', function (): void {
 });
 
 it('names looseness by the nearest word', function (float $value, Looseness $word): void {
-    expect(Looseness::nearest($value, Family::Risotto))->toBe($word);
+    expect(Families::named('risotto')->traits()->scale->nearest($value))->toBe($word);
 })->with([[0.0, Looseness::Stands], [0.56, Looseness::SlowSlump], [0.86, Looseness::Wave], [3.0, Looseness::VeryLoose]]);

@@ -13,7 +13,7 @@ it('lands in the bowl as loose and as done as asked, after the walk', function (
     $plan = Planner::plan(Kitchens::soupy(looseness: $word->value(), toTable: $walk));
     expect($plan->looseness())->toEqualWithDelta($word->value(), 0.03)
         ->and($plan->bite())->toBe(Bite::Right)
-        ->and(Looseness::nearest($plan->looseness(), $plan->ask->family))->toBe($word)
+        ->and($plan->ask->family->traits()->scale->nearest($plan->looseness()))->toBe($word)
         ->and($plan->warnings)->toBe([]);
 })->with([[Looseness::Creamy], [Looseness::Loose], [Looseness::Soup]])->with([0.0, 2.0]);
 

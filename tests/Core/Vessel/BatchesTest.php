@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Velko\Core\Method\Family;
+use Velko\Core\Family\Families;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Batches;
 use Velko\Core\Vessel\Burner;
@@ -65,7 +65,7 @@ it('shares all covers over pans that take them, on rings that reach them, in ran
             $pans[$n] = new Pan($base, $base + 4, 5, 1000);
             $rings[$n] = new Burner($chance->getInt(10, 50), ['on' => $chance->getInt(500, 8000)]);
         }
-        $fit = Family::PanRice->fit(Variety::Bomba->grain(), 0);
+        $fit = Families::named('pan-rice')->fit(Variety::Bomba->grain(), 0);
         $covers = $chance->getInt(1, 40);
         $batches = Batches::of($pans, $rings, $covers, 60, $fit);
         if ($batches === []) {
@@ -110,7 +110,7 @@ function leastFloorTried(array $pans, array $rings, int $covers, int $count, Fit
 
 it('finds the fewest pans with the least floor, as trying every set does', function (): void {
     $chance = new Randomizer(new Mt19937(11));
-    $fit = Family::PanRice->fit(Variety::Bomba->grain(), 0);
+    $fit = Families::named('pan-rice')->fit(Variety::Bomba->grain(), 0);
     for ($kitchen = 0; $kitchen < 40; $kitchen++) {
         $pans = $rings = [];
         for ($n = 1; $n <= 5; $n++) {

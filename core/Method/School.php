@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Method;
+
+/** What the cooks of a family do differently, and disagree about. */
+enum School: string
+{
+    case Doses = 'doses';
+    case Stirring = 'stirring';
+    case Crust = 'crust';
+    case CrustHeat = 'crust-school';
+    case Soak = 'soak';
+    case Toast = 'toast';
+}
