@@ -23,6 +23,12 @@ final class Cooking
     /** Rice that would have to finish more than this off the heat is not pulled half raw for it, minutes at 100 °C (our limit). */
     public const MOST_OFF_THE_HEAT = 4.0;
 
+    /** No cook is followed for longer than this, s. */
+    public const LONGEST = 5400.0;
+
+    /** Free liquid, g per g rice, with which nothing cooks on. */
+    public const BONE_DRY = 0.004;
+
     /** The wine is given up on after this long, s. */
     private const WINE_AT_MOST = 360.0;
 
@@ -195,12 +201,16 @@ final class Cooking
     }
 
     /**
-     * Minutes at 100 °C that count as right at the table: what it has when it is eaten, but no more than a few beyond
-     * what it had on the heat. A way so long that more would have to come off the heat is not solved for.
+     * Off the heat now, and to the table.
+     *
+     * @param  float  $wanted  minutes at 100 °C at which it was to come off
      */
-    public static function landed(State $pulled, State $atTable): float
+    public function land(State $pulled, float $wanted = 0.0): Landed
     {
-        return min($atTable->doneness, $pulled->doneness + self::MOST_OFF_THE_HEAT);
+        $eaten = clone $pulled;
+        $this->toTable($eaten);
+
+        return new Landed($pulled, $eaten, max(0.0, $wanted - $pulled->doneness));
     }
 
     /** Stands open at the pass until a second. */

@@ -26,8 +26,6 @@ use Velko\Core\Quantity\Rounding;
 /** When the grains will show, when it is dry, how long the crust takes; and what to do where dry and done do not meet. */
 final readonly class PanRiceAhead implements Ahead
 {
-    private const LONGEST_COOK = 5400.0;
-
     /** Rice so near to the middle of its window is left alone, min. */
     private const NEAR_ENOUGH = 0.5;
 
@@ -334,9 +332,9 @@ final readonly class PanRiceAhead implements Ahead
      */
     private function cook(State $start, float $more, ?string $gentle, ?Track $track = null): array
     {
-        $cooked = $this->cookUntil($start, $more, $gentle, self::LONGEST_COOK);
+        $cooked = $this->cookUntil($start, $more, $gentle, Cooking::LONGEST);
         $landed = $cooked['atTable']->doneness;
-        $latest = self::LONGEST_COOK;
+        $latest = Cooking::LONGEST;
         for ($try = 0; $try < self::MOST_PULLS; $try++) {
             $soft = $cooked['atTable']->doneness - $this->ask->grain->window->rightTo();
             if ($soft <= 0 || $cooked['pulled']->second <= $start->second) {

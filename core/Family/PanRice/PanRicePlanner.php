@@ -15,7 +15,9 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Landed;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\RightAtTheTable;
 use Velko\Core\Planning\Root;
 use Velko\Core\Planning\Setting;
 use Velko\Core\Planning\Standing;
@@ -64,8 +66,6 @@ final class PanRicePlanner
     private const DONE_ANYWAY = 0.12;
 
     private const MOST_PULLS = 6;
-
-    private const LONGEST_COOK = 5400.0;
 
     /** Rounding the stock may change it by this share of the rice, g/g. */
     private const ROUNDING = 0.015;
@@ -299,7 +299,7 @@ final class PanRicePlanner
     /**
      * @param  float|null  $turnAt  s at which the knob is turned down; null: when the grains show
      *
-     * @return array{atTable: State, landed: float, turnedAt: float, dryAt: float, pullAt: float}
+     * @return array{landed: float, turnedAt: float, dryAt: float}
      */
     private function cook(float $stock, string $hot, string $gentle, ?float $turnAt): array
     {
@@ -307,14 +307,14 @@ final class PanRicePlanner
         $state = $this->pan->atFirstStock();
         $this->pan->pourStock($state, $stock);
         if ($turnAt === null) {
-            $this->pan->runUntilGrainsShow($state, self::LONGEST_COOK, $this->wanted);
+            $this->pan->runUntilGrainsShow($state, Cooking::LONGEST, $this->wanted);
         } else {
             $this->pan->runTo($state, $turnAt, Simulation::DRY * $this->rice);
         }
         $turnedAt = $state->second;
         if ($state->free > Simulation::DRY * $this->rice) {
             $this->pan->set($state, $gentle);
-            $this->pan->runTo($state, self::LONGEST_COOK, Simulation::DRY * $this->rice);
+            $this->pan->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
         }
         $dryAt = $state->second;
         $crust = $this->crust();
@@ -323,26 +323,24 @@ final class PanRicePlanner
         return $this->crustAndRest($state, $turnedAt, $dryAt, $dryAt + $crust->seconds());
     }
 
-    /** @return array{atTable: State, landed: float, turnedAt: float, dryAt: float, pullAt: float} */
+    /** @return array{landed: float, turnedAt: float, dryAt: float} */
     private function cookOnTrack(float $stock): array
     {
         $this->pan->under($this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
         $state = $this->pan->atFirstStock();
         $this->pan->pourStock($state, $stock);
-        $this->pan->runTo($state, self::LONGEST_COOK, Simulation::DRY * $this->rice);
+        $this->pan->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
         $dryAt = $state->second;
 
         return $this->crustAndRest($state, 0.0, $dryAt, $dryAt + $this->crustOnTrack($dryAt)->seconds());
     }
 
-    /** @return array{atTable: State, landed: float, turnedAt: float, dryAt: float, pullAt: float} */
+    /** @return array{landed: float, turnedAt: float, dryAt: float} doneness at the table, minutes at 100 °C; s */
     private function crustAndRest(State $state, float $turnedAt, float $dryAt, float $pullAt): array
     {
         $this->pan->runTo($state, $pullAt);
-        $pulled = clone $state;
-        $this->pan->toTable($state);
 
-        return ['atTable' => $state, 'landed' => Cooking::landed($pulled, $state), 'turnedAt' => $turnedAt, 'dryAt' => $dryAt, 'pullAt' => $pullAt];
+        return ['landed' => $this->pan->land($state)->doneness(), 'turnedAt' => $turnedAt, 'dryAt' => $dryAt];
     }
 
     private function crust(): CrustPlan
@@ -385,7 +383,7 @@ final class PanRicePlanner
         $firstStock = $state->second;
         $this->pan->pourStock($state, $stock);
         $poured = clone $state;
-        $this->pan->runTo($state, self::LONGEST_COOK, Simulation::DRY * $this->rice, $this->wanted + self::DONE_ANYWAY);
+        $this->pan->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice, $this->wanted + self::DONE_ANYWAY);
         $dry = $state->free <= Simulation::DRY * $this->rice;
         $crust = $this->ask->method->heat === null ? $this->crust() : $this->crustOnTrack($state->second);
         if (! $dry) {
@@ -408,21 +406,12 @@ final class PanRicePlanner
     /** Rice that is done comes off, wet or dry: so early that it is right after rest and walk. */
     private function pulledWet(State $poured): State
     {
-        $pull = $this->wanted;
-        $state = $poured;
-        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+        return (new RightAtTheTable($this->ask, self::DONENESS_TOLERANCE, 0.0, self::MOST_PULLS))->pulled(function (float $pull) use ($poured): Landed {
             $state = clone $poured;
-            $this->pan->runTo($state, self::LONGEST_COOK, -1.0, $pull);
-            $eaten = clone $state;
-            $this->pan->toTable($eaten);
-            $late = Cooking::landed($state, $eaten) - $this->wanted;
-            if (abs($late) <= self::DONENESS_TOLERANCE) {
-                break;
-            }
-            $pull = max(0.5, $pull - $late);
-        }
+            $this->pan->runTo($state, Cooking::LONGEST, -1.0, $pull);
 
-        return $state;
+            return $this->pan->land($state);
+        }, $this->wanted)->pulled;
     }
 
     private function hot(): string

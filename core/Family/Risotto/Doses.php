@@ -12,7 +12,8 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\Root;
+use Velko\Core\Planning\Landed;
+use Velko\Core\Planning\RightAtTheTable;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Kinetics;
 
@@ -35,9 +36,6 @@ final readonly class Doses
     /** The dose before the last keeps so far away from it, minutes at 100 °C. */
     private const BETWEEN_DOSES = 0.6;
 
-    /** No cook is followed for longer than this, s. */
-    private const LONGEST_COOK = 5400.0;
-
     private const MOST_DOSES = 240;
 
     /** Between looks at whether the next dose is due, s. */
@@ -45,14 +43,8 @@ final readonly class Doses
 
     private const LOOSENESS_TOLERANCE = 0.003;
 
-    /** Free liquid, g per g rice, with which nothing cooks on. */
-    private const BONE_DRY = 0.004;
-
     /** Nobody waits with a dose for longer than until the pan is about to be dry, g/g. */
     private const NEARLY_DRY = 1.2 * Simulation::DRY;
-
-    /** How far a last dose that is too small to finish the rice counts as below the target, g/g per minute missing. */
-    private const DRY_COSTS_PER_MINUTE = 0.1;
 
     private const DONENESS_TOLERANCE = 0.03;
 
@@ -82,12 +74,15 @@ final readonly class Doses
 
     private float $wanted;
 
+    private RightAtTheTable $right;
+
     /** @param  float  $net  W, on the setting the cook runs at */
     public function __construct(private Ask $ask, private Cooking $pan, float $net)
     {
         $this->rice = $ask->rice();
         $this->school = $ask->method->doses ?? Schools::all()[Schools::DEFAULT];
         $this->wanted = $ask->grain->window->middle();
+        $this->right = new RightAtTheTable($ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
         $this->landing = $this->landing();
         $this->load = new Load($this->rice, $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle, $this->landing);
     }
@@ -130,7 +125,7 @@ final readonly class Doses
     {
         $state = clone $from;
         $doses = [];
-        while ($state->doneness < $this->wanted && $state->second < self::LONGEST_COOK && count($doses) < $most) {
+        while ($state->doneness < $this->wanted && $state->second < Cooking::LONGEST && count($doses) < $most) {
             $volume = $this->dose($state, $given + count($doses), $most - count($doses));
             $doses[] = new Dose($state->second, $volume, clone $state);
             $this->pan->pourStock($state, $volume);
@@ -174,8 +169,8 @@ final readonly class Doses
     {
         $latest = $since + $this->school->dueAfter();
         $due = false;
-        while (! $due && $state->doneness < $this->wanted && $state->second < self::LONGEST_COOK - 0.5) {
-            $look = min(max($latest, $state->second), $state->second + self::LOOK_EVERY, self::LONGEST_COOK);
+        while (! $due && $state->doneness < $this->wanted && $state->second < Cooking::LONGEST - 0.5) {
+            $look = min(max($latest, $state->second), $state->second + self::LOOK_EVERY, Cooking::LONGEST);
             $this->pan->runTo($state, $look, $this->school->dueAt($this->load, $state), $this->wanted);
             $due = $state->free <= $this->school->dueAt($this->load, $state) || $state->second >= $latest - 0.5;
         }
@@ -193,21 +188,15 @@ final readonly class Doses
      */
     private function solved(array $doses, State $start, int $least, int $most = self::MOST_DOSES): Dosed
     {
-        $pull = $this->landing->doneness;
         $given = $doses;
         $volume = null;
-        $tail = [clone $start, $start->second, 0.0, $start->doneness];
-        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+        $landed = $this->right->pulled(function (float $pull) use ($doses, $start, $least, $most, &$given, &$volume): Landed {
             [$given, $volume] = $this->withLast($doses, $start, $least, $most, $pull, $volume);
-            $tail = $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
-            $late = $tail[3] - $this->wanted;
-            if (abs($late) <= self::DONENESS_TOLERANCE) {
-                break;
-            }
-            $pull = max(0.5, $pull - $late);
-        }
 
-        return $this->measured($given, $volume ?? 0.0, $tail, $least);
+            return $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
+        }, $this->landing->doneness);
+
+        return $this->measured($given, $volume ?? 0.0, $landed, $least);
     }
 
     /**
@@ -244,14 +233,7 @@ final readonly class Doses
 
         for ($last = count($candidates); $last >= 1; $last--) {
             $before = $candidates[$last - 1]->before;
-            $volume = Root::of(
-                fn (float $v): float => $this->loosenessAfter($before, $v, $pull),
-                $this->ask->target->looseness,
-                $guess ?? $this->ask->target->looseness * $this->rice,
-                1 / $this->rice,
-                0.0,
-                self::LOOSENESS_TOLERANCE,
-            );
+            $volume = $this->right->stock(fn (float $v): Landed => $this->tail($before, $v, $pull), $guess ?? $this->ask->target->looseness * $this->rice);
             if ($volume !== null) {
                 return [array_slice($candidates, 0, $last), $volume];
             }
@@ -263,7 +245,7 @@ final readonly class Doses
 
     private function looseEnough(State $start, float $pull): bool
     {
-        return $this->loosenessAfter($start, 0.0, $pull) >= $this->ask->target->looseness - self::NEAR_ENOUGH;
+        return $this->right->looseness($this->tail($start, 0.0, $pull)) >= $this->ask->target->looseness - self::NEAR_ENOUGH;
     }
 
     /** A dose of its own at a doneness, after the one given before. */
@@ -277,44 +259,29 @@ final readonly class Doses
 
     private function doseFrom(State $state, float $doneness): Dose
     {
-        $this->pan->runTo($state, self::LONGEST_COOK, self::NEARLY_DRY * $this->rice, $doneness);
+        $this->pan->runTo($state, Cooking::LONGEST, self::NEARLY_DRY * $this->rice, $doneness);
 
         return new Dose($state->second, 0.0, $state);
     }
 
-    /** Free liquid per raw rice at the table, g/g; below nothing when the pan is dry before the rice is done. */
-    private function loosenessAfter(State $before, float $volume, float $pull): float
-    {
-        [$atTable, , $missing] = $this->tail($before, $volume, $pull);
-
-        return $atTable->free / $this->rice - $missing * self::DRY_COSTS_PER_MINUTE;
-    }
-
-    /**
-     * From one dose to the table. A pan that runs dry comes off there: its rice would not get done any more.
-     *
-     * @return array{State, float, float, float} the pan when it is eaten, the second it came off, minutes of doneness missing then, and those it counts for at the table
-     */
-    private function tail(State $before, float $volume, float $pull): array
+    /** From one dose to the table. A pan that runs dry comes off there: its rice would not get done any more. */
+    private function tail(State $before, float $volume, float $pull): Landed
     {
         $state = clone $before;
         $this->pan->pourStock($state, $volume);
-        $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $pull);
-        $pulled = clone $state;
-        $this->pan->toTable($state);
+        $this->pan->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, $pull);
 
-        return [$state, $pulled->second, max(0.0, $pull - $pulled->doneness), Cooking::landed($pulled, $state)];
+        return $this->pan->land($state, $pull);
     }
 
     /**
      * The last dose in what a jug can measure; where too little of it is left to measure, the dose before is the last.
      *
      * @param  list<Dose>  $given
-     * @param  array{State, float, float, float}  $tail
      */
-    private function measured(array $given, float $last, array $tail, int $least): Dosed
+    private function measured(array $given, float $last, Landed $landed, int $least): Dosed
     {
-        [$atTable, $pullAt] = $tail;
+        [$atTable, $pullAt] = [$landed->atTable, $landed->pulled->second];
         $last = Rounding::to($last, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
         $solved = $given[count($given) - 1] ?? null;
         if ($solved === null) {

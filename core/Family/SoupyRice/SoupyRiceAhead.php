@@ -13,15 +13,14 @@ use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Coming;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Extra;
-use Velko\Core\Planning\Root;
+use Velko\Core\Planning\Landed;
+use Velko\Core\Planning\RightAtTheTable;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
 
 /** When the pot comes off, and what hot stock it lacks or has too much of for the bowl. */
 final readonly class SoupyRiceAhead implements Ahead
 {
-    private const LONGEST_COOK = 5400.0;
-
     private const MOST_PULLS = 6;
 
     /** Nothing is poured any more so shortly before the pull, s. */
@@ -38,6 +37,8 @@ final readonly class SoupyRiceAhead implements Ahead
 
     private float $rice;
 
+    private RightAtTheTable $right;
+
     /** mL of the one pour, while it is still to come */
     private ?float $toPour;
 
@@ -51,6 +52,7 @@ final readonly class SoupyRiceAhead implements Ahead
     public function __construct(private Ask $ask, Replay $replay, string $mark)
     {
         $this->rice = $ask->rice();
+        $this->right = new RightAtTheTable($ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
         $toPour = null;
         $turns = [];
         foreach ($replay->toCome() as $stage) {
@@ -79,11 +81,11 @@ final readonly class SoupyRiceAhead implements Ahead
             $doses[] = ['second' => $start->second, 'volume' => $this->toPour];
             $this->pan->pourStock($start, $this->toPour);
         }
-        [$left, $pulledAsItIs] = $this->cook($start, 0.0, null);
+        $left = $this->cook($start, 0.0);
         // Off before anything else: what is missing loosens it at the pass.
-        $needs = $this->mayAdd && $pulledAsItIs->second > $start->second + self::TOO_LATE ? $this->needs($start, $left) : 0.0;
-        $track = new Track;
-        [$atTable, $pulled] = $this->cook($start, max(0.0, $needs), $track);
+        $needs = $this->mayAdd && $left->pulled->second > $start->second + self::TOO_LATE ? $this->needs($start, $left->atTable) : 0.0;
+        $cooked = $this->cook($start, max(0.0, $needs));
+        $pulled = $cooked->pulled;
         $extras = [];
         if ($needs > 0) {
             $extras[] = new Extra($start->second, 'pour', Fact::of('say.too-tight-in-the-bowl'), $needs);
@@ -93,7 +95,7 @@ final readonly class SoupyRiceAhead implements Ahead
         }
         $turns = array_values(array_filter($this->turns, static fn (HeatChange $turn): bool => 60 * $turn->fromMinute < $pulled->second));
 
-        return new Coming($doses, array_map(static fn (HeatChange $turn): array => ['second' => 60 * $turn->fromMinute, 'mark' => $turn->mark], $turns), $extras, [], ($this->toPour ?? 0.0) + ($this->ask->target->looseness - $left->free / $this->rice) * $this->rice, null, $pulled, $atTable, $left, $track);
+        return new Coming($doses, array_map(static fn (HeatChange $turn): array => ['second' => 60 * $turn->fromMinute, 'mark' => $turn->mark], $turns), $extras, [], ($this->toPour ?? 0.0) + ($this->ask->target->looseness - $left->atTable->free / $this->rice) * $this->rice, null, $pulled, $cooked->atTable, $left->atTable, $this->track($start, max(0.0, $needs), $pulled));
     }
 
     /** mL that the bowl lacks; below nothing what it has too much of */
@@ -107,38 +109,34 @@ final readonly class SoupyRiceAhead implements Ahead
         if ($off < 0) {
             return Rounding::to($off * $this->rice, Rounding::step(self::NEAR_ENOUGH * $this->rice));
         }
-        $volume = Root::of(fn (float $v): float => $this->cook($start, $v, null)[0]->free / $this->rice, $target, $off * $this->rice, 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE);
+        $volume = $this->right->stock(fn (float $v): Landed => $this->cook($start, $v), $off * $this->rice);
 
         return Rounding::to($volume ?? 0.0, Rounding::JUG);
     }
 
-    /** @return array{State, State} at the table, and as it is pulled: so early that the bite is right at the table */
-    private function cook(State $start, float $more, ?Track $track): array
+    /** Pulled so early that the bite is right at the table. */
+    private function cook(State $start, float $more): Landed
     {
-        $wanted = $this->ask->grain->window->middle();
-        $pull = $wanted - 0.8 * ($this->pan->toPass() + $this->ask->target->minutesToTable);
-        $pulled = $state = $start;
-        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+        return $this->right->pulled(function (float $pull) use ($start, $more): Landed {
             $state = clone $start;
             $this->pan->pourStock($state, $more);
-            $this->pan->runTo($state, self::LONGEST_COOK, -1.0, $pull);
-            $pulled = clone $state;
-            $this->pan->toTable($state);
-            $late = Cooking::landed($pulled, $state) - $wanted;
-            if (abs($late) <= self::DONENESS_TOLERANCE || $pulled->second <= $start->second) {
-                break;
-            }
-            $pull = max(0.5, $pull - $late);
-        }
-        if ($track !== null) {
-            $walked = clone $start;
-            $this->pan->record($track);
-            $this->pan->pourStock($walked, $more);
-            $this->pan->runTo($walked, $pulled->second);
-            $this->pan->toTable($walked);
-            $this->pan->record(null);
-        }
+            $this->pan->runTo($state, Cooking::LONGEST, -1.0, $pull);
 
-        return [$state, $pulled];
+            return $this->pan->land($state);
+        }, $this->right->firstPull(), $start->second);
+    }
+
+    /** The way from here to the table, for the picture. */
+    private function track(State $start, float $more, State $pulled): Track
+    {
+        $track = new Track;
+        $state = clone $start;
+        $this->pan->record($track);
+        $this->pan->pourStock($state, $more);
+        $this->pan->runTo($state, $pulled->second);
+        $this->pan->toTable($state);
+        $this->pan->record(null);
+
+        return $track;
     }
 }

@@ -8,8 +8,9 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Landed;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\Root;
+use Velko\Core\Planning\RightAtTheTable;
 use Velko\Core\Planning\Standing;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Grain;
@@ -38,13 +39,6 @@ final class SoupyRicePlanner
     private const DONENESS_TOLERANCE = 0.03;
 
     private const MOST_PULLS = 6;
-
-    private const LONGEST_COOK = 5400.0;
-
-    private const BONE_DRY = 0.004;
-
-    /** How far a pot that is dry before the rice is done counts as below the target, g/g per minute missing. */
-    private const DRY_COSTS_PER_MINUTE = 0.1;
 
     /** Rounding the stock may move looseness by this much, g/g. */
     private const ROUNDING = 0.02;
@@ -79,24 +73,15 @@ final class SoupyRicePlanner
 
     private function solve(): Plan
     {
-        $wanted = $this->ask->grain->window->middle();
-        $pull = $wanted - 0.8 * ($this->pan->toPass() + $this->ask->target->minutesToTable);
+        $right = new RightAtTheTable($this->ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
         $stock = $this->guess();
-        $pulledAt = 0.0;
-        for ($try = 0; $try < self::MOST_PULLS; $try++) {
-            $stock = Root::of(
-                fn (float $volume): float => $this->loosenessWith($volume, $pull),
-                $this->ask->target->looseness, $stock, 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE,
-            ) ?? 0.0;
-            [, $pulledAt, , $landed] = $this->cook($stock, $pull);
-            $late = $landed - $wanted;
-            if (abs($late) <= self::DONENESS_TOLERANCE) {
-                break;
-            }
-            $pull = max(0.5, $pull - $late);
-        }
+        $landed = $right->pulled(function (float $pull) use ($right, &$stock): Landed {
+            $stock = $right->stock(fn (float $volume): Landed => $this->cook($volume, $pull), $stock) ?? 0.0;
+
+            return $this->cook($stock, $pull);
+        }, $right->firstPull());
         $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
-        $walked = $this->pan->walk([$this->before->second], [$stock], $pulledAt);
+        $walked = $this->pan->walk([$this->before->second], [$stock], $landed->pulled->second);
         $standing = Standing::of($this->ask, $this->pan, $walked->pulled);
         $plan = new Plan(
             $this->ask, $stock, $this->heat,
@@ -107,23 +92,13 @@ final class SoupyRicePlanner
         return $plan->with(SoupyRiceChecks::of($plan));
     }
 
-    private function loosenessWith(float $stock, float $pull): float
-    {
-        [$atTable, , $missing] = $this->cook($stock, $pull);
-
-        return $atTable->free / $this->rice - $missing * self::DRY_COSTS_PER_MINUTE;
-    }
-
-    /** @return array{State, float, float, float} the pot when it is eaten, the second it came off, minutes of doneness missing then, and those it counts for at the table */
-    private function cook(float $stock, float $pull): array
+    private function cook(float $stock, float $pull): Landed
     {
         $state = clone $this->before;
         $this->pan->pourStock($state, $stock);
-        $this->pan->runTo($state, self::LONGEST_COOK, self::BONE_DRY * $this->rice, $pull);
-        $pulled = clone $state;
-        $this->pan->toTable($state);
+        $this->pan->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, $pull);
 
-        return [$state, $pulled->second, max(0.0, $pull - $pulled->doneness), Cooking::landed($pulled, $state)];
+        return $this->pan->land($state, $pull);
     }
 
     /**

@@ -9,6 +9,8 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\Landed;
+use Velko\Core\Planning\RightAtTheTable;
 use Velko\Core\Planning\Root;
 
 /** One remedy tried on a pan as it stands. */
@@ -23,6 +25,9 @@ final readonly class Trial
     /** For a first guess: what a covered rest adds, minutes at 100 °C. */
     private const RESTS_ON = 1.5;
 
+    /** For a first guess: what a minute on the way adds, minutes at 100 °C; a pan in trouble has cooled. */
+    private const WAY_ADDS = 0.7;
+
     private const LOOSENESS_TOLERANCE = 0.01;
 
     private Cooking $pan;
@@ -31,12 +36,15 @@ final readonly class Trial
 
     private float $wanted;
 
+    private RightAtTheTable $right;
+
     /** @param  string  $mark  where the knob stands meanwhile */
     public function __construct(private Ask $ask, private State $from, string $mark)
     {
         $this->pan = new Cooking($ask->withMethod(['lid' => []]), [new HeatChange(0.0, $mark)]);
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
+        $this->right = new RightAtTheTable($ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
     }
 
     /**
@@ -49,23 +57,19 @@ final readonly class Trial
      */
     public function untilDone(float $pour = 0.0, float $covered = 0.0): array
     {
-        $pull = $this->wanted - 0.7 * ($this->pan->toPass() + $this->ask->target->minutesToTable);
-        $pulledAt = $this->from->second;
-        $state = $this->from;
-        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+        $landed = $this->done($pour, $covered);
+
+        return [$this->minutes($landed->pulled), $landed->atTable];
+    }
+
+    private function done(float $pour, float $covered): Landed
+    {
+        return $this->right->pulled(function (float $pull) use ($pour, $covered): Landed {
             $state = $this->begun($pour, $covered, $pull);
             $this->pan->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
-            $pulledAt = $state->second;
-            $pulled = clone $state;
-            $this->pan->toTable($state);
-            $late = Cooking::landed($pulled, $state) - $this->wanted;
-            if (abs($late) <= self::DONENESS_TOLERANCE || $pulledAt <= $this->from->second) {
-                break;
-            }
-            $pull -= $late;
-        }
 
-        return [($pulledAt - $this->from->second) / 60, $state];
+            return $this->pan->land($state);
+        }, $this->right->firstPull(self::WAY_ADDS), $this->from->second);
     }
 
     /**
@@ -77,7 +81,7 @@ final readonly class Trial
     {
         $state = $this->begun($pour, $covered, INF);
         $this->pan->runTo($state, $this->from->second + self::LONGEST, Simulation::DRY * $this->rice, $this->ask->grain->window->high + 4);
-        $minutes = ($state->second - $this->from->second) / 60;
+        $minutes = $this->minutes($state);
         $this->pan->toTable($state);
 
         return [$minutes, $state];
@@ -95,15 +99,13 @@ final readonly class Trial
         $state = $this->begun(0.0, 0.0, INF);
         $this->pan->runTo($state, $this->from->second + self::LONGEST, $free, $this->ask->grain->window->high + 4);
 
-        return [($state->second - $this->from->second) / 60, $state];
+        return [$this->minutes($state), $state];
     }
 
     /** mL that bring it to the table as loose as asked, pulled when it is done. */
     public function pourForLooseness(float $covered = 0.0): float
     {
-        $target = $this->ask->target->looseness;
-
-        return Root::of(fn (float $v): float => $this->untilDone($v, $covered)[1]->free / $this->rice, $target, $target * $this->rice, 1 / $this->rice, 0.0, self::LOOSENESS_TOLERANCE) ?? 0.0;
+        return $this->right->stock(fn (float $v): Landed => $this->done($v, $covered), $this->ask->target->looseness * $this->rice) ?? 0.0;
     }
 
     /** mL that a dry pan needs under a cover, so that they are gone just when the rice is done. */
@@ -111,7 +113,7 @@ final readonly class Trial
     {
         $dry = Simulation::DRY * $this->rice;
 
-        return Root::of(fn (float $v): float => $this->coveredUntilDone($v)[2]->free, $dry, 0.3 * $this->rice, 1.0, 0.0, self::LOOSENESS_TOLERANCE * $this->rice) ?? 0.0;
+        return Root::of(fn (float $v): float => $this->coveredDone($v)->pulled->free, $dry, 0.3 * $this->rice, 1.0, 0.0, self::LOOSENESS_TOLERANCE * $this->rice) ?? 0.0;
     }
 
     /**
@@ -119,28 +121,32 @@ final readonly class Trial
      *
      * @param  float  $pour  mL of stock at once
      *
-     * @return array{float, State, State} minutes from now, the pan at the table, and as it comes off
+     * @return array{float, State} minutes from now, and the pan at the table
      */
     public function coveredUntilDone(float $pour): array
     {
-        $pull = $this->wanted - self::RESTS_ON;
-        $pulled = $state = $this->from;
-        for ($try = 0; $try < self::MOST_PULLS; $try++) {
+        $landed = $this->coveredDone($pour);
+
+        return [$this->minutes($landed->pulled), $landed->atTable];
+    }
+
+    private function coveredDone(float $pour): Landed
+    {
+        return $this->right->pulled(function (float $pull) use ($pour): Landed {
             $state = clone $this->from;
             $this->pan->set($state, $this->pan->markAt($state->second));
             $this->pan->pourStock($state, $pour);
             $this->pan->cover($state, true);
             $this->pan->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
-            $pulled = clone $state;
-            $this->pan->toTable($state);
-            $late = Cooking::landed($pulled, $state) - $this->wanted;
-            if (abs($late) <= self::DONENESS_TOLERANCE || $pulled->second <= $this->from->second) {
-                break;
-            }
-            $pull -= $late;
-        }
 
-        return [($pulled->second - $this->from->second) / 60, $state, $pulled];
+            return $this->pan->land($state);
+        }, $this->wanted - self::RESTS_ON, $this->from->second);
+    }
+
+    /** From now until then. */
+    private function minutes(State $then): float
+    {
+        return ($then->second - $this->from->second) / 60;
     }
 
     /** Off the heat, standing covered for so long, then to the table. */
