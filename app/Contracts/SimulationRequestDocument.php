@@ -6,7 +6,15 @@ namespace App\Contracts;
 
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
-use Velko\Core\Pan\Happening;
+use Velko\Core\Pan\Act\Act;
+use Velko\Core\Pan\Act\BeatIn;
+use Velko\Core\Pan\Act\Heat;
+use Velko\Core\Pan\Act\Lid;
+use Velko\Core\Pan\Act\Lift;
+use Velko\Core\Pan\Act\Off;
+use Velko\Core\Pan\Act\Plate;
+use Velko\Core\Pan\Act\Pour;
+use Velko\Core\Pan\Act\Timed;
 use Velko\Core\Pan\Rehearsal;
 use Velko\Core\Pan\Rehearsed;
 use Velko\Core\Pan\Setup;
@@ -38,24 +46,29 @@ final class SimulationRequestDocument extends EngineRequest
         $pan = $this->pan();
         $burner = $this->burner();
         $until = $this->number('until_min', 0.0);
-        $happenings = $this->happenings($burner, $this->number('stock/temperature_c', Defaults::STOCK_C), $until);
+        $salt = $this->number('stock/salt_percent', Defaults::STOCK_SALT_PERCENT) / 100;
+        $acts = $this->acts($burner, $this->number('stock/temperature_c', Defaults::STOCK_C), $salt, $until);
         $soak = $this->number('method/soak_min', 0.0);
         $sealed = $this->sealed($soak);
         $toasting = Toasting::from($this->text('method/toast', Toasting::Medium->value));
         $stirring = Stirring::from($this->text('method/stirring', Stirring::Never->value));
-        $salt = $this->number('stock/salt_percent', Defaults::STOCK_SALT_PERCENT) / 100;
         $this->throwRefusals();
-        $setup = new Setup($grain, $this->conditions($pan), $pan, $burner->ring, $this->rice(), $sealed ? $toasting->grain() : null, $soak, $salt, $stirring === Stirring::Constant);
+        $setup = new Setup($grain, $this->conditions($pan), $pan, $burner->ring, $this->rice(), $sealed ? $toasting->grain() : null, $soak, $stirring === Stirring::Constant);
 
-        return [$setup, Rehearsal::of($setup, $happenings, $until)];
+        return [$setup, Rehearsal::of($setup, $acts, $until)];
     }
 
-    /** @return list<Happening> */
-    private function happenings(Burner $burner, float $stock, float $until): array
+    /**
+     * @param  float  $stock  °C
+     * @param  float  $salt  g per g of it
+     *
+     * @return list<Timed>
+     */
+    private function acts(Burner $burner, float $stock, float $salt, float $until): array
     {
         /** @var list<array<string, mixed>> $events */
         $events = $this->document['events'];
-        $happenings = [];
+        $acts = [];
         foreach ($events as $i => $event) {
             $kinds = array_values(array_intersect(array_keys(self::KINDS), array_keys($event)));
             if (count($kinds) !== 1) {
@@ -72,35 +85,33 @@ final class SimulationRequestDocument extends EngineRequest
             if (isset($event['setting']) && is_string($event['setting'])) {
                 $this->checkMark("/events/$i/setting", $event['setting'], $burner);
             }
-            $happenings[] = $kinds[0] === 'plated'
-                ? Happening::plated((float) $event['at_min'], (int) $this->number('covers', 1), $this->plates())
-                : self::happening($kinds[0], $event, $burner, $stock);
+            $act = $kinds[0] === 'plated' ? new Plate((int) $this->number('covers', 1), $this->plates()) : self::act($kinds[0], $event, $burner, $stock, $salt);
+            $acts[] = new Timed(60 * (float) $event['at_min'], $act);
         }
 
-        return $happenings;
+        return $acts;
     }
 
     /** @param  array<string, mixed>  $event */
-    private static function happening(string $kind, array $event, Burner $burner, float $stock): Happening
+    private static function act(string $kind, array $event, Burner $burner, float $stock, float $salt): Act
     {
         $number = static fn (mixed $value): float => is_numeric($value) ? (float) $value : 0.0;
-        $minute = $number($event['at_min']);
         $it = $event[$kind];
 
         return match ($kind) {
-            'pour_ml' => Happening::pour($minute, $number($it), $number($event['temperature_c'] ?? $stock), isset($event['salt_percent']) ? $number($event['salt_percent']) / 100 : null),
-            'setting' => Happening::heat($minute, is_string($it) ? $burner->net[$it] ?? 0.0 : 0.0),
-            'lid' => Happening::lid($minute, $it === true),
-            'lift_ml' => Happening::liftOut($minute, $number($it)),
-            'beat_in' => self::beatIn($minute, new Finish(
+            'pour_ml' => new Pour($number($it), $number($event['temperature_c'] ?? $stock), isset($event['salt_percent']) ? $number($event['salt_percent']) / 100 : $salt),
+            'setting' => new Heat(is_string($it) ? $burner->net[$it] ?? 0.0 : 0.0),
+            'lid' => new Lid($it === true),
+            'lift_ml' => new Lift($number($it)),
+            'beat_in' => self::beatIn(new Finish(
                 $number($it['butter_g'] ?? 0), $number($it['cheese_g'] ?? 0), ($it['butter_salted'] ?? false) === true, $number($it['butter_temperature_c'] ?? Defaults::BUTTER_C),
             )),
-            default => Happening::off($minute, ($event['covered'] ?? false) === true),
+            default => new Off(($event['covered'] ?? false) === true),
         };
     }
 
-    private static function beatIn(float $minute, Finish $finish): Happening
+    private static function beatIn(Finish $finish): BeatIn
     {
-        return Happening::beatIn($minute, $finish->capacity(), $finish->temperature(), $finish->salt());
+        return new BeatIn($finish->capacity(), $finish->temperature(), $finish->salt());
     }
 }

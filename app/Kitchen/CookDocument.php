@@ -9,7 +9,7 @@ use App\Models\Cook;
 use App\Models\Device;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
-use Velko\Core\Cook\Pour;
+use Velko\Core\Cook\Poured;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Status;
 use Velko\Core\Cook\Touch;
@@ -160,7 +160,7 @@ final class CookDocument
         }
 
         return [
-            'pours' => array_map(static fn (Pour $pour): array => ['minute' => round($pour->minute, 2), 'volume_ml' => $pour->volume, 'kind' => $pour->wine ? 'wine' : 'pour'], $replay->pours()),
+            'pours' => array_map(static fn (Poured $pour): array => ['minute' => round($pour->minute, 2), 'volume_ml' => $pour->volume, 'kind' => $pour->wine ? 'wine' : 'pour'], $replay->pours()),
             'poured_ml' => $replay->poured(),
             'pull_min' => $pull === null ? null : round($pull, 2),
             'table_min' => ($table = $replay->minuteOf('serve')) === null ? null : round($table, 2),

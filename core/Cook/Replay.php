@@ -177,15 +177,15 @@ final readonly class Replay
     /** Stock, and water in its place, poured so far, mL. */
     public function poured(): float
     {
-        $stock = array_filter($this->pours(), static fn (Pour $pour): bool => ! $pour->wine);
+        $stock = array_filter($this->pours(), static fn (Poured $pour): bool => ! $pour->wine);
 
-        return array_sum(array_map(static fn (Pour $pour): float => $pour->volume, $stock));
+        return array_sum(array_map(static fn (Poured $pour): float => $pour->volume, $stock));
     }
 
     /**
      * What went into the pan, and when.
      *
-     * @return list<Pour> in order of time
+     * @return list<Poured> in order of time
      */
     public function pours(): array
     {
@@ -196,10 +196,10 @@ final readonly class Replay
                 continue;
             }
             if ($touch->kind === 'splash') {
-                $pours[] = new Pour($minute, $touch->volume, $touch->water ? 'water' : 'stock');
+                $pours[] = new Poured($minute, $touch->volume, $touch->water ? 'water' : 'stock');
             }
             if ($touch->kind === 'pour' && $touch->stage !== null && ($this->done[$touch->stage] ?? null) === $touch) {
-                $pours[] = new Pour($minute, $touch->volume, $this->stages[$touch->stage]->kind === 'wine' ? 'wine' : 'stock');
+                $pours[] = new Poured($minute, $touch->volume, $this->stages[$touch->stage]->kind === 'wine' ? 'wine' : 'stock');
             }
         }
 
@@ -229,9 +229,9 @@ final readonly class Replay
      */
     public function pouredSpread(float $minute): float
     {
-        $poured = array_filter($this->pours(), static fn (Pour $pour): bool => $pour->minute <= $minute);
+        $poured = array_filter($this->pours(), static fn (Poured $pour): bool => $pour->minute <= $minute);
 
-        return self::POUR_SPREAD * sqrt(array_sum(array_map(static fn (Pour $pour): float => $pour->volume ** 2, $poured)));
+        return self::POUR_SPREAD * sqrt(array_sum(array_map(static fn (Poured $pour): float => $pour->volume ** 2, $poured)));
     }
 
     /** As it was said last. */

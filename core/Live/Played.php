@@ -9,6 +9,8 @@ use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
+use Velko\Core\Pan\Act\Act;
+use Velko\Core\Pan\Act\Lift;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
@@ -75,7 +77,6 @@ final class Played
             }
             if ($at >= 0) {
                 $this->pan->runTo($state, $at);
-                $this->pan->settle($state);
             }
             if ($look !== null) {
                 $look($touch, $state);
@@ -88,7 +89,6 @@ final class Played
             }
         }
         $this->pan->runTo($state, $end);
-        $this->pan->settle($state);
         if ($pulled !== null) {
             $this->atThePass($state, 60 * $pulled, min($second, Replay::LONGEST));
         }
@@ -149,19 +149,26 @@ final class Played
         return $this->pan->markAt($second);
     }
 
+    /** What a touch did to the pan; null where it did nothing to it. */
+    private function act(Touch $touch): ?Act
+    {
+        $volume = $touch->volume;
+
+        return match (true) {
+            $volume === null => null,
+            $touch->kind === 'lift' => new Lift($volume),
+            $touch->kind === 'splash' => $touch->water ? $this->pan->water($volume) : $this->pan->stock($volume),
+            $touch->stage === null || ($this->replay->done[$touch->stage] ?? null) !== $touch => null,
+            default => $this->replay->stages[$touch->stage]->kind === 'wine' ? $this->pan->wine($volume) : $this->pan->stock($volume),
+        };
+    }
+
     private function happen(State $state, Touch $touch): void
     {
-        if ($touch->volume === null) {
-            return;
+        $act = $this->act($touch);
+        if ($act !== null) {
+            $this->pan->do($state, $act);
         }
-        match (true) {
-            $touch->kind === 'lift' => $this->pan->liftOut($state, $touch->volume),
-            $touch->kind === 'splash' && $touch->water => $this->pan->pourWater($state, $touch->volume),
-            $touch->kind === 'splash' => $this->pan->pourStock($state, $touch->volume),
-            $touch->stage === null || ($this->replay->done[$touch->stage] ?? null) !== $touch => null,
-            $this->replay->stages[$touch->stage]->kind === 'wine' => $this->pan->pourWine($state, $touch->volume),
-            default => $this->pan->pourStock($state, $touch->volume),
-        };
     }
 
     /** What the scale and the tooth say outweighs what the engine made of the pan, as far as each can be trusted. */

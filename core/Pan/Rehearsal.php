@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Pan;
 
+use Velko\Core\Pan\Act\BeatIn;
+use Velko\Core\Pan\Act\Timed;
 use Velko\Core\Rice\Grain;
 
 /** What a pan does when these things happen to it. */
@@ -17,15 +19,14 @@ final class Rehearsal
 
     private ?float $dryMinute = null;
 
+    /** While it is off the heat: as it came off. */
     private ?State $off = null;
 
-    private bool $covered = false;
+    /** As it came off last. */
+    private ?State $lastOff = null;
 
     /** Minutes at 100 °C of the topmost grains. */
     private float $top;
-
-    /** Salt of what was beaten in, g. */
-    private float $beatenInSalt = 0.0;
 
     /** @var list<list<Leg>> stretches of heat while the floor was dry, one list a dry spell */
     private array $drySpells = [];
@@ -42,84 +43,47 @@ final class Rehearsal
     }
 
     /**
-     * @param  list<Happening>  $happenings  in any order; those of one minute as they stand
+     * @param  list<Timed>  $acts  in any order; those of one second as they stand
      * @param  float  $until  min
      */
-    public static function of(Setup $setup, array $happenings, float $until): Rehearsed
+    public static function of(Setup $setup, array $acts, float $until): Rehearsed
     {
-        usort($happenings, static fn (Happening $a, Happening $b): int => $a->minute <=> $b->minute);
         $self = new self($setup);
-        foreach ($happenings as $happening) {
-            if ($happening->minute > $until) {
-                break;
-            }
-            if ($happening->minute > 0) {
-                $self->beginTrack();
-            }
-            $self->runTo(60 * $happening->minute);
-            $self->do($happening);
-        }
-        $self->beginTrack();
-        $self->runTo(60 * $until);
+        $player = new Player($self->pan, $acts, $self->runTo(...));
+        $player->begin($self->state);
+        $self->track->add($self->state);
+        $player->goOn($self->state, 60 * $until);
+        $self->noteOff();
 
-        return $self->result();
+        return $self->result(array_sum(array_map(static fn (Timed $timed): float => $timed->act instanceof BeatIn && $timed->second <= 60 * $until ? $timed->act->salt : 0.0, $acts)));
     }
 
-    private function beginTrack(): void
+    /** The pan when it last came off the heat. */
+    private function noteOff(): void
     {
-        if ($this->track->minute === []) {
-            $this->track->add($this->state);
-        }
-    }
-
-    private function do(Happening $happening): void
-    {
-        $room = $this->setup->conditions->room;
-        if ($happening->pour !== null) {
-            $this->pan->pour($this->state, $happening->pour, $happening->temperature ?? $room, $happening->saltShare ?? $this->setup->saltShare);
-        }
-        if ($happening->lift !== null) {
-            $this->pan->liftOut($this->state, $happening->lift);
-        }
-        if ($happening->capacity !== null) {
-            $this->pan->beatIn($this->state, $happening->capacity, $happening->temperature ?? $room);
-            $this->beatenInSalt += $happening->salt;
-        }
-        if ($happening->plates !== null) {
-            $this->pan->plate($this->state, $happening->plates, $happening->temperature ?? $room);
-            $this->off ??= clone $this->state;
-        }
-        if ($happening->net !== null) {
-            $this->pan->heat($this->state, $happening->net);
-        }
-        if ($happening->lid !== null) {
-            $this->pan->cover($this->state, $happening->lid);
-            $this->covered = $happening->lid;
-        }
-        if ($happening->offCovered !== null) {
-            $this->pan->off($this->state, $happening->offCovered);
-            $this->covered = $happening->offCovered;
-            $this->off = clone $this->state;
-        }
+        $isOff = $this->state->losing > 0.0;
+        $this->off = $isOff ? $this->off ?? clone $this->state : null;
+        $this->lastOff = $this->off ?? $this->lastOff;
     }
 
     /** In stretches as long as the rows of the track, so that the top layer can be followed beside the loop. */
-    private function runTo(float $second): void
+    private function runTo(State $state, float $second): void
     {
+        $this->noteOff();
         $rice = $this->setup->rice;
-        while ($this->state->second < $second - Simulation::STEP_S / 2) {
-            $next = min($second, (floor($this->state->second / Track::SPACING + 1e-9) + 1) * Track::SPACING);
-            $before = $this->state->doneness;
-            $gaps = Grain::gaps($rice, $this->state->drunk);
-            $underLiquid = $this->state->free >= $gaps;
-            if (! $this->wasDry && $this->state->poured > 0 && $this->pan->run($this->state, $next, Simulation::DRY * $rice) === Stop::Dry) {
-                $this->dryMinute ??= $this->state->minute();
+        while ($state->second < $second - Simulation::STEP_S / 2) {
+            $next = min($second, (floor($state->second / Track::SPACING + 1e-9) + 1) * Track::SPACING);
+            $before = $state->doneness;
+            $gaps = Grain::gaps($rice, $state->drunk);
+            $underLiquid = $state->free >= $gaps;
+            if (! $this->wasDry && $state->poured > 0 && $this->pan->run($state, $next, Simulation::DRY * $rice) === Stop::Dry) {
+                $this->dryMinute ??= $state->minute();
             }
-            $dryFrom = $this->state->second;
-            $this->pan->run($this->state, $next);
-            $this->noteFloor($this->state->second - $dryFrom);
-            $depth = $this->setup->pan->layer($rice, $this->state->drunk);
-            $this->top += ($this->state->doneness - $before) * TopLayer::pace($depth, $underLiquid, $this->covered);
+            $dryFrom = $state->second;
+            $this->pan->run($state, $next);
+            $this->noteFloor($state->second - $dryFrom);
+            $depth = $this->setup->pan->layer($rice, $state->drunk);
+            $this->top += ($state->doneness - $before) * TopLayer::pace($depth, $underLiquid, $state->cover > 0.0);
         }
     }
 
@@ -138,7 +102,8 @@ final class Rehearsal
         $this->wasDry = $dry;
     }
 
-    private function result(): Rehearsed
+    /** @param  float  $beatenInSalt  g */
+    private function result(float $beatenInSalt): Rehearsed
     {
         $crust = new Crust(Floor::of($this->setup->pan, $this->setup->ring), $this->setup->conditions->boiling);
         $browning = fn (float $radius): float => $this->setup->scraped
@@ -146,8 +111,8 @@ final class Rehearsal
             : array_sum(array_map(static fn (array $legs): float => $crust->after($legs, $radius), $this->drySpells));
 
         return new Rehearsed(
-            $this->track, $this->dryMinute, $this->off, $this->state, $this->setup->scraped ? $this->state->doneness : $this->top,
-            $browning(Floor::CENTRE), $browning(Floor::RIM), $this->state->salt + $this->beatenInSalt,
+            $this->track, $this->dryMinute, $this->lastOff, $this->state, $this->setup->scraped ? $this->state->doneness : $this->top,
+            $browning(Floor::CENTRE), $browning(Floor::RIM), $this->state->salt + $beatenInSalt,
         );
     }
 }

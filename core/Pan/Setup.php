@@ -15,7 +15,6 @@ final readonly class Setup
      * @param  float  $ring  diameter, cm
      * @param  float|null  $toasted  °C that toasting in fat has brought the grain to; null: not toasted
      * @param  float  $soaked  min in cold water before
-     * @param  float  $saltShare  g salt per g of the stock
      * @param  bool  $scraped  stirred all the time, so that nothing browns on the floor
      */
     public function __construct(
@@ -26,7 +25,6 @@ final readonly class Setup
         public float $rice,
         public ?float $toasted,
         public float $soaked = 0.0,
-        public float $saltShare = 0.0,
         public bool $scraped = false,
     ) {}
 }

@@ -7,6 +7,12 @@ namespace Velko\Core\Planning;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
+use Velko\Core\Pan\Act\Act;
+use Velko\Core\Pan\Act\Heat;
+use Velko\Core\Pan\Act\Lid;
+use Velko\Core\Pan\Act\Pour;
+use Velko\Core\Pan\Act\Timed;
+use Velko\Core\Pan\Player;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;
@@ -36,8 +42,8 @@ final class Cooking
 
     private readonly float $rice;
 
-    /** @var list<HeatChange|LidChange> in order of time */
-    private array $changes;
+    /** Knob and lid as the ask wants them. */
+    private Player $player;
 
     /** @param  non-empty-list<HeatChange>  $heat  in order of time */
     public function __construct(private readonly Ask $ask, private array $heat)
@@ -55,9 +61,10 @@ final class Cooking
     public function under(array $heat): void
     {
         $this->heat = $heat;
-        $changes = [...$heat, ...$this->ask->method->lid];
-        usort($changes, static fn (HeatChange|LidChange $a, HeatChange|LidChange $b): int => $a->fromMinute <=> $b->fromMinute);
-        $this->changes = $changes;
+        $this->player = new Player($this->simulation, [
+            ...array_map(fn (HeatChange $turn): Timed => new Timed(60 * $turn->fromMinute, new Heat($this->ask->burner->net[$turn->mark])), $heat),
+            ...array_map(static fn (LidChange $lid): Timed => new Timed(60 * $lid->fromMinute, new Lid($lid->on)), $this->ask->method->lid),
+        ]);
     }
 
     /** The pan at the moment before the first liquid, on its ring. */
@@ -66,11 +73,7 @@ final class Cooking
         $method = $this->ask->method;
         $state = $this->simulation->onTheRing($method->sealed ? $method->toasting->grain() : null, $method->soak);
         $this->simulation->heat($state, $this->netAt(0.0));
-        foreach ($method->lid as $change) {
-            if ($change->fromMinute <= 0) {
-                $this->simulation->cover($state, $change->on);
-            }
-        }
+        $this->player->begin($state);
 
         return $state;
     }
@@ -80,7 +83,7 @@ final class Cooking
     {
         $state = $this->start();
         if ($this->ask->wine > 0) {
-            $this->pourWine($state, $this->ask->wine);
+            $this->do($state, $this->wine($this->ask->wine));
             $this->untilWineIsGone($state);
         }
 
@@ -94,62 +97,38 @@ final class Cooking
         }
     }
 
-    public function pourWine(State $state, float $volume): void
+    /** What goes into this pan, as it is held beside it: mL of wine, */
+    public function wine(float $volume): Pour
     {
-        $this->simulation->pour($state, $volume, self::WINE_C);
+        return new Pour($volume, self::WINE_C);
+    }
+
+    /** of stock, */
+    public function stock(float $volume): Pour
+    {
+        return new Pour($volume, $this->ask->stock->temperature, $this->ask->stock->saltPercent / 100);
+    }
+
+    /** or of hot water in its place. */
+    public function water(float $volume): Pour
+    {
+        return new Pour($volume, self::HOT_WATER_C);
+    }
+
+    public function do(State $state, Act $act): void
+    {
+        $act->on($this->simulation, $state);
     }
 
     public function pourStock(State $state, float $volume): void
     {
-        $this->simulation->pour($state, $volume, $this->ask->stock->temperature, $this->ask->stock->saltPercent / 100);
-    }
-
-    /** Hot water in place of stock. */
-    public function pourWater(State $state, float $volume): void
-    {
-        $this->simulation->pour($state, $volume, self::HOT_WATER_C);
-    }
-
-    public function liftOut(State $state, float $volume): void
-    {
-        $this->simulation->liftOut($state, $volume);
+        $this->do($state, $this->stock($volume));
     }
 
     /** Runs on under the heat track, turning the knob where it says; stops as {@see Simulation::run} does. */
     public function runTo(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF, float $downToPerDrunk = 0.0): Stop
     {
-        foreach ($this->changes as $change) {
-            $turn = $change->fromMinute * 60;
-            if ($turn > $state->second && $turn < $second) {
-                $stop = $this->simulation->run($state, $turn, $freeDownTo, $doneness, $downToPerDrunk);
-                if ($stop !== Stop::Time) {
-                    return $stop;
-                }
-                $change instanceof LidChange
-                    ? $this->simulation->cover($state, $change->on)
-                    : $this->simulation->heat($state, $this->netAt($turn));
-            }
-        }
-
-        return $this->simulation->run($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
-    }
-
-    /** Knob and lid as they stand at this moment: a change that falls on it, or within the step after it, counts. */
-    public function settle(State $state): void
-    {
-        $lid = $turn = null;
-        foreach ($this->changes as $change) {
-            if ($change->fromMinute * 60 >= $state->second + Simulation::STEP_S) {
-                break;
-            }
-            $change instanceof LidChange ? $lid = $change : $turn = $change;
-        }
-        if ($turn !== null) {
-            $this->simulation->heat($state, $this->ask->burner->net[$turn->mark]);
-        }
-        if ($lid !== null) {
-            $this->simulation->cover($state, $lid->on);
-        }
+        return $this->player->goOn($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
     }
 
     /** Until the grains show level with the liquid, or the rice is so far. */
@@ -249,14 +228,12 @@ final class Cooking
         $this->record($track);
         $state = $this->start();
         if ($this->ask->wine > 0) {
-            $this->pourWine($state, $this->ask->wine);
+            $this->do($state, $this->wine($this->ask->wine));
         }
         $dry = null;
         $watch = function (float $second) use ($state, &$dry): void {
             if ($dry === null && $state->poured > $this->ask->wine && $this->runTo($state, $second, Simulation::DRY * $this->rice) === Stop::Dry) {
                 $dry = $state->minute();
-                // The knob is turned for the crust the moment it is dry.
-                $this->settle($state);
             }
             $this->runTo($state, $second);
         };

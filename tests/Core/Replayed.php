@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Velko\Core\Pan\Happening;
+use Velko\Core\Pan\Act\BeatIn;
+use Velko\Core\Pan\Act\Heat;
+use Velko\Core\Pan\Act\Lid;
+use Velko\Core\Pan\Act\Off;
+use Velko\Core\Pan\Act\Plate;
+use Velko\Core\Pan\Act\Pour;
+use Velko\Core\Pan\Act\Timed;
 use Velko\Core\Pan\Rehearsal;
 use Velko\Core\Pan\Rehearsed;
 use Velko\Core\Pan\Setup;
@@ -21,40 +27,40 @@ final class Replayed
     {
         $ask = $plan->ask;
         $method = $ask->method;
-        $happenings = [];
+        $acts = [];
         foreach ($plan->heat as $change) {
-            $happenings[] = Happening::heat(max(0.0, $change->fromMinute), $ask->burner->net[$change->mark]);
+            $acts[] = new Timed(max(0.0, 60 * $change->fromMinute), new Heat($ask->burner->net[$change->mark]));
         }
         foreach ($plan->stages as $stage) {
             if ($stage->volume !== null) {
-                $happenings[] = $stage->kind === 'wine'
-                    ? Happening::pour($stage->minute, $stage->volume, 20.0, 0.0)
-                    : Happening::pour($stage->minute, $stage->volume, $ask->stock->temperature);
+                $acts[] = $stage->kind === 'wine'
+                    ? new Timed(60 * $stage->minute, new Pour($stage->volume, 20.0))
+                    : new Timed(60 * $stage->minute, new Pour($stage->volume, $ask->stock->temperature, $ask->stock->saltPercent / 100));
             }
         }
         $pull = $plan->pulled->minute();
         foreach ($method->lid as $change) {
             if ($change->fromMinute < $pull) {
-                $happenings[] = Happening::lid(max(0.0, $change->fromMinute), $change->on);
+                $acts[] = new Timed(max(0.0, 60 * $change->fromMinute), new Lid($change->on));
             }
         }
-        $happenings[] = Happening::off($pull, $method->finish <= 0 && $method->rest > 0 && $method->restCovered);
+        $acts[] = new Timed(60 * $pull, new Off($method->finish <= 0 && $method->rest > 0 && $method->restCovered));
         if ($ask->finish->weight() > 0) {
-            $happenings[] = Happening::beatIn($pull, $ask->finish->capacity(), $ask->finish->temperature(), $ask->finish->salt());
+            $acts[] = new Timed(60 * $pull, new BeatIn($ask->finish->capacity(), $ask->finish->temperature(), $ask->finish->salt()));
         }
         if ($method->rest > 0 && $method->restCovered) {
-            $happenings[] = Happening::lid($pull + $method->finish, true);
-            $happenings[] = Happening::lid($pull + $method->finish + $method->rest, false);
+            $acts[] = new Timed(60 * ($pull + $method->finish), new Lid(true));
+            $acts[] = new Timed(60 * ($pull + $method->finish + $method->rest), new Lid(false));
         }
         if ($ask->family->traits()->isPlated && $ask->target->minutesToTable > 0) {
-            $happenings[] = Happening::plated($pull + $method->finish + $method->rest, $ask->covers, $ask->place->plates);
+            $acts[] = new Timed(60 * ($pull + $method->finish + $method->rest), new Plate($ask->covers, $ask->place->plates));
         }
         $setup = new Setup(
             $ask->grain, $ask->conditions(), $ask->pan, $ask->burner->ring, $ask->rice(),
-            $method->sealed ? $method->toasting->grain() : null, $method->soak, $ask->stock->saltPercent / 100,
+            $method->sealed ? $method->toasting->grain() : null, $method->soak,
         );
 
-        return Rehearsal::of($setup, $happenings, $plan->atTable->minute());
+        return Rehearsal::of($setup, $acts, $plan->atTable->minute());
     }
 
     /** Whether it lands where the plan said, within 1 %. */

@@ -30,11 +30,26 @@ const asStep = (stage: Stage, index: number): Step => ({
  * The cook as it stands with the touches that the server has not answered yet: what was done is done, whoever knows of
  * it. The numbers of the forecast stay as they last were; they move when the server is there again.
  */
-export const withPending = (cook: Cook, pending: Touch[]): Cook => pending.reduce(withOne, cook);
+export function withPending(cook: Cook, pending: Touch[]): Cook {
+  const known = new Set(cook.state.done.map((done) => done.event));
+  const waiting = new Map(pending.flatMap((event) => (known.has(event.id) ? [] : [[event.id, event]])));
+  const undone = new Set(pending.flatMap((event) => (event.kind === 'undo' ? [event.event] : [])));
+  return pending.reduce((now, event) => {
+    if (waiting.has(event.id) && belongsTo(undone, event)) {
+      return now; // taken back before the server heard of it, it was never made
+    }
+    const never = event.kind === 'undo' ? waiting.get(event.event) : undefined;
+    return never ? with_(now, { last: null, undo: null, taken_back: undoOf(never) }) : withOne(now, event);
+  }, cook);
+}
+
+/** Whether a touch is one of these, or part of a way back that is. */
+const belongsTo = (ids: Set<string>, event: Touch): boolean =>
+  ids.has(event.id) || ('with' in event && typeof event.with === 'string' && ids.has(event.with));
 
 function withOne(before: Cook, event: Touch): Cook {
-  if (before.state.done.some((done) => done.event === event.id)) {
-    return before; // the answer got lost, the touch did not
+  if (before.state.done.some((done) => done.event === event.id) || changesNothing(before, event)) {
+    return before; // the answer got lost, the touch did not; or it was said before
   }
   const cook = with_(before, {
     last: event.kind === 'undo' ? null : event.id,
@@ -44,18 +59,16 @@ function withOne(before: Cook, event: Touch): Cook {
   });
   const { state } = cook;
   const began = { status: 'cooking' as const, started_at: state.started_at ?? event.at };
+  const poured = { ...began, first_liquid_at: state.first_liquid_at ?? event.at };
   switch (event.kind) {
     case 'start':
       return with_(cook, state.status === 'waiting' ? began : {});
     case 'done':
       return done(cook, event.stage, event, null, began);
     case 'pour':
-      return done(cook, event.stage, event, event.volume_ml, {
-        ...began,
-        first_liquid_at: state.first_liquid_at ?? event.at,
-      });
+      return done(cook, event.stage, event, event.volume_ml, poured);
     case 'splash':
-      return without(with_(cook, { ...began, poured_ml: state.poured_ml + event.volume_ml }), 'pour');
+      return without(with_(cook, { ...poured, poured_ml: state.poured_ml + event.volume_ml }), 'pour');
     case 'lift':
       return without(cook, 'lift');
     case 'heat':
@@ -65,13 +78,18 @@ function withOne(before: Cook, event: Touch): Cook {
     case 'abandon':
       return with_(cook, { status: 'given-up', stage: null, ended_by: event.id });
     case 'undo':
-      return undone(cook, event.event);
+      return undone(cook, event.event, before.state.undo);
     case 'note':
       return with_(cook, { note: event.note });
     default:
       return cook;
   }
 }
+
+/** A step that is done already, a lid that is there already. */
+const changesNothing = ({ state }: Cook, event: Touch): boolean =>
+  ((event.kind === 'done' || event.kind === 'pour') && state.done.some((one) => one.stage === event.stage)) ||
+  (event.kind === 'lid' && event.on === state.lid_on);
 
 /** What undo would take back: the touch itself, or the trouble whose way back it is part of. */
 const undoOf = (event: Touch): NonNullable<Cook['state']['undo']> => ({
@@ -105,9 +123,6 @@ function done(
 ): Cook {
   const now = cook.state;
   const stages = cook.working.plan.stages;
-  if (now.done.some((one) => one.stage === stage)) {
-    return cook;
-  }
   const all = [...now.done, { stage, event: event.id, at: event.at, volume_ml: volume }].sort(
     (a, b) => a.stage - b.stage,
   );
@@ -139,8 +154,8 @@ function without(cook: Cook, kind: Step['kind']): Cook {
     : { ...cook, forecast: { ...forecast, steps: forecast.steps.filter((_, index) => index !== at) } };
 }
 
-/** Taken back: its step is the next again. */
-function undone(cook: Cook, event: string): Cook {
+/** Taken back: its step is the next again, and what it changed is as it was. */
+function undone(cook: Cook, event: string, last: Cook['state']['undo']): Cook {
   const { forecast, state, working } = cook;
   if (state.ended_by === event && state.status === 'given-up') {
     return with_(cook, {
@@ -152,7 +167,7 @@ function undone(cook: Cook, event: string): Cook {
   const gone = state.done.find((one) => one.event === event);
   const stage = gone && working.plan.stages[gone.stage];
   if (!gone || !stage) {
-    return cook;
+    return last?.event === event ? with_(cook, asBefore(state, last)) : cook;
   }
   const left = state.done.filter((one) => one !== gone);
   return {
@@ -160,10 +175,25 @@ function undone(cook: Cook, event: string): Cook {
     state: {
       ...state,
       ...(state.ended_by === event ? { status: 'cooking' as const, ended_by: null } : {}),
+      first_liquid_at: gone.at === state.first_liquid_at ? null : state.first_liquid_at,
       done: left,
       stage: (left.at(-1)?.stage ?? -1) + 1,
       poured_ml: state.poured_ml - (stage.kind === 'pour' ? (gone.volume_ml ?? 0) : 0),
     },
     forecast: forecast && { ...forecast, steps: [asStep(stage, gone.stage), ...forecast.steps] },
   };
+}
+
+/** As it was before the touch that was made last. */
+function asBefore(state: Cook['state'], last: NonNullable<Cook['state']['undo']>): Partial<Cook['state']> {
+  switch (last.kind) {
+    case 'splash':
+      return { poured_ml: state.poured_ml - (last.volume_ml ?? 0) };
+    case 'lid':
+      return { lid_on: !state.lid_on };
+    case 'start':
+      return { status: 'waiting', started_at: null };
+    default:
+      return {};
+  }
 }

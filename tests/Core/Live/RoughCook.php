@@ -17,6 +17,7 @@ use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Step;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
+use Velko\Core\Pan\Act\Lift;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Cooking;
@@ -125,7 +126,7 @@ final class RoughCook
             }
             $this->touches[] = new Touch("s$i", $stage->volume === null ? 'done' : 'pour', OnTheFire::at(min(0.0, $stage->minute)), $i, $stage->volume);
             if ($stage->volume !== null) {
-                $stage->kind === 'wine' ? $this->pan->pourWine($this->true, $stage->volume) : $this->pan->pourStock($this->true, $stage->volume);
+                $this->pan->do($this->true, $stage->kind === 'wine' ? $this->pan->wine($stage->volume) : $this->pan->stock($stage->volume));
                 if ($stage->mark !== null) {
                     $this->pan->set($this->true, $stage->mark);
                 }
@@ -192,7 +193,7 @@ final class RoughCook
 
     private function lift(Step $step): void
     {
-        $this->pan->liftOut($this->true, $step->volume ?? 0.0);
+        $this->pan->do($this->true, new Lift($step->volume ?? 0.0));
         $this->say('lift', null, volume: $step->volume);
         $this->beyond++;
     }

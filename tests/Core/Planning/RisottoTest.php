@@ -281,3 +281,10 @@ describe('warnings', function (): void {
         expect(Planner::plan(Kitchens::ask())->warnings)->toBe([]);
     });
 });
+
+it('lands as asked at whatever minute the knob is turned', function (string $school, string $to): void {
+    foreach (range(1, 12) as $minute) {
+        $plan = Planner::plan(Kitchens::ask(covers: 8, doses: $school, track: [new HeatChange(0.0, 'medium'), new HeatChange((float) $minute, $to)]));
+        expect($plan->looseness())->toEqualWithDelta(0.85, 0.06, "$school, $to at $minute");
+    }
+})->with(['kept-covered', 'ladle-by-ladle', 'cooked-down'])->with(['low', 'high']);

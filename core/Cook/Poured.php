@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Cook;
 
 /** Something that went into the pan at a minute of the cook. */
-final readonly class Pour
+final readonly class Poured
 {
     public bool $wine;
 

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Pan\Act;
+
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+
+/** The knob is turned. */
+final readonly class Heat implements Act
+{
+    /** @param  float  $net  W into the contents from here on */
+    public function __construct(public float $net) {}
+
+    public function on(Simulation $pan, State $state): void
+    {
+        $pan->heat($state, $this->net);
+    }
+}

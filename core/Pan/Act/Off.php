@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Pan\Act;
+
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+
+/** Off the heat, under a cloth or open. */
+final readonly class Off implements Act
+{
+    public function __construct(public bool $covered) {}
+
+    public function on(Simulation $pan, State $state): void
+    {
+        $pan->off($state, $this->covered);
+    }
+}

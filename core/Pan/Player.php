@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Pan;
+
+use Closure;
+use Velko\Core\Pan\Act\Timed;
+
+/**
+ * Plays acts over the one loop, each at its second.
+ *
+ * A stretch ends with whatever falls on its end, or within half a step of it. A pan keeps how far it has been played, so
+ * that nothing is done to it twice, wherever it is stopped, looked ahead from and gone on with.
+ */
+final readonly class Player
+{
+    private const HALF_A_STEP = Simulation::STEP_S / 2;
+
+    /** @var list<Timed> in order of time; those of one second as they were given */
+    private array $acts;
+
+    /**
+     * @param  list<Timed>  $acts  in any order
+     * @param  (Closure(State, float): void)|null  $run  how a pan gets from one act to the next, for whoever looks on; null: by the loop
+     */
+    public function __construct(private Simulation $pan, array $acts, private ?Closure $run = null)
+    {
+        usort($acts, static fn (Timed $a, Timed $b): int => $a->second <=> $b->second);
+        $this->acts = $acts;
+    }
+
+    /** What is done up to now, without time passing. */
+    public function begin(State $state): void
+    {
+        foreach ($this->acts as $timed) {
+            if ($timed->second > $state->second) {
+                break;
+            }
+            $timed->act->on($this->pan, $state);
+        }
+        $state->played = $state->second;
+    }
+
+    /** On until a second, doing what falls between; stops as {@see Simulation::run} does. */
+    public function goOn(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF, float $downToPerDrunk = 0.0): Stop
+    {
+        $from = $state->played;
+        foreach ($this->acts as $timed) {
+            if ($timed->second > $second + self::HALF_A_STEP) {
+                break;
+            }
+            if ($timed->second <= $from) {
+                continue;
+            }
+            $stop = $this->run($state, $timed->second, $freeDownTo, $doneness, $downToPerDrunk);
+            if ($state->second >= $timed->second - self::HALF_A_STEP) {
+                $timed->act->on($this->pan, $state);
+                $state->played = $timed->second;
+            }
+            if ($stop !== Stop::Time) {
+                return $stop;
+            }
+        }
+
+        $stop = $this->run($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
+        $state->played = max($state->played, $state->second);
+
+        return $stop;
+    }
+
+    private function run(State $state, float $second, float $freeDownTo, float $doneness, float $downToPerDrunk): Stop
+    {
+        if ($this->run === null) {
+            return $this->pan->run($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
+        }
+        ($this->run)($state, $second);
+
+        return Stop::Time;
+    }
+}
