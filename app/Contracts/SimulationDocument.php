@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
+use Velko\Core\Act\Rehearsed;
+use Velko\Core\Act\Setup;
 use Velko\Core\Pan\Browning;
-use Velko\Core\Pan\Rehearsed;
-use Velko\Core\Pan\Setup;
 use Velko\Core\Pan\State;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Grain;

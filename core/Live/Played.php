@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Act\Act;
+use Velko\Core\Act\Lift;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
-use Velko\Core\Pan\Act\Act;
-use Velko\Core\Pan\Act\Lift;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;

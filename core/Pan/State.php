@@ -58,7 +58,7 @@ final class State
     /** Heat lost per kelvin above the room once off the heat, W/K; 0 on the ring, where net power counts it already. */
     public float $losing = 0.0;
 
-    /** Second up to which what is to be done to it was done ({@see Player}). */
+    /** Second up to which what is to be done to it was done (core/Act). */
     public float $played = -INF;
 
     /** Heat lost to the room so far, through a lid at the boil and off the ring, J. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Act\Act;
+use Velko\Core\Act\Heat;
+use Velko\Core\Act\Lid;
+use Velko\Core\Act\Player;
+use Velko\Core\Act\Pour;
+use Velko\Core\Act\Timed;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
-use Velko\Core\Pan\Act\Act;
-use Velko\Core\Pan\Act\Heat;
-use Velko\Core\Pan\Act\Lid;
-use Velko\Core\Pan\Act\Pour;
-use Velko\Core\Pan\Act\Timed;
-use Velko\Core\Pan\Player;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Velko\Core\Pan\Act\BeatIn;
-use Velko\Core\Pan\Act\Heat;
-use Velko\Core\Pan\Act\Lid;
-use Velko\Core\Pan\Act\Off;
-use Velko\Core\Pan\Act\Plate;
-use Velko\Core\Pan\Act\Pour;
-use Velko\Core\Pan\Act\Timed;
-use Velko\Core\Pan\Rehearsal;
-use Velko\Core\Pan\Rehearsed;
-use Velko\Core\Pan\Setup;
+use Velko\Core\Act\BeatIn;
+use Velko\Core\Act\Heat;
+use Velko\Core\Act\Lid;
+use Velko\Core\Act\Off;
+use Velko\Core\Act\Plate;
+use Velko\Core\Act\Pour;
+use Velko\Core\Act\Rehearsal;
+use Velko\Core\Act\Rehearsed;
+use Velko\Core\Act\Setup;
+use Velko\Core\Act\Timed;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Plan;
 

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Pan;
+namespace Velko\Core\Act;
 
 use Closure;
-use Velko\Core\Pan\Act\Timed;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Stop;
 
 /**
  * Plays acts over the one loop, each at its second.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Pan\Act;
+namespace Velko\Core\Act;
 
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;

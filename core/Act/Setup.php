@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Pan;
+namespace Velko\Core\Act;
 
+use Velko\Core\Pan\Conditions;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Vessel\Pan;
 

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Pan;
+namespace Velko\Core\Act;
+
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
 
 /** How a rehearsal went. */
 final readonly class Rehearsed

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Pan\Act;
+namespace Velko\Core\Act;
 
 /** An act and when it is done. */
 final readonly class Timed

@@ -2,10 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Pan;
+namespace Velko\Core\Act;
 
-use Velko\Core\Pan\Act\BeatIn;
-use Velko\Core\Pan\Act\Timed;
+use Velko\Core\Pan\Crust;
+use Velko\Core\Pan\Floor;
+use Velko\Core\Pan\Leg;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Stop;
+use Velko\Core\Pan\TopLayer;
+use Velko\Core\Pan\Track;
 use Velko\Core\Rice\Grain;
 
 /** What a pan does when these things happen to it. */

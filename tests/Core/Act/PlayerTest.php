@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Act\Heat;
+use Velko\Core\Act\Lid;
+use Velko\Core\Act\Lift;
+use Velko\Core\Act\Player;
+use Velko\Core\Act\Pour;
+use Velko\Core\Act\Timed;
 use Velko\Core\Method\HeatChange;
-use Velko\Core\Pan\Act\Heat;
-use Velko\Core\Pan\Act\Lid;
-use Velko\Core\Pan\Act\Lift;
-use Velko\Core\Pan\Act\Pour;
-use Velko\Core\Pan\Act\Timed;
-use Velko\Core\Pan\Player;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;
