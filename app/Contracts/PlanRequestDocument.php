@@ -26,7 +26,7 @@ use Velko\Core\Season\Finish;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 
-/** velko.plan-request/1: from the document to the engine's {@see Ask}. */
+/** velko.plan-request/1: from the document to the engine's {@see Ask}, and back. */
 final class PlanRequestDocument extends EngineRequest
 {
     /** As of a dish: 200 mL for 80 g. */
@@ -40,6 +40,49 @@ final class PlanRequestDocument extends EngineRequest
     protected function family(): Family
     {
         return Families::named($this->text('family', Families::usual()->traits()->name));
+    }
+
+    /** @return array<string, mixed> the whole ask, nothing left to be taken for granted */
+    public static function from(Ask $ask): array
+    {
+        $method = $ask->method;
+        $said = static fn (array $fields): array => array_filter($fields, static fn (mixed $value): bool => $value !== null);
+
+        return [
+            'format' => 'velko.plan-request/1',
+            'family' => $ask->family->traits()->name,
+            'covers' => $ask->covers,
+            'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->window->low, $ask->grain->window->high]],
+            'kitchen' => ['altitude_m' => $ask->place->altitude, 'room_c' => $ask->place->room, 'plates_c' => $ask->place->plates],
+            'pan' => ['base_diameter_cm' => $ask->pan->base, 'rim_diameter_cm' => $ask->pan->rim, 'height_cm' => $ask->pan->height, 'metal_j_per_k' => $ask->pan->metal],
+            'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'net_w' => $ask->burner->net],
+            'stock' => $said(['temperature_c' => $ask->stock->temperature, 'salt_percent' => $ask->stock->saltPercent, 'volume_ml' => $ask->stock->given, 'pot_diameter_cm' => $ask->stock->potDiameter, 'held_min' => $ask->stock->held]),
+            'extras_g_per_cover' => $ask->extras / $ask->covers,
+            'wine_ml' => $ask->wine,
+            'ladle_ml' => $ask->ladle->ml,
+            'finish' => [
+                'butter_g_per_cover' => $ask->finish->butter / $ask->covers,
+                'cheese_g_per_cover' => $ask->finish->cheese / $ask->covers,
+                'butter_salted' => $ask->finish->salted,
+                'butter_temperature_c' => $ask->finish->butterTemperature,
+            ],
+            'method' => $said([
+                'doses' => $method->doses?->name() ?? Schools::ONE_POUR,
+                'stirring' => $method->stirring->value,
+                'sealed' => $method->sealed,
+                'finish_min' => $method->finish,
+                'rest_min' => $method->rest,
+                'rest_covered' => $method->restCovered,
+                'toast' => $method->toasting->value,
+                'rinsed' => $method->rinsed,
+                'soak_min' => $method->soak,
+                'crust' => $method->crust->value,
+                'heat' => $method->heat === null ? null : array_map(static fn (HeatChange $change): array => ['from_min' => $change->fromMinute, 'setting' => $change->mark], $method->heat),
+                'lid' => $method->lid === [] ? null : array_map(static fn (LidChange $change): array => ['from_min' => $change->fromMinute, 'on' => $change->on], $method->lid),
+                'pan_heat' => $method->panHeat === null ? null : ['hot' => $method->panHeat->hot, 'gentle' => $method->panHeat->gentle],
+            ]),
+            'target' => ['looseness' => $ask->target->looseness, 'minutes_to_table' => $ask->target->minutesToTable, 'crust' => $ask->target->crust->value],
+        ];
     }
 
     /** @throws BadDocument when fields contradict each other */

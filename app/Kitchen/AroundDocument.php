@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Contracts\PlanRequestDocument;
 use App\Words\FactDocument;
 use App\Words\Words;
 use Closure;
@@ -13,7 +12,6 @@ use Velko\Core\Planning\Around\Swap;
 use Velko\Core\Planning\Around\Swaps;
 use Velko\Core\Planning\Around\WhatIf;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\ScaleCurve;
 
 /** velko.around/1: what the same pan would come to if one thing about it were different. */
@@ -22,7 +20,7 @@ final class AroundDocument
     /** @return array<string, mixed> */
     public static function of(Asked $asked): array
     {
-        $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
+        $plan = $asked->plan();
         $kitchen = new KitchenSwaps($asked, $plan);
 
         $words = $asked->words;

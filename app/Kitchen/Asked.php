@@ -14,6 +14,8 @@ use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Velko\Core\Family\Families;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Planner;
 use Velko\Core\Vessel\Choosing;
 
 /** velko.ask/1 with its ids turned into the kitchen's own rows and its clock time into a moment. */
@@ -26,6 +28,7 @@ final readonly class Asked
 
     /**
      * @param  array<string, mixed>  $document  velko.ask/1
+     * @param  float  $rice  g raw, for all plates
      * @param  array{hot: string, gentle: string}|null  $panHeat  of a pan rice without one mark for all of it
      */
     private function __construct(
@@ -36,6 +39,7 @@ final readonly class Asked
         public Burner $burner,
         public int $covers,
         public int $starters,
+        public float $rice,
         public string $portion,
         public ?string $heat,
         public ?array $panHeat,
@@ -64,7 +68,9 @@ final readonly class Asked
         if ($dish === null || $faults !== []) {
             throw new BadDocument($faults);
         }
-        $rice = self::whole($document['covers']) * self::grams($dish, self::word($document['portion'])) + self::starters($document) * $dish->grams_starter;
+        $covers = self::whole($document['covers']);
+        $starters = self::starters($document);
+        $rice = $covers * self::grams($dish, self::word($document['portion'])) + $starters * $dish->grams_starter;
         [$pan, $burner] = self::onTheRing($dish, $pans, $burners, $rice);
         $heat = $document['heat'] ?? null;
         $marks = array_map(strval(...), array_keys(Station::netPower($burner)));
@@ -80,7 +86,7 @@ final readonly class Asked
 
         return new self(
             $document, $kitchen, $dish, $pan, $burner,
-            self::whole($document['covers']), self::starters($document), self::word($document['portion']), is_string($heat) ? $heat : null, $panHeat,
+            $covers, $starters, $rice, self::word($document['portion']), is_string($heat) ? $heat : null, $panHeat,
             self::moment(self::word($document['table_at']), $document['table_on'] ?? null, $kitchen, $now), $words,
         );
     }
@@ -91,10 +97,10 @@ final readonly class Asked
         return $this->covers + $this->starters;
     }
 
-    /** g raw for all plates */
-    public function rice(): float
+    /** Worked out. */
+    public function plan(): Plan
     {
-        return $this->covers * self::grams($this->dish, $this->portion) + $this->starters * $this->dish->grams_starter;
+        return Planner::plan(DishAsk::of($this));
     }
 
     /** @param  array<string, mixed>  $document */

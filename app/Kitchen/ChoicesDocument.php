@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Contracts\PlanRequestDocument;
 use App\Words\FactDocument;
 use Velko\Core\Planning\Around\Choice;
 use Velko\Core\Planning\Around\Choices;
 use Velko\Core\Planning\Around\Option;
-use Velko\Core\Planning\Planner;
 use Velko\Core\Quantity\Fact;
 
 /** velko.choices/1: the schools side by side, in one pan. */
@@ -18,7 +16,7 @@ final class ChoicesDocument
     /** @return array<string, mixed> */
     public static function of(Asked $asked): array
     {
-        $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
+        $plan = $asked->plan();
 
         $words = $asked->words;
         $patience = new Patience;

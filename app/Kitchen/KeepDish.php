@@ -152,7 +152,7 @@ final class KeepDish
         }
         try {
             PlanRequestDocument::of([
-                'format' => 'velko.plan-request/1', 'family' => $dish->family, 'covers' => 1, 'rice' => ['variety' => 'carnaroli'], ...PlanRequests::ofDish($dish),
+                'format' => 'velko.plan-request/1', 'family' => $dish->family, 'covers' => 1, 'rice' => ['variety' => 'carnaroli'], ...self::asked($dish),
             ])->ask();
         } catch (BadDocument $bad) {
             foreach ($bad->faults as $fault) {
@@ -162,6 +162,18 @@ final class KeepDish
         if ($faults !== []) {
             throw new BadDocument($faults);
         }
+    }
+
+    /** @return array<string, array<string, mixed>> what a dish says of method and target, as fields of a plan request */
+    private static function asked(Dish $dish): array
+    {
+        return [
+            'method' => [
+                ...$dish->only(['doses', 'stirring', 'sealed', 'finish_min', 'rest_min', 'rest_covered', 'toast', 'rinsed', 'soak_min']),
+                'crust' => $dish->crust_school,
+            ],
+            'target' => $dish->only(['looseness', 'minutes_to_table', 'crust']),
+        ];
     }
 
     /** The dish's own name for a field of the plan request. */

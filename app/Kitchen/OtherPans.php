@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Contracts\PlanRequestDocument;
 use App\Models\Burner;
 use App\Models\Pan;
 use Illuminate\Database\Eloquent\Collection;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\Planner;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Vessel\Batch;
 use Velko\Core\Vessel\Batches;
@@ -113,7 +111,7 @@ final readonly class OtherPans
     private function seconds(array $change): float
     {
         $asked = Asked::of([...$this->asked->document, ...$change], $this->asked->kitchen, $this->asked->tableAt, $this->asked->words);
-        $plan = Planner::plan(PlanRequestDocument::of(PlanRequests::for($asked))->ask());
+        $plan = $asked->plan();
 
         return 60 * $plan->ask->method->toast() + $plan->atTable->second;
     }

@@ -30,7 +30,7 @@ final class PutOnTheFire
                     'dish_id' => $asked->dish->id,
                     'pan_id' => $asked->pan->id,
                     'burner_id' => $asked->burner->id,
-                    'request' => $working->request,
+                    'request' => $working->request(),
                     'working' => $working->document(),
                     'table_at' => $asked->tableAt->utc(),
                 ]);

@@ -13,7 +13,6 @@ use Carbon\CarbonImmutable;
 use Velko\Core\Mise\AddIns;
 use Velko\Core\Planning\Checks as PlanChecks;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
@@ -32,16 +31,10 @@ final readonly class WorkOut
     /** @var list<array<string, mixed>> */
     private array $prep;
 
-    /**
-     * @param  array<string, mixed>  $request  velko.plan-request/1
-     * @param  array<string, mixed>  $assumed
-     */
     private function __construct(
         private Asked $asked,
         private CarbonImmutable $now,
         private Plan $plan,
-        public array $request,
-        private array $assumed,
     ) {
         $this->words = $asked->words;
         $this->served = MiseDocument::served($asked->dish);
@@ -50,11 +43,7 @@ final readonly class WorkOut
 
     public static function of(Asked $asked, CarbonImmutable $now): self
     {
-        $request = PlanRequests::for($asked);
-        $document = PlanRequestDocument::of($request);
-        $plan = Planner::plan($document->ask());
-
-        return new self($asked, $now, $plan, $request, $document->assumed());
+        return new self($asked, $now, $asked->plan());
     }
 
     /** @throws BadDocument when the pan cannot hold it at all, or it would never be done */
@@ -67,6 +56,12 @@ final readonly class WorkOut
         }
 
         return $this;
+    }
+
+    /** @return array<string, mixed> velko.plan-request/1: what the engine was asked, whole, so that it means the same whatever is taken for granted later */
+    public function request(): array
+    {
+        return PlanRequestDocument::from($this->plan->ask);
     }
 
     /** @return array<string, mixed> velko.working/1 */
@@ -103,7 +98,7 @@ final readonly class WorkOut
             'served' => MiseDocument::servedDocument($this->served),
             'cautions' => $this->words->all($cautions),
             'cautions_facts' => FactDocument::all($cautions),
-            'plan' => PlanDocument::of($this->plan->with($this->warnings()), $this->assumed, $this->words, AddIns::among($this->plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main)),
+            'plan' => PlanDocument::of($this->plan->with($this->warnings()), DishAsk::assumed(), $this->words, AddIns::among($this->plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main)),
         ];
     }
 

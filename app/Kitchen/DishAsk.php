@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Models\Dish;
+use Velko\Core\Crust\CrustSchool;
+use Velko\Core\Crust\CrustWish;
+use Velko\Core\Family\Families;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\Method;
+use Velko\Core\Method\PanHeat;
+use Velko\Core\Method\Schools;
+use Velko\Core\Method\Stirring;
+use Velko\Core\Method\Toasting;
+use Velko\Core\Mise\Ingredient;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Defaults;
+use Velko\Core\Planning\Place;
+use Velko\Core\Planning\Stock;
+use Velko\Core\Planning\Target;
+use Velko\Core\Season\Finish;
+use Velko\Core\Vessel\Ladle;
+
+/** A kitchen's dish as the engine is asked for it: from rows to the core's values, the one way in which a kitchen asks. */
+final class DishAsk
+{
+    /** As much as the contract takes, g a plate. */
+    private const MOST_EXTRAS_G = 2000.0;
+
+    /** What a dish says is to so much rice, g. */
+    private const TO_G = 80;
+
+    public static function of(Asked $asked): Ask
+    {
+        $dish = $asked->dish;
+        $kitchen = $asked->kitchen;
+        $plates = $asked->plates();
+
+        return new Ask(
+            Families::named($dish->family),
+            $plates,
+            $asked->rice / $plates,
+            Station::grain($dish->rice),
+            Station::pan($asked->pan),
+            Station::burner($asked->burner),
+            self::ladle($asked),
+            self::method($asked),
+            new Stock($dish->stock->held_at_c, $dish->stock->salt_percent),
+            round($dish->wine_ml_per_80_g * $asked->rice / self::TO_G / 5) * 5,
+            self::finish($asked),
+            new Target($dish->looseness, $dish->minutes_to_table, CrustWish::from($dish->crust)),
+            new Place($kitchen->altitude_m, $kitchen->room_c, $kitchen->plates_c),
+            $plates * self::extrasOnAPlate($asked),
+        );
+    }
+
+    /** @return array<string, array<string, float>> what no kitchen says, as it is taken: fields of a velko.plan-request/1 */
+    public static function assumed(): array
+    {
+        return [
+            'stock' => ['pot_diameter_cm' => Defaults::SIDE_POT_CM, 'held_min' => Defaults::HELD_MIN],
+            'finish' => ['butter_temperature_c' => Defaults::BUTTER_C],
+        ];
+    }
+
+    private static function method(Asked $asked): Method
+    {
+        $dish = $asked->dish;
+
+        return new Method(
+            Schools::named($dish->doses),
+            Stirring::from($dish->stirring),
+            $asked->heat === null ? null : [new HeatChange(0.0, $asked->heat)],
+            $dish->sealed,
+            $dish->finish_min,
+            $dish->rest_min,
+            $dish->rest_covered,
+            Toasting::from($dish->toast),
+            $dish->rinsed,
+            $dish->soak_min,
+            crust: CrustSchool::from($dish->crust_school),
+            panHeat: $asked->panHeat === null ? null : new PanHeat($asked->panHeat['hot'], $asked->panHeat['gentle']),
+        );
+    }
+
+    /** In what a scale reads, a plate. */
+    private static function finish(Asked $asked): Finish
+    {
+        $onAPlate = static fn (float $grams): float => $asked->plates() * round($grams * $asked->rice / $asked->plates() / self::TO_G, 1);
+
+        return new Finish($onAPlate($asked->dish->butter_g_per_80_g), $onAPlate($asked->dish->cheese_g_per_80_g), $asked->dish->butter_salted, Defaults::BUTTER_C);
+    }
+
+    /** g of everything that is weighed or measured; what is counted in pieces is not known. */
+    private static function extrasOnAPlate(Asked $asked): float
+    {
+        $floor = Station::pan($asked->pan)->baseArea();
+        $grams = array_map(static fn (Ingredient $one): float => $one->unit === 'pieces' ? 0.0 : $one->for($asked->rice, $asked->dish->grams_main, $asked->plates(), $floor), MiseDocument::ingredients($asked->dish));
+
+        return round(min(self::MOST_EXTRAS_G, array_sum($grams) / $asked->plates()), 1);
+    }
+
+    /** For doses, one that makes a dose; for a single pour, the one that needs the fewest scoops. */
+    private static function ladle(Asked $asked): Ladle
+    {
+        return Ladle::bestFor(Station::ladles($asked->kitchen), Families::named($asked->dish->family)->traits()->ladlePerGram * $asked->rice);
+    }
+}
