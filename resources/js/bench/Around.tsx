@@ -65,10 +65,10 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
 const NOTHING = /^0(?![.\d])/;
 
 const KINDS: readonly [Swap['kind'], string][] = [
-  ['wine', 'wine'],
-  ['rice', 'rice'],
-  ['stock', 'stock'],
-  ['pan', 'pan'],
+  ['wine', t('bench.around.the-wine')],
+  ['rice', t('bench.around.the-rice')],
+  ['stock', t('bench.around.the-stock')],
+  ['pan', t('bench.around.the-pan')],
 ];
 
 /** Out of something, or another pan: each in a line; touched, it is laid beside the pan as asked. */

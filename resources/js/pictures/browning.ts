@@ -6,6 +6,6 @@ export const tint = scaleLinear<string>()
   .range(['#f3e8c6', '#e8c878', '#c98a1b', '#74400f', '#191310'])
   .clamp(true);
 
-export function looks(browning: number): 'pale' | 'gold' | 'dark' | 'burnt' {
+export function looks(browning: number): string {
   return browning < 0.5 ? 'pale' : browning < 2 ? 'gold' : browning < 3 ? 'dark' : 'burnt';
 }
