@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Contracts\BadDocument;
 use App\Http\FaultInLog;
+use App\Http\Middleware\InTheirLanguage;
 use App\Http\Middleware\KnownSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TestClock;
@@ -23,6 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustHosts(at: TrustedHosts::patterns(...), subdomains: false);
         $middleware->append(TestClock::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(InTheirLanguage::class);
         $middleware->web(replace: [StartSession::class => KnownSession::class]);
         $middleware->redirectGuestsTo('/');
     })

@@ -15,22 +15,26 @@ use Velko\Core\Quantity\Quantity;
  */
 final class Words
 {
-    private const LANGUAGE = 'en';
-
     /** What begins like a sentence, whatever it begins with. */
     private const SENTENCES = ['warning', 'fix'];
 
     /** Between the parts of what is said in one breath. */
     private const BETWEEN = ', ';
 
-    /** @var array<string, string>|null by code */
-    private static ?array $messages = null;
+    /** @var array<string, array<string, string>> by language and code */
+    private static array $messages = [];
 
-    public function __construct(private readonly Units $units = Units::Metric) {}
+    private readonly string $language;
+
+    /** @param  string|null  $language  null: that of whoever asks */
+    public function __construct(private readonly Units $units = Units::Metric, ?string $language = null)
+    {
+        $this->language = $language ?? app()->getLocale();
+    }
 
     public function say(Fact $fact): string
     {
-        $said = MessageFormatter::formatMessage(self::LANGUAGE, self::message($fact->code), array_map($this->arg(...), $fact->args));
+        $said = MessageFormatter::formatMessage($this->language, $this->message($fact->code), array_map($this->arg(...), $fact->args));
 
         if ($said === false) {
             throw new LogicException("the message $fact->code cannot be made: ".intl_get_error_message());
@@ -109,20 +113,21 @@ final class Words
         };
     }
 
-    private static function message(string $code): string
+    private function message(string $code): string
     {
-        return self::messages()[$code] ?? throw new LogicException("there is no message $code");
+        return self::messages($this->language)[$code] ?? self::messages()[$code] ?? throw new LogicException("there is no message $code");
     }
 
-    /** @return array<string, string> by code */
-    public static function messages(): array
+    /** @return array<string, string> by code; none where there is no such language */
+    public static function messages(string $language = Languages::USUAL): array
     {
-        if (self::$messages === null) {
-            /** @var array<string, string> $messages */
-            $messages = json_decode((string) file_get_contents(lang_path(self::LANGUAGE.'/engine.json')), true, flags: JSON_THROW_ON_ERROR);
-            self::$messages = $messages;
-        }
+        return self::$messages[$language] ??= self::read(lang_path("$language/engine.json"));
+    }
 
-        return self::$messages;
+    /** @return array<string, string> */
+    private static function read(string $file): array
+    {
+        /** @var array<string, string> */
+        return is_file($file) ? json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR) : [];
     }
 }

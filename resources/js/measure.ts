@@ -1,3 +1,5 @@
+import { t } from './words/messages';
+
 /** How amounts are shown: a cook reads "480 g", "1.36 L", "2 ¾ ladles"; in a kitchen on US units "1 lb 1 oz", "1.4 qt". */
 
 export const trimmed = (value: number, decimals: number): string => String(Number(value.toFixed(decimals)));
@@ -67,7 +69,7 @@ export const METRIC: Measure = {
   length: (cm) => `${trimmed(cm, 1)} cm`,
   depth: (mm) => `${Math.round(mm)} mm`,
   ratio: (mlPerGram) => `${mlPerGram.toFixed(2)} mL/g`,
-  ratios: { unit: 'mL/g', long: 'mL to a gram of rice', of: (mlPerGram) => mlPerGram },
+  ratios: { unit: 'mL/g', long: t('measure.ml-to-a-gram'), of: (mlPerGram) => mlPerGram },
   jug: { unit: 'mL', ml: 1, decimals: 0 },
   column: { unit: 'L', ml: 1000 },
   typed: {
@@ -98,7 +100,9 @@ export const US: Measure = {
     if (cups < 1) {
       return `${fluidOunces(ml)} fl oz`;
     }
-    return cups < 8 ? `${quarters(cups)} ${cups < 1.125 ? 'cup' : 'cups'}` : `${trimmed(ml / ML.qt, 1)} qt`;
+    return cups < 8
+      ? t('measure.cups', { cups: quarters(cups), count: cups < 1.125 ? 1 : 2 })
+      : `${trimmed(ml / ML.qt, 1)} qt`;
   },
   dose: (ml) =>
     ml < ML.qt ? { number: fluidOunces(ml), unit: 'fl oz' } : { number: trimmed(ml / ML.qt, 2), unit: 'qt' },
@@ -114,7 +118,7 @@ export const US: Measure = {
   length: (cm) => `${trimmed(cm / CM_PER_INCH, 1)} in`,
   depth: (mm) => `${trimmed(mm / 10 / CM_PER_INCH, 1)} in`,
   ratio: (mlPerGram) => `${perOunce(mlPerGram).toFixed(2)} fl oz/oz`,
-  ratios: { unit: 'fl oz/oz', long: 'fl oz to an ounce of rice', of: perOunce },
+  ratios: { unit: 'fl oz/oz', long: t('measure.fl-oz-to-an-ounce'), of: perOunce },
   jug: { unit: 'fl oz', ml: ML['fl oz'], decimals: 1 },
   column: { unit: 'qt', ml: ML.qt },
   typed: {
@@ -141,12 +145,12 @@ function quarters(value: number): string {
 
 /** "2", "½", "1 ¾": so many ladles. */
 export const ladleCount = (count: number): string =>
-  Math.round(count * 4) === 0 ? 'a splash' : quarters(count);
+  Math.round(count * 4) === 0 ? t('measure.a-splash') : quarters(count);
 
 /** "2 ladles", "½ ladle", "1 ¾ ladles". */
 export function ladles(count: number): string {
   if (Math.round(count * 4) === 0) {
     return ladleCount(count);
   }
-  return `${ladleCount(count)} ${Math.round(count * 4) <= 4 ? 'ladle' : 'ladles'}`;
+  return t('measure.ladles', { ladles: ladleCount(count), count: Math.round(count * 4) <= 4 ? 1 : 2 });
 }

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { locale, t } from './words/messages';
 
 /** The device's clock, read anew so many times a second's worth of ms. */
 export function useNow(every = 250): number {
@@ -42,7 +43,7 @@ export function clockWords(time: string): string {
 
 /** "Mon 23 Nov" in the kitchen's days. */
 export function day(at: string, timezone: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
+  return new Intl.DateTimeFormat(locale(), {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
@@ -69,4 +70,4 @@ export function countdown(seconds: number): string {
 
 /** "40 s", or "2 min" where seconds say nothing. */
 export const lasting = (seconds: number): string =>
-  seconds < 120 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;
+  seconds < 120 ? `${Math.round(seconds)} s` : t('time.seconds-min', { seconds: Math.round(seconds / 60) });

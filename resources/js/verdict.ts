@@ -1,6 +1,11 @@
 import type { Cook } from './contracts.generated';
+import { t, wordOf } from './words/messages';
 
 /** A verdict in a line: "wave, right" or "dry, right, gold crust". */
 export function verdictWords(verdict: NonNullable<Cook['state']['verdict']>): string {
-  return [verdict.looseness, verdict.bite, ...(verdict.crust ? [`${verdict.crust} crust`] : [])].join(', ');
+  return [
+    wordOf('looseness', verdict.looseness),
+    wordOf('bite', verdict.bite),
+    ...(verdict.crust ? [t('verdict.crust-crust', { crust: wordOf('browning', verdict.crust) })] : []),
+  ].join(', ');
 }

@@ -3,13 +3,14 @@ import type { Around as AroundThePan, Ask } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { minute, trimmed, type Measure } from '../measure';
 import { sides } from './sides';
+import { t } from '../words/messages';
 
 type Swap = AroundThePan['swaps'][number];
 
 /** What the same pan would come to if one thing about it were different; and what can stand in for what. */
 export function Around({ around, change }: { around: AroundThePan; change: (part: Partial<Ask>) => void }) {
   return (
-    <section aria-label="Around it" className="px-4 pb-4 lg:col-start-2">
+    <section aria-label={t('bench.around.around-it')} className="px-4 pb-4 lg:col-start-2">
       <WhatIf rows={around.what_if} />
       <Swaps around={around} change={change} />
     </section>
@@ -19,15 +20,15 @@ export function Around({ around, change }: { around: AroundThePan; change: (part
 function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
   const { volume, ratios } = useMeasure();
   return (
-    <table aria-label="What if" className="mt-4 w-full text-base leading-snug">
-      <caption className="pb-1 text-left font-semibold">What if</caption>
+    <table aria-label={t('bench.around.what-if')} className="mt-4 w-full text-base leading-snug">
+      <caption className="pb-1 text-left font-semibold">{t('bench.around.what-if')}</caption>
       <thead className="text-right text-sm text-ink-soft">
         <tr>
-          <th className="text-left font-normal">the same, but</th>
-          <th className="font-normal">stock</th>
+          <th className="text-left font-normal">{t('bench.around.the-same-but')}</th>
+          <th className="font-normal">{t('common.stock')}</th>
           <th className="font-normal max-md:hidden">{ratios.unit}</th>
-          <th className="pr-4 font-normal">pull</th>
-          <th className="text-left font-normal max-md:hidden">because</th>
+          <th className="pr-4 font-normal">{t('common.pull')}</th>
+          <th className="text-left font-normal max-md:hidden">{t('bench.around.because')}</th>
         </tr>
       </thead>
       <tbody>
@@ -45,7 +46,9 @@ function WhatIf({ rows }: { rows: AroundThePan['what_if'] }) {
               </td>
               <td className="pr-4 whitespace-nowrap">
                 <b>{minute(row.pull_min)}</b>
-                <span className="block text-sm text-ink-soft">{signed(row.pull_by, 1)} min</span>
+                <span className="block text-sm text-ink-soft">
+                  {t('bench.around.pullby-min', { pullBy: signed(row.pull_by, 1) })}
+                </span>
               </td>
               <td className="text-left text-ink-soft max-md:hidden">{row.because}</td>
             </tr>
@@ -79,8 +82,12 @@ function Swaps({ around, change }: { around: AroundThePan; change: (part: Partia
   const shown = kinds.some(([one]) => one === kind) ? kind : kinds[0]?.[0];
   return (
     <div className="mt-5 mb-6">
-      <h2 className="text-base font-semibold">Instead of the …</h2>
-      <div role="group" aria-label="Instead of the" className="mt-1 flex flex-wrap gap-1.5">
+      <h2 className="text-base font-semibold">{t('bench.around.instead-of-the')}</h2>
+      <div
+        role="group"
+        aria-label={t('bench.around.instead-of-the-2')}
+        className="mt-1 flex flex-wrap gap-1.5"
+      >
         {kinds.map(([one, words]) => (
           <button
             key={one}
@@ -92,7 +99,7 @@ function Swaps({ around, change }: { around: AroundThePan; change: (part: Partia
           </button>
         ))}
       </div>
-      <ul aria-label="Instead of" className="mt-1">
+      <ul aria-label={t('bench.around.instead-of')} className="mt-1">
         {around.swaps
           .filter((swap) => swap.kind === shown)
           .map((swap) => (
@@ -108,7 +115,7 @@ function Swaps({ around, change }: { around: AroundThePan; change: (part: Partia
       </ul>
       {around.left_out > 0 && (
         <p className="mt-1 text-base text-ink-soft">
-          {around.left_out} more would take too long to work out for this pan.
+          {t('bench.around.leftout-more-would-take-too-long', { leftOut: around.left_out })}
         </p>
       )}
     </div>
@@ -125,7 +132,9 @@ function Line({ swap, open, onOpen }: { swap: Swap; open: boolean; onOpen: () =>
     >
       <b>{swap.what}</b>
       <span className="text-right whitespace-nowrap">{more(volume, swap.stock_by)}</span>
-      <span className="text-right whitespace-nowrap">{signed(swap.pull_by, 1)} min</span>
+      <span className="text-right whitespace-nowrap">
+        {t('bench.around.pullby-min', { pullBy: signed(swap.pull_by, 1) })}
+      </span>
       <span className="text-ink-soft max-md:col-span-3">
         {swap.changes.join('; ')}
         {swap.warnings.map((warning) => (
@@ -156,11 +165,14 @@ function BeforeAfter({
   const { take } = swap;
   return (
     <div className="mb-3 max-w-xl rounded-lg border-2 border-ink bg-paper-deep p-3">
-      <table aria-label={`Before and after: ${swap.what}`} className="w-full text-lg leading-snug">
+      <table
+        aria-label={t('bench.around.before-and-after-what', { what: swap.what })}
+        className="w-full text-lg leading-snug"
+      >
         <thead className="text-right text-base text-ink-soft">
           <tr>
-            <th className="sr-only">what</th>
-            <th className="font-normal">as asked</th>
+            <th className="sr-only">{t('common.what')}</th>
+            <th className="font-normal">{t('bench.around.as-asked')}</th>
             <th className="font-normal">{swap.what}</th>
           </tr>
         </thead>
@@ -179,10 +191,10 @@ function BeforeAfter({
           onClick={() => change(take)}
           className="mt-2 min-h-14 w-full rounded-lg bg-ink text-lg font-semibold text-paper"
         >
-          Take it
+          {t('bench.around.take-it')}
         </button>
       ) : (
-        <p className="mt-2 text-base text-ink-soft">To cook it so, copy the dish and change it there.</p>
+        <p className="mt-2 text-base text-ink-soft">{t('bench.around.to-cook-it-so-copy-the')}</p>
       )}
     </div>
   );

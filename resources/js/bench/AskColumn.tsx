@@ -14,27 +14,28 @@ import type { Sharing } from './shared';
 import { SharedPans } from './SharedPans';
 import { Warnings } from './Warnings';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
-const OURS = 'ours';
+const OURS = t('bench.askColumn.ours');
 
 /** What the fields of an ask are called here. */
 const WORDS = new Map(
   Object.entries({
-    covers: 'Covers',
-    starters: 'Starters',
-    dish_id: 'The dish',
-    pan_id: 'The pan',
-    burner_id: 'The ring',
-    heat: 'The heat',
-    table_at: 'The time at the table',
-    table_on: 'The day',
+    covers: t('common.covers'),
+    starters: t('bench.askColumn.starters'),
+    dish_id: t('bench.askColumn.the-dish'),
+    pan_id: t('bench.askColumn.the-pan'),
+    burner_id: t('bench.askColumn.the-ring'),
+    heat: t('bench.askColumn.the-heat'),
+    table_at: t('bench.askColumn.the-time-at-the-table'),
+    table_on: t('bench.askColumn.the-day'),
   }).map(([field, label]) => [field, { label }]),
 );
 
 /** The choice that is left to Velko, with what it comes to. */
 const ours = (chosen: string | undefined) => ({
   value: OURS,
-  label: chosen ? `${chosen} (ours)` : 'let Velko choose',
+  label: chosen ? t('bench.askColumn.chosen-ours', { chosen }) : t('bench.askColumn.let-velko-choose'),
 });
 
 /** The ask as a sentence of large choices: six mains of this dish, in this pan, on this ring, at the table by then. */
@@ -72,20 +73,20 @@ export function AskColumn({
 
   return (
     <section
-      aria-label="The ask"
+      aria-label={t('bench.askColumn.the-ask')}
       className="flex flex-col gap-2.5 border-r-2 border-rule bg-paper-deep p-4 text-lg lg:max-xl:row-span-3 lg:max-xl:px-3 xl:row-span-2"
     >
       <Stepper
-        label="Covers"
+        label={t('common.covers')}
         value={ask.covers}
         fault={refusal?.about('/covers')}
         onChange={(covers) => change({ covers })}
       />
       {ask.portion === 'main' && (ask.starters ?? 0) > 0 ? (
         <>
-          <p className="text-ink-soft">mains and</p>
+          <p className="text-ink-soft">{t('bench.askColumn.mains-and')}</p>
           <Stepper
-            label="Starters"
+            label={t('bench.askColumn.starters')}
             least={0}
             value={ask.starters ?? 0}
             fault={refusal?.about('/starters')}
@@ -94,7 +95,7 @@ export function AskColumn({
         </>
       ) : null}
       <Choice
-        label="Portion"
+        label={t('bench.askColumn.portion')}
         value={ask.portion === 'main' && (ask.starters ?? 0) > 0 ? 'both' : ask.portion}
         onChange={(portion) =>
           change(
@@ -104,13 +105,18 @@ export function AskColumn({
           )
         }
         options={[
-          { value: 'main', label: 'mains of' },
-          { value: 'starter', label: 'starters of' },
-          { value: 'both', label: ask.starters ? 'starters of' : 'mains and starters of' },
+          { value: 'main', label: t('bench.askColumn.mains-of') },
+          { value: 'starter', label: t('bench.askColumn.starters-of') },
+          {
+            value: 'both',
+            label: ask.starters
+              ? t('bench.askColumn.starters-of')
+              : t('bench.askColumn.mains-and-starters-of'),
+          },
         ]}
       />
       <Choice
-        label="Dish"
+        label={t('common.dish')}
         value={String(ask.dish_id)}
         onChange={(dish) => change({ dish_id: Number(dish), heat: null, pan_heat: null })}
         options={kitchen.dishes.map((dish) => ({
@@ -119,9 +125,9 @@ export function AskColumn({
           note: dish.rice,
         }))}
       />
-      <Line word="in the">
+      <Line word={t('bench.askColumn.in-the')}>
         <Choice
-          label="Pan"
+          label={t('common.pan')}
           value={ask.pan_id === null ? OURS : String(ask.pan_id)}
           onChange={(pan) => change({ pan_id: pan === OURS ? null : Number(pan) })}
           options={[
@@ -129,14 +135,14 @@ export function AskColumn({
             ...kitchen.pans.map((pan) => ({
               value: String(pan.id),
               label: pan.name,
-              note: `base ${length(pan.base_cm)}`,
+              note: t('bench.askColumn.base-base', { base: length(pan.base_cm) }),
             })),
           ]}
         />
       </Line>
-      <Line word="on">
+      <Line word={t('bench.askColumn.on')}>
         <Choice
-          label="Ring"
+          label={t('bench.askColumn.ring')}
           value={ask.burner_id === null ? OURS : String(ask.burner_id)}
           onChange={(id) =>
             change({ burner_id: id === OURS ? null : Number(id), heat: null, pan_heat: null })
@@ -151,9 +157,9 @@ export function AskColumn({
           ]}
         />
       </Line>
-      <Line word="at">
+      <Line word={t('common.at')}>
         <Choice
-          label="Heat"
+          label={t('common.heat')}
           value={ask.heat ?? OURS}
           onChange={(heat) => change({ heat: heat === OURS ? null : heat, pan_heat: null })}
           options={[
@@ -161,18 +167,22 @@ export function AskColumn({
             ...(working?.burner.marks ?? []).map((setting) => ({
               value: setting.mark,
               label: setting.mark,
-              note: `${Math.round(setting.net_w)} W${setting.measured ? '' : ' est.'}`,
+              note: `${Math.round(setting.net_w)} W${setting.measured ? '' : t('bench.askColumn.est')}`,
             })),
           ]}
         />
       </Line>
-      <Line word="table">
-        <ClockField label="At the table" value={ask.table_at} onChange={(table_at) => change({ table_at })} />
+      <Line word={t('common.table')}>
+        <ClockField
+          label={t('common.at-the-table')}
+          value={ask.table_at}
+          onChange={(table_at) => change({ table_at })}
+        />
       </Line>
-      <Line word="on">
+      <Line word={t('bench.askColumn.on')}>
         <input
           type="date"
-          aria-label="Day"
+          aria-label={t('bench.askColumn.day')}
           value={ask.table_on ?? (working ? date(working.clock.table_at, timezone) : '')}
           onChange={(event) => change({ table_on: event.target.value || null })}
           className={`h-12 w-full min-w-0 rounded-lg border-2 border-rule bg-paper px-3 text-lg ${ask.table_on ? '' : 'text-ink-soft'}`}
@@ -190,11 +200,11 @@ export function AskColumn({
         onClick={() => start.mutate()}
         className="mt-1 flex h-16 items-center justify-center gap-3 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-50"
       >
-        <Flame aria-hidden="true" className="text-saffron" /> On the fire
+        <Flame aria-hidden="true" className="text-saffron" /> {t('common.on-the-fire')}
       </button>
       {start.isError && (
         <p role="alert" className="text-tomato">
-          It did not go on: {start.error.message}
+          {t('bench.askColumn.it-did-not-go-on-message', { message: start.error.message })}
         </p>
       )}
       {working && (

@@ -5,22 +5,23 @@ import { useCook, useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { TakeOutText } from '../parts/TakeOut';
 import { clock } from '../time';
+import { t, wordOf } from '../words/messages';
 
 const GOES: Record<string, string> = {
-  base: 'in the base',
-  'with-the-rice': 'with the rice',
-  'at-minute': 'at minute',
-  'nine-tenths-gone': 'nine tenths gone',
-  'last-two-minutes': 'last two minutes',
-  'on-top': 'for the top',
-  finish: 'beaten in at the end',
+  base: t('common.in-the-base'),
+  'with-the-rice': t('common.with-the-rice'),
+  'at-minute': t('bench.before.at-minute'),
+  'nine-tenths-gone': t('bench.before.nine-tenths-gone'),
+  'last-two-minutes': t('bench.before.last-two-minutes'),
+  'on-top': t('bench.before.for-the-top'),
+  finish: t('bench.before.beaten-in-at-the-end'),
 };
 
 /** What is weighed out and what is begun before the pan is hot; who may eat it; what can hurt. */
 export function Before({ working }: { working: Working }) {
   return (
     <section
-      aria-label="Before the heat"
+      aria-label={t('bench.before.before-the-heat')}
       className="mt-4 grid grid-cols-[repeat(auto-fit,minmax(280px,1fr))] gap-6"
     >
       <div className="col-span-full flex flex-wrap gap-3">
@@ -29,13 +30,13 @@ export function Before({ working }: { working: Working }) {
           state={working.ask}
           className="flex min-h-12 items-center rounded-lg bg-ink px-6 text-lg font-semibold text-paper"
         >
-          A card to print
+          {t('bench.before.a-card-to-print')}
         </Link>
         <TakeOutText name="ingredients.csv" fetch={() => api.text('work-out/mise.csv', working.ask)}>
-          Ingredients
+          {t('bench.before.ingredients')}
         </TakeOutText>
         <TakeOutText name="preparation.ics" fetch={() => api.text('work-out/prep.ics', working.ask)}>
-          Preparation, for a calendar
+          {t('bench.before.preparation-for-a-calendar')}
         </TakeOutText>
       </div>
       <Mise working={working} />
@@ -55,7 +56,7 @@ export function useAmount(): (value: number, unit: string) => string {
       return trimmed(value, 2);
     }
     if (value < 10) {
-      return `${trimmed(value, 2)} ${unit === 'g' ? 'g' : 'mL'}`;
+      return `${trimmed(value, 2)} ${unit === 'g' ? 'g' : t('common.ml')}`;
     }
     return unit === 'g' ? weight(value) : volume(value);
   };
@@ -67,8 +68,8 @@ function Mise({ working }: { working: Working }) {
     return null;
   }
   return (
-    <table aria-label="Weighed out" className="w-full self-start text-base leading-snug">
-      <caption className="pb-1 text-left font-semibold">Weighed out</caption>
+    <table aria-label={t('bench.before.weighed-out')} className="w-full self-start text-base leading-snug">
+      <caption className="pb-1 text-left font-semibold">{t('bench.before.weighed-out')}</caption>
       <tbody>
         {working.mise.map((one, row) => (
           <tr key={row} className="border-t border-rule align-baseline">
@@ -91,8 +92,8 @@ function Mise({ working }: { working: Working }) {
 function Prep({ working }: { working: Working }) {
   const { timezone } = useCook();
   return (
-    <table aria-label="To begin" className="w-full text-base leading-snug">
-      <caption className="pb-1 text-left font-semibold">To begin</caption>
+    <table aria-label={t('bench.before.to-begin')} className="w-full text-base leading-snug">
+      <caption className="pb-1 text-left font-semibold">{t('bench.before.to-begin')}</caption>
       <tbody>
         {working.prep.map((one, row) => (
           <tr key={row} className="border-t border-rule align-baseline">
@@ -101,11 +102,14 @@ function Prep({ working }: { working: Working }) {
             </td>
             <td className="pr-3">
               {one.what}
-              {one.ahead && <span className="text-sm text-ink-soft"> or ahead</span>}
-              {one.late && <b className="text-tomato"> too late</b>}
+              {one.ahead && <span className="text-sm text-ink-soft"> {t('bench.before.or-ahead')}</span>}
+              {one.late && <b className="text-tomato"> {t('bench.before.too-late')}</b>}
             </td>
             <td className="text-right text-sm whitespace-nowrap text-ink-soft">
-              {trimmed(one.takes_min, 0)} min, ready {clock(one.ready_at, timezone)}
+              {t('bench.before.takes-min-ready-readyat', {
+                takes: trimmed(one.takes_min, 0),
+                readyAt: clock(one.ready_at, timezone),
+              })}
             </td>
           </tr>
         ))}
@@ -120,15 +124,20 @@ function Served({ working }: { working: Working }) {
   return (
     <div className="mt-3 text-base leading-snug">
       <p>
-        <b>Allergens</b>{' '}
+        <b>{t('common.allergens')}</b>{' '}
         {served.allergens.length === 0
-          ? unknown.length === 0 && 'none of the fourteen'
+          ? unknown.length === 0 && t('common.none-of-the-fourteen')
           : served.allergens.map((one) => (
               <span key={one.allergen} className="mr-2 inline-block">
-                <b>{one.allergen}</b> <span className="text-ink-soft">({one.from.join(', ')})</span>
+                <b>{wordOf('allergen', one.allergen)}</b>{' '}
+                <span className="text-ink-soft">({one.from.join(', ')})</span>
               </span>
             ))}
-        {unknown.length > 0 && <b className="text-tomato">Not fully known: {unknown.join(', ')}</b>}
+        {unknown.length > 0 && (
+          <b className="text-tomato">
+            {t('bench.before.not-fully-known-join', { join: unknown.join(', ') })}
+          </b>
+        )}
       </p>
       <ul className="mt-2 list-disc pl-5 text-sm text-ink-soft">
         {working.cautions.map((caution) => (

@@ -10,6 +10,7 @@ import { Before } from './Before';
 import { CrustMinutes } from './CrustMinutes';
 import { Numbers } from './Numbers';
 import { Steps } from './Steps';
+import { t } from '../words/messages';
 
 /** The course of the cook: its numbers, its grain clock, its steps. */
 export function Course({ working, stale }: { working: Working; stale: boolean }) {
@@ -17,9 +18,9 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
   const { plan } = working;
   if (plan.possible === false) {
     return (
-      <section aria-label="The cook" data-stale={stale} className="min-w-0 p-8">
-        <p className="text-2xl font-semibold">This cannot be cooked: there is nothing to go by.</p>
-        <p className="mt-2 text-lg text-ink-soft">What is wrong, and what would do, stands beside it.</p>
+      <section aria-label={t('bench.course.the-cook')} data-stale={stale} className="min-w-0 p-8">
+        <p className="text-2xl font-semibold">{t('bench.course.this-cannot-be-cooked-there-is')}</p>
+        <p className="mt-2 text-lg text-ink-soft">{t('bench.course.what-is-wrong-and-what-would')}</p>
       </section>
     );
   }
@@ -28,11 +29,15 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
   const strongest = Math.max(...working.burner.marks.map((mark) => mark.net_w));
 
   return (
-    <section aria-label="The cook" data-stale={stale} className="min-w-0 px-4 py-2">
+    <section aria-label={t('bench.course.the-cook')} data-stale={stale} className="min-w-0 px-4 py-2">
       <Numbers working={working} clockAt={clockAt} />
       <div className="grid grid-cols-[minmax(0,1fr)_250px] items-start gap-4 max-md:grid-cols-1">
         <GrainClock
-          label={`Grain clock: first liquid at ${clockAt(0)}, off the heat at minute ${wholeMinute(plan.timing.pull_min)}, at the table at minute ${wholeMinute(plan.timing.table_min)}`}
+          label={t('bench.course.grain-clock-first-liquid-at-clockat', {
+            clockAt: clockAt(0),
+            pull: wholeMinute(plan.timing.pull_min),
+            table: wholeMinute(plan.timing.table_min),
+          })}
           height={292}
           planned={plan.track}
           plannedPours={pours(plan)}

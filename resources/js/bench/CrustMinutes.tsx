@@ -1,24 +1,30 @@
 import type { Working } from '../contracts.generated';
 import { trimmed } from '../measure';
+import { t } from '../words/messages';
 
-const minutes = (value: number | null) => (value === null ? 'never' : trimmed(value, 1));
+const minutes = (value: number | null) => (value === null ? t('common.never') : trimmed(value, 1));
 
 /** Minutes from dry to gold and to burnt, in the middle and at the rim, for each setting of this ring. */
 export function CrustMinutes({ working }: { working: Working }) {
   const { crust } = working.plan;
   return (
-    <table aria-label="Crust by setting" className="mt-4 w-full text-base leading-snug">
+    <table
+      aria-label={t('bench.crustMinutes.crust-by-setting')}
+      className="mt-4 w-full text-base leading-snug"
+    >
       <caption className="pb-1 text-left font-semibold">
-        Minutes from dry, left in the middle of the ring{' '}
-        <span className="font-normal text-ink-soft">estimated until you log a few</span>
+        {t('bench.crustMinutes.minutes-from-dry-left-in-the')}{' '}
+        <span className="font-normal text-ink-soft">
+          {t('bench.crustMinutes.estimated-until-you-log-a-few')}
+        </span>
       </caption>
       <thead className="text-right text-sm text-ink-soft">
         <tr>
-          <th className="text-left font-normal">setting</th>
-          <th className="font-normal">middle gold</th>
-          <th className="font-normal">middle burnt</th>
-          <th className="font-normal">rim gold</th>
-          <th className="font-normal">rim burnt</th>
+          <th className="text-left font-normal">{t('bench.crustMinutes.setting')}</th>
+          <th className="font-normal">{t('bench.crustMinutes.middle-gold')}</th>
+          <th className="font-normal">{t('bench.crustMinutes.middle-burnt')}</th>
+          <th className="font-normal">{t('bench.crustMinutes.rim-gold')}</th>
+          <th className="font-normal">{t('bench.crustMinutes.rim-burnt')}</th>
         </tr>
       </thead>
       <tbody>
@@ -29,7 +35,7 @@ export function CrustMinutes({ working }: { working: Working }) {
           >
             <td className="py-1 text-left">
               {row.setting} <span className="font-normal text-ink-soft">{Math.round(row.net_w)} W</span>
-              {row.setting === crust.setting && ' · ours'}
+              {row.setting === crust.setting && t('bench.crustMinutes.ours')}
             </td>
             <td>{minutes(row.centre_gold_min)}</td>
             <td>{minutes(row.centre_burnt_min)}</td>

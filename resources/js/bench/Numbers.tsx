@@ -3,11 +3,12 @@ import { useMeasure } from '../cook';
 import { minute, wholeMinute, type Measure } from '../measure';
 import { Explain, type Term } from '../parts/Explain';
 import { sum } from './terms';
+import { t, wordOf } from '../words/messages';
 
 const HELD_BACK = {
-  risotto: 'What is held back stays hot beside the pot, to loosen it at the pass.',
-  'pan-rice': 'What is held back is for the rescue: hot, round the rim, if it dries too early.',
-  'soupy-rice': 'What is held back stays hot, to loosen the bowl when it sets up.',
+  risotto: t('bench.numbers.what-is-held-back-stays-hot'),
+  'pan-rice': t('bench.numbers.what-is-held-back-is-for'),
+  'soupy-rice': t('bench.numbers.what-is-held-back-stays-hot-2'),
 };
 
 /** The plates of each size, by what goes on them. */
@@ -15,13 +16,23 @@ function portions({ ask, plan, dish }: Working, { weight }: Measure): Term[] {
   const starters = ask.starters ?? 0;
   if (starters === 0) {
     return [
-      { label: ask.portion === 'main' ? 'a main' : 'a starter', amount: weight(plan.rice_g / ask.covers) },
-      { sign: '×', label: 'covers', amount: String(ask.covers) },
+      {
+        label: ask.portion === 'main' ? t('common.a-main') : t('bench.numbers.a-starter'),
+        amount: weight(plan.rice_g / ask.covers),
+      },
+      { sign: '×', label: t('bench.numbers.covers'), amount: String(ask.covers) },
     ];
   }
   return [
-    { label: `${ask.covers} mains`, amount: weight(ask.covers * dish.grams_main) },
-    { sign: '+', label: `${starters} starters`, amount: weight(starters * dish.grams_starter) },
+    {
+      label: t('bench.numbers.covers-mains', { covers: ask.covers }),
+      amount: weight(ask.covers * dish.grams_main),
+    },
+    {
+      sign: '+',
+      label: t('bench.numbers.starters-starters', { starters }),
+      amount: weight(starters * dish.grams_starter),
+    },
   ];
 }
 
@@ -30,79 +41,90 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
   const { plan, dish } = working;
   const measure = useMeasure();
   const { volume, weight } = measure;
-  const minutes = (value: number) => `${minute(value)} min`;
+  const minutes = (value: number) => t('bench.numbers.value-min', { value: minute(value) });
   return (
     <div className="flex flex-wrap items-start justify-between">
       <Explain
-        label="Rice"
+        label={t('common.rice')}
         value={weight(plan.rice_g)}
         note={dish.rice}
-        terms={[...portions(working, measure), { sign: '=', label: 'raw rice', amount: weight(plan.rice_g) }]}
-        because={`${measure.depth(plan.layer_mm)} deep in the pan when it is done.`}
+        terms={[
+          ...portions(working, measure),
+          { sign: '=', label: t('bench.numbers.raw-rice'), amount: weight(plan.rice_g) },
+        ]}
+        because={t('bench.numbers.layer-deep-in-the-pan-when', { layer: measure.depth(plan.layer_mm) })}
       />
       <Explain
-        label="Stock"
+        label={t('common.stock-4')}
         value={volume(plan.stock_ml)}
         note={
           <>
             {measure.ratio(plan.ratio.ml_per_g)}
             <br />
-            {plan.ratio.by_volume.toFixed(1)} cups to 1 of rice
+            {t('bench.numbers.tofixed-cups-to-1-of-rice', { toFixed: plan.ratio.by_volume.toFixed(1) })}
           </>
         }
-        terms={sum(plan, 'stock_ml', { label: 'stock', amount: volume(plan.stock_ml) }, volume)}
-        because="What is drunk and left as sauce goes by the weight of the rice; what boils off goes by heat and time, whatever the covers."
+        terms={sum(plan, 'stock_ml', { label: t('common.stock'), amount: volume(plan.stock_ml) }, volume)}
+        because={t('bench.numbers.what-is-drunk-and-left-as')}
       />
       <Explain
-        label="Put on beside it"
+        label={t('bench.numbers.put-on-beside-it')}
         value={volume(plan.side_pot.make_ml)}
-        note={`${volume(plan.reserve_ml)} held back`}
+        note={t('bench.numbers.reserve-held-back', { reserve: volume(plan.reserve_ml) })}
         terms={sum(
           plan,
           'make_ml',
-          { label: 'in the side pot', amount: volume(plan.side_pot.make_ml) },
+          { label: t('bench.numbers.in-the-side-pot'), amount: volume(plan.side_pot.make_ml) },
           volume,
         )}
-        because={`${HELD_BACK[dish.family]} Ladle of ${volume(working.ladle_ml)}.`}
+        because={t('bench.numbers.heldback-ladle-of-ladle', {
+          HELDBACK: HELD_BACK[dish.family],
+          ladle: volume(working.ladle_ml),
+        })}
       />
       <Explain
-        label="First liquid"
+        label={t('bench.numbers.first-liquid')}
         value={clockAt(0)}
-        note={`pan on at ${clockAt(Math.min(0, plan.stages[0]?.at_min ?? 0))}`}
+        note={t('bench.numbers.pan-on-at-min', { min: clockAt(Math.min(0, plan.stages[0]?.at_min ?? 0)) })}
         terms={[
           ...sum(
             plan,
             'table_min',
-            { label: 'from first liquid to the spoon', amount: minutes(plan.timing.table_min) },
+            {
+              label: t('bench.numbers.from-first-liquid-to-the-spoon'),
+              amount: minutes(plan.timing.table_min),
+            },
             minutes,
           ),
-          { label: 'at the table', amount: clockAt(plan.timing.table_min) },
-          { sign: '=', label: 'first liquid', amount: clockAt(0) },
+          { label: t('common.at-the-table-4'), amount: clockAt(plan.timing.table_min) },
+          { sign: '=', label: t('bench.numbers.first-liquid-2'), amount: clockAt(0) },
         ]}
-        because="The packet's minutes count from here."
+        because={t('bench.numbers.the-packets-minutes-count-from-here')}
       />
       <Explain
-        label="Pull"
+        label={t('bench.numbers.pull')}
         value={clockAt(plan.timing.pull_min)}
-        note={`minute ${wholeMinute(plan.timing.pull_min)}`}
+        note={t('common.minute-pull', { pull: wholeMinute(plan.timing.pull_min) })}
         terms={[
           ...sum(
             plan,
             'doneness_min',
             {
-              label: `done, of ${working.dish.window_min.map(minute).join(' to ')}`,
+              label: t('bench.numbers.done-of-join', {
+                join: working.dish.window_min.map(minute).join(t('common.to')),
+              }),
               amount: minutes(plan.at_table.doneness_min),
             },
             minutes,
           ),
-          { label: 'bite', amount: plan.at_table.bite },
-          { label: 'body, indicative', amount: working.body },
-          { label: 'at the table', amount: measure.heat(plan.at_table.temperature_c) },
+          { label: t('common.bite'), amount: wordOf('bite', plan.at_table.bite) },
+          { label: t('common.body-indicative'), amount: wordOf('body', working.body) },
+          { label: t('common.at-the-table-4'), amount: measure.heat(plan.at_table.temperature_c) },
         ]}
         because={
           dish.family === 'pan-rice'
-            ? 'Once it is dry the grain cooks no further: dry, crust, off.'
-            : `Off early: the grain goes on cooking on its own heat until it is eaten. Minutes of doneness count at ${measure.heat(100)}.`
+            ? t('bench.numbers.once-it-is-dry-the-grain')
+            : t('bench.numbers.off-early-the-grain-goes-on', { heat: measure.heat(100) })
         }
       />
     </div>

@@ -2,6 +2,7 @@ import type { Ask, Working } from '../contracts.generated';
 import { platesOf } from '../cook';
 import { clockWords } from '../time';
 import type { Shared, Sharing } from './shared';
+import { t } from '../words/messages';
 
 type Batch = Working['batches'][number];
 
@@ -24,7 +25,9 @@ export function SharedPans({
   const rounds = [...new Set(batches.map((batch) => batch.round))];
   return (
     <li className="rounded-lg border-2 border-ink bg-paper p-2.5 text-base leading-snug">
-      <p className="font-semibold">No one pan here takes {platesOf(whole)}. Shared:</p>
+      <p className="font-semibold">
+        {t('bench.sharedPans.no-one-pan-here-takes-whole', { whole: platesOf(whole) })}
+      </p>
       {rounds.map((round) => (
         <div key={round}>
           {rounds.length > 1 && <p className="mt-2">{roundOf(batches, round)}</p>}
@@ -39,7 +42,7 @@ export function SharedPans({
                   >
                     <b className="text-2xl">{batch.covers}</b>
                     <span className="leading-tight">
-                      {batch.pan} on {batch.burner}
+                      {t('bench.sharedPans.pan-on-burner', { pan: batch.pan, burner: batch.burner })}
                       <span className="block text-sm">{standing(shared, row, batch)}</span>
                     </span>
                   </button>
@@ -57,7 +60,7 @@ export function SharedPans({
           }}
           className="mt-1.5 min-h-12 w-full rounded-md border-2 border-ink px-3 text-left font-semibold"
         >
-          All {platesOf(whole)} together
+          {t('bench.sharedPans.all-whole-together', { whole: platesOf(whole) })}
         </button>
       )}
     </li>
@@ -68,13 +71,15 @@ export function SharedPans({
 function roundOf(batches: Batch[], round: number): string {
   const table = batches.find((batch) => batch.round === round)?.table_at ?? '00:00';
   return round === 1
-    ? `First, table ${clockWords(table)}`
-    : `Then, in pans that are free again, table ${clockWords(table)}`;
+    ? t('bench.sharedPans.first-table-table', { table: clockWords(table) })
+    : t('bench.sharedPans.then-in-pans-that-are-free', { table: clockWords(table) });
 }
 
 function standing(shared: Shared | null, row: number, batch: Batch): string {
   if (shared?.on.includes(row)) {
-    return 'on the fire';
+    return t('common.on-the-fire-4');
   }
-  return shared?.at === row ? 'on the bench now' : `takes ${batch.most}`;
+  return shared?.at === row
+    ? t('bench.sharedPans.on-the-bench-now')
+    : t('bench.sharedPans.takes-most', { most: batch.most });
 }

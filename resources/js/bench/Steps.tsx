@@ -4,6 +4,7 @@ import { ladleCount, ladles, wholeMinute } from '../measure';
 import { VERB, type Stage } from '../stove/steps';
 import { halfDays } from '../time';
 import { useAmount } from './Before';
+import { t } from '../words/messages';
 
 /** The cook step by step, one line each. */
 export function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
@@ -12,7 +13,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
   const amount = useAmount();
   const jug = (ml: number) => Object.values(dose(ml)).join(' ');
   return (
-    <table aria-label="Steps" className="w-full table-fixed text-base leading-snug">
+    <table aria-label={t('bench.steps.steps')} className="w-full table-fixed text-base leading-snug">
       <colgroup>
         {[
           halfDays() ? 'w-21' : 'w-15',
@@ -27,12 +28,14 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
       </colgroup>
       <thead className="text-left text-sm text-ink-soft">
         <tr>
-          <th className="font-normal">time</th>
-          <th className="pr-3 text-right font-normal max-md:hidden">min</th>
-          <th className="font-normal">do</th>
-          <th className="pr-3 text-right font-normal">amount</th>
-          <th className="font-normal whitespace-nowrap max-md:hidden">ladles of {dose(ladle_ml).number}</th>
-          <th className="font-normal">sign</th>
+          <th className="font-normal">{t('bench.steps.time')}</th>
+          <th className="pr-3 text-right font-normal max-md:hidden">{t('common.min')}</th>
+          <th className="font-normal">{t('bench.steps.do')}</th>
+          <th className="pr-3 text-right font-normal">{t('bench.steps.amount')}</th>
+          <th className="font-normal whitespace-nowrap max-md:hidden">
+            {t('bench.steps.ladles-of-number', { number: dose(ladle_ml).number })}
+          </th>
+          <th className="font-normal">{t('bench.steps.sign')}</th>
         </tr>
       </thead>
       <tbody>
@@ -83,5 +86,7 @@ function sign(working: Working, row: number): string {
   if (stages[row - 1]?.say === stage.say && !stage.item) {
     return '″';
   }
-  return stage.kind === 'toast' ? `on ${stage.setting ?? ''}: ${stage.say}` : stage.say;
+  return stage.kind === 'toast'
+    ? t('bench.steps.on-setting-say', { setting: stage.setting ?? '', say: stage.say })
+    : stage.say;
 }

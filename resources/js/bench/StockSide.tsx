@@ -6,8 +6,9 @@ import { ScaleCurve } from '../pictures/ScaleCurve';
 import { StockColumn } from '../pictures/StockColumn';
 import { WhereItGoes } from '../pictures/WhereItGoes';
 import { sum } from './terms';
+import { t } from '../words/messages';
 
-const milligrams = (value: number) => `${Math.round(value)} mg`;
+const milligrams = (value: number) => t('bench.stockSide.value-mg', { value: Math.round(value) });
 
 const plateWeight = (plan: Plan) =>
   (plan.explain['plate_g'] ?? []).reduce((all, term) => all + term.value, 0);
@@ -18,12 +19,14 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
   const { weight } = useMeasure();
   return (
     <aside
-      aria-label="The stock"
+      aria-label={t('bench.stockSide.the-stock')}
       className="flex flex-col gap-3 border-rule p-3 lg:max-xl:col-start-2 lg:max-xl:grid lg:max-xl:grid-cols-[204px_minmax(0,1fr)_204px] lg:max-xl:gap-x-6 lg:max-xl:border-t-2 lg:max-xl:px-4 xl:row-span-2 xl:border-l-2"
     >
       <p className="text-sm leading-tight text-ink-soft">
         {working.dish.stock}
-        {working.dish.family === 'risotto' ? ', a band for each dose' : ', all in one pour'}
+        {working.dish.family === 'risotto'
+          ? t('bench.stockSide.a-band-for-each-dose')
+          : t('bench.stockSide.all-in-one-pour')}
       </p>
       <StockColumn
         width={204}
@@ -41,65 +44,73 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
         height={150}
       />
       <p className="text-sm leading-tight text-ink-soft">
-        The rice drinks the same by the gram; the steam is shared by more.
+        {t('bench.stockSide.the-rice-drinks-the-same-by')}
       </p>
       <div className="grid grid-cols-2">
         <Explain
           small
-          label="Salt"
+          label={t('common.salt')}
           value={`${trimmed(plan.salt.percent_at_table, 1)} %`}
-          note="of the plate"
+          note={t('bench.stockSide.of-the-plate')}
           terms={[
             ...(plan.explain['salt_g'] ?? []).map((term, row) => ({
-              label: `salt from ${term.term}`,
+              label: t('bench.stockSide.salt-from-term', { term: term.term }),
               amount: `${trimmed(term.value, 1)} g`,
               ...(row > 0 ? { sign: '+' as const } : {}),
             })),
-            { sign: '÷', label: 'on all plates', amount: weight(plateWeight(plan)) },
-            { sign: '=', label: 'of the plate', amount: `${trimmed(plan.salt.percent_at_table, 2)} %` },
+            { sign: '÷', label: t('bench.stockSide.on-all-plates'), amount: weight(plateWeight(plan)) },
+            {
+              sign: '=',
+              label: t('bench.stockSide.of-the-plate'),
+              amount: `${trimmed(plan.salt.percent_at_table, 2)} %`,
+            },
           ]}
-          because="0.8 to 1.0 % is right for most. Steam takes none of it away."
+          because={t('bench.stockSide.0-8-to-1-0-is')}
         />
         <Explain
           small
-          label="Sodium"
-          value={`${Math.round(plan.salt.sodium_mg_per_cover)} mg`}
-          note="a cover"
+          label={t('bench.stockSide.sodium')}
+          value={t('common.sodiummgpercover-mg', {
+            sodiumMgPerCover: Math.round(plan.salt.sodium_mg_per_cover),
+          })}
+          note={t('bench.stockSide.a-cover')}
           terms={sum(
             plan,
             'sodium_mg_per_cover',
-            { label: 'a cover', amount: milligrams(plan.salt.sodium_mg_per_cover) },
+            { label: t('bench.stockSide.a-cover'), amount: milligrams(plan.salt.sodium_mg_per_cover) },
             milligrams,
           )}
-          because="393 mg in a gram of salt. On a low-sodium diet the dietitian decides."
+          because={t('bench.stockSide.393-mg-in-a-gram-of')}
         />
         {plan.balance.wine_ml > 0 && (
           <Explain
             small
-            label="Alcohol"
+            label={t('bench.stockSide.alcohol')}
             value={`${trimmed(plan.alcohol.g_per_cover, 1)} g`}
-            note={`${Math.round(plan.alcohol.left_percent)} % stays`}
+            note={t('bench.stockSide.leftpercent-stays', {
+              leftPercent: Math.round(plan.alcohol.left_percent),
+            })}
             terms={sum(
               plan,
               'alcohol_g_per_cover',
-              { label: 'a cover', amount: `${trimmed(plan.alcohol.g_per_cover, 2)} g` },
+              { label: t('bench.stockSide.a-cover'), amount: `${trimmed(plan.alcohol.g_per_cover, 2)} g` },
               (value) => `${trimmed(value, 2)} g`,
             )}
-            because="Cooking does not remove all of it."
+            because={t('bench.stockSide.cooking-does-not-remove-all-of')}
           />
         )}
         {plan.finish.fat_g > 0 && (
           <Explain
             small
-            label="Finish"
+            label={t('bench.stockSide.finish')}
             value={weight(plan.finish.fat_g)}
-            note="of fat"
+            note={t('bench.stockSide.of-fat')}
             terms={[
-              { label: 'fat', amount: weight(plan.finish.fat_g) },
-              { label: 'water', amount: weight(plan.finish.water_g) },
-              { label: 'salt', amount: `${trimmed(plan.finish.salt_g, 1)} g` },
+              { label: t('bench.stockSide.fat'), amount: weight(plan.finish.fat_g) },
+              { label: t('bench.stockSide.water'), amount: weight(plan.finish.water_g) },
+              { label: t('bench.stockSide.salt'), amount: `${trimmed(plan.finish.salt_g, 1)} g` },
             ]}
-            because="What butter and cheese bring, all covers; counted apart from the sauce."
+            because={t('bench.stockSide.what-butter-and-cheese-bring-all')}
           />
         )}
       </div>

@@ -1,6 +1,7 @@
 import { Info, TriangleAlert } from 'lucide-react';
 import type { Ask, Working } from '../contracts.generated';
 import { clockWords, lasting } from '../time';
+import { t } from '../words/messages';
 
 /** Said for a guest's sake; nothing about them goes wrong at the stove. */
 const CAUTIONS = ['alcohol-stays', 'either-mark'];
@@ -18,14 +19,16 @@ export function Warnings({
   const { warnings } = working.plan;
   const late = working.offers.find((offer) => offer.warning === 'too-late');
   return (
-    <ul aria-label="Warnings" className="grid gap-2">
+    <ul aria-label={t('bench.warnings.warnings')} className="grid gap-2">
       {late && (
         <Warning
-          message={`Too late by ${lasting(-60 * working.clock.starts_in_min)}`}
+          message={t('bench.warnings.too-late-by-startsin', {
+            startsIn: lasting(-60 * working.clock.starts_in_min),
+          })}
           fix=""
           label={
             typeof late.change.table_at === 'string'
-              ? `At the table ${clockWords(late.change.table_at)}`
+              ? t('bench.warnings.at-the-table-tableat', { tableAt: clockWords(late.change.table_at) })
               : late.label
           }
           onTake={() => change(late.change)}

@@ -7,6 +7,7 @@ import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick } from '../parts/Field';
 import type { Burner } from './words';
 import { kitchenChanged } from '../queries';
+import { t } from '../words/messages';
 
 /** Weigh a pan of boiling water, leave it on one mark, weigh it again: what it lost says what the mark gives. */
 export function BoilOffForm({
@@ -35,27 +36,32 @@ export function BoilOffForm({
         kitchenChanged(client, next);
         onDone();
       }}
-      words="Take it for this mark"
+      words={t('kitchen.boilOffForm.take-it-for-this-mark')}
     >
       <ol className="list-decimal pl-6 text-lg text-ink-soft">
-        <li>Bring about {volume(2000)} to the boil in the pan, on the mark.</li>
-        <li>Weigh it, pan and all; start the clock.</li>
-        <li>A quarter of an hour later weigh it again. Hot: two cloths, a flat place for the scale.</li>
+        <li>{t('kitchen.boilOffForm.bring-about-volume-to-the-boil', { volume: volume(2000) })}</li>
+        <li>{t('kitchen.boilOffForm.weigh-it-pan-and-all-start')}</li>
+        <li>{t('kitchen.boilOffForm.a-quarter-of-an-hour-later')}</li>
       </ol>
       <div className="grid grid-cols-2 gap-3">
         <Pick
           name="mark"
-          label="Mark"
+          label={t('common.mark')}
           options={burner.settings.map((one) => [one.mark, one.mark] as const)}
         />
         <Pick
           name="pan_id"
-          label="Pan"
+          label={t('common.pan')}
           options={kitchen.pans.map((pan) => [String(pan.id), pan.name] as const)}
         />
-        <Amount name="before_g" label="Before" of="weight" autoFocus />
-        <Amount name="after_g" label="After" of="weight" />
-        <Field name="minutes" label="Time on the mark" unit="min" kind="number" />
+        <Amount name="before_g" label={t('kitchen.boilOffForm.before')} of="weight" autoFocus />
+        <Amount name="after_g" label={t('kitchen.boilOffForm.after')} of="weight" />
+        <Field
+          name="minutes"
+          label={t('kitchen.boilOffForm.time-on-the-mark')}
+          unit={t('common.min')}
+          kind="number"
+        />
         <Lost />
       </div>
     </Entry>
@@ -66,5 +72,9 @@ function Lost() {
   const { weight } = useMeasure();
   const [before, after] = useWatch({ name: ['before_g', 'after_g'] }) as unknown[];
   const lost = Number(before) - Number(after);
-  return <p className="self-end pb-3 text-xl font-semibold">{lost > 0 ? `${weight(lost)} of steam` : ''}</p>;
+  return (
+    <p className="self-end pb-3 text-xl font-semibold">
+      {lost > 0 ? t('kitchen.boilOffForm.lost-of-steam', { lost: weight(lost) }) : ''}
+    </p>
+  );
 }

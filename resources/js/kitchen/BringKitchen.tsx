@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { api, Refusal } from '../api';
 import { placeOf } from '../parts/faults';
 import { bringArchive, bringCooks, readArchive, type ReadArchive } from './archive';
+import { t } from '../words/messages';
 
 const KEY = 'min-h-14 rounded-lg border-2 border-ink px-5 text-lg font-semibold';
 
@@ -17,15 +18,15 @@ export function BringKitchen({ name }: { name: string }) {
   return (
     <div>
       <FileKey
-        words="Or bring a kitchen in from its archive"
+        words={t('kitchen.bringKitchen.or-bring-a-kitchen-in-from')}
         disabled={bring.isPending}
         onFile={(file) => void readArchive(file).then((archive) => setRead(archive ?? 'none'))}
       />
       {read === 'none' && (
         <p role="alert" className="mt-2 text-lg text-tomato">
-          This is not the archive of a kitchen.{' '}
+          {t('kitchen.bringKitchen.this-is-not-the-archive-of')}{' '}
           <button type="button" onClick={() => setRead(null)} className="min-h-11 font-semibold underline">
-            Take another file
+            {t('kitchen.bringKitchen.take-another-file')}
           </button>
         </p>
       )}
@@ -50,14 +51,25 @@ function Ask({
 }) {
   const { house, pans, burners, dishes, cooks } = read.head;
   return (
-    <div role="group" aria-label="The archive" className="mt-3 rounded-lg border-2 border-ink p-4 text-lg">
+    <div
+      role="group"
+      aria-label={t('kitchen.bringKitchen.the-archive')}
+      className="mt-3 rounded-lg border-2 border-ink p-4 text-lg"
+    >
       <p>
-        <b>{house.name}</b>: {pans.length} pans, {burners.length} rings, {dishes.length} dishes,{' '}
-        {cooks.toLocaleString('en')} pans in its log. Its height, clock, units and food code come with it.
+        <b>{house.name}</b>
+        {t('kitchen.bringKitchen.length-pans-length2-rings-length3-dishes', {
+          length: pans.length,
+          length2: burners.length,
+          length3: dishes.length,
+          toLocaleString: cooks.toLocaleString('en'),
+        })}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <button type="button" onClick={() => onTake(read)} className={`${KEY} bg-ink text-paper`}>
-          {house.name === name ? 'Bring it in' : `Bring it in, and call this kitchen ${house.name}`}
+          {house.name === name
+            ? t('kitchen.bringKitchen.bring-it-in')
+            : t('kitchen.bringKitchen.bring-it-in-and-call-this', { name: house.name })}
         </button>
         {house.name !== name && (
           <button
@@ -65,11 +77,11 @@ function Ask({
             onClick={() => onTake({ ...read, head: { ...read.head, house: { ...house, name } } })}
             className={KEY}
           >
-            Bring it in, but stay {name}
+            {t('kitchen.bringKitchen.bring-it-in-but-stay-name', { name })}
           </button>
         )}
         <button type="button" onClick={onStop} className={KEY}>
-          Leave it
+          {t('common.leave-it')}
         </button>
       </div>
     </div>
@@ -88,13 +100,17 @@ export function BrokenOff({ toCome }: { toCome: number }) {
   return (
     <section
       role="status"
-      aria-label="An archive half brought in"
+      aria-label={t('kitchen.bringKitchen.an-archive-half-brought-in')}
       className="my-3 rounded-lg border-2 border-tomato p-4 text-lg"
     >
-      <p>An archive is half brought in: {toCome.toLocaleString('en')} pans of its log are still to come.</p>
+      <p>
+        {t('kitchen.bringKitchen.an-archive-is-half-brought-in', {
+          toLocaleString: toCome.toLocaleString('en'),
+        })}
+      </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <FileKey
-          words="Go on with the same file"
+          words={t('kitchen.bringKitchen.go-on-with-the-same-file')}
           disabled={bring.isPending}
           onFile={(file) =>
             void readArchive(file).then((archive) =>
@@ -108,12 +124,12 @@ export function BrokenOff({ toCome }: { toCome: number }) {
           onClick={() => stop.mutate()}
           className={KEY}
         >
-          Empty the kitchen again
+          {t('kitchen.bringKitchen.empty-the-kitchen-again')}
         </button>
       </div>
       {wrong && (
         <p role="alert" className="mt-2 text-tomato">
-          This is not the archive of a kitchen.
+          {t('kitchen.bringKitchen.this-is-not-the-archive-of')}
         </p>
       )}
       <Progress bring={bring} />
@@ -146,18 +162,24 @@ function Progress({ bring }: { bring: ReturnType<typeof useBringing> }) {
       {bring.isPending && bring.done && (
         <p role="status" className="mt-2 flex flex-wrap items-center gap-3 text-lg">
           <progress
-            aria-label="Taking it in"
+            aria-label={t('common.taking-it-in')}
             max={Math.max(1, bring.done.of)}
             value={bring.done.cooks}
             className="h-3 w-56 accent-ink"
           />
-          Taking it in, all of it or nothing: {bring.done.cooks.toLocaleString('en')} of{' '}
-          {bring.done.of.toLocaleString('en')} pans
+          {t('kitchen.bringKitchen.taking-it-in-all-of-it', {
+            toLocaleString: bring.done.cooks.toLocaleString('en'),
+            toLocaleString2: bring.done.of.toLocaleString('en'),
+          })}
         </p>
       )}
       {bring.isError && (
         <div role="alert" className="mt-2 text-lg text-tomato">
-          <p>{faults.length > 0 ? 'Nothing was taken in:' : `It broke off: ${bring.error.message}`}</p>
+          <p>
+            {faults.length > 0
+              ? t('kitchen.bringKitchen.nothing-was-taken-in')
+              : t('kitchen.bringKitchen.it-broke-off-message', { message: bring.error.message })}
+          </p>
           <ul className="list-disc pl-6">
             {faults.slice(0, 6).map((fault) => (
               <li key={fault.pointer + fault.detail}>

@@ -7,6 +7,7 @@ import { Retire } from '../parts/Retire';
 import { useKeep, type FormProps } from './things';
 import { DEVICES, type Device } from './words';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
 export function DeviceForm({ thing, kitchen, onDone }: FormProps<Device> & { kitchen: Kitchen }) {
   const keep = useKeep('devices', thing?.id, onDone);
@@ -23,7 +24,7 @@ export function DeviceForm({ thing, kitchen, onDone }: FormProps<Device> & { kit
       beside={
         thing && (
           <Retire
-            words="Delete this device"
+            words={t('kitchen.deviceForm.delete-this-device')}
             name={thing.name}
             retire={() => api.retireThing('devices', thing.id)}
             onDone={onDone}
@@ -31,10 +32,10 @@ export function DeviceForm({ thing, kitchen, onDone }: FormProps<Device> & { kit
         )
       }
     >
-      <Field name="name" label="What you call it" autoFocus maxLength={60} />
+      <Field name="name" label={t('common.what-you-call-it')} autoFocus maxLength={60} />
       <div className="grid grid-cols-2 gap-3">
-        <Pick name="kind" label="It is" options={DEVICES} />
-        <Pick name="burner_id" label="At" options={rings} numeric />
+        <Pick name="kind" label={t('kitchen.deviceForm.it-is')} options={DEVICES} />
+        <Pick name="burner_id" label={t('kitchen.deviceForm.at')} options={rings} numeric />
       </div>
       {thing && <DeviceKey device={thing} />}
     </Entry>
@@ -53,7 +54,7 @@ function DeviceKey({ device }: { device: Device }) {
       {made.data ? (
         <>
           <label className="grid gap-1">
-            Its key, shown this once: write it into the device
+            {t('kitchen.deviceForm.its-key-shown-this-once-write')}
             <input
               readOnly
               value={made.data.key}
@@ -62,17 +63,17 @@ function DeviceKey({ device }: { device: Device }) {
             />
           </label>
           <p className="text-base text-ink-soft">
-            It sends lines such as <code>{LINES[device.kind]}</code> to{' '}
-            <code>{location.origin}/api/devices/lines</code>, with <code>Authorization: Bearer</code> and this
-            key.
+            {t('kitchen.deviceForm.it-sends-lines-such-as')} <code>{LINES[device.kind]}</code>{' '}
+            {t('common.to-4')} <code>{LINES_GO_TO}</code>
+            {t('kitchen.deviceForm.with')} <code>{HEADER}</code> {t('kitchen.deviceForm.and-this-key')}
           </p>
         </>
       ) : (
         <>
           <p>
             {device.has_key
-              ? 'It has a key. A new one ends the old.'
-              : 'It needs a key before it can say anything.'}
+              ? t('kitchen.deviceForm.it-has-a-key-a-new')
+              : t('kitchen.deviceForm.it-needs-a-key-before-it')}
           </p>
           <button
             type="button"
@@ -80,11 +81,11 @@ function DeviceKey({ device }: { device: Device }) {
             onClick={() => made.mutate()}
             className="min-h-14 justify-self-start rounded-lg border-2 border-ink px-6 text-lg font-semibold"
           >
-            {device.has_key ? 'A new key' : 'Make its key'}
+            {device.has_key ? t('kitchen.deviceForm.a-new-key') : t('kitchen.deviceForm.make-its-key')}
           </button>
           {made.isError && (
             <p role="alert" className="text-tomato">
-              No key was made: {made.error.message}
+              {t('kitchen.deviceForm.no-key-was-made-message', { message: made.error.message })}
             </p>
           )}
         </>
@@ -93,6 +94,9 @@ function DeviceKey({ device }: { device: Device }) {
   );
 }
 
+// A device's own tongue: not words of a screen.
+const LINES_GO_TO = `${location.origin}/api/devices/lines`;
+const HEADER = 'Authorization: Bearer';
 const LINES: Record<Device['kind'], string> = {
   scale: 'scale 2345 g',
   probe: 'probe 98.4 C',

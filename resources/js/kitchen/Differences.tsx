@@ -1,4 +1,5 @@
 import type { Body } from './blank';
+import { t } from '../words/messages';
 
 /** What is other in a version than in the one on the form. */
 export function Differences({ from, to }: { from: Body; to: Body }) {
@@ -8,12 +9,16 @@ export function Differences({ from, to }: { from: Body; to: Body }) {
   return (
     <span className="block text-sm text-ink-soft">
       {changed.length === 0
-        ? 'as on the form'
+        ? t('kitchen.differences.as-on-the-form')
         : changed
             .map((field) =>
               Array.isArray(to[field])
                 ? field.replaceAll('_', ' ')
-                : `${field.replaceAll('_', ' ')}: ${JSON.stringify(to[field])}, not ${JSON.stringify(from[field])}`,
+                : t('kitchen.differences.replaceall-to-not-from', {
+                    replaceAll: field.replaceAll('_', ' '),
+                    to: JSON.stringify(to[field]),
+                    from: JSON.stringify(from[field]),
+                  }),
             )
             .join('; ')}
     </span>

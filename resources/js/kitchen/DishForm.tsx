@@ -11,70 +11,75 @@ import type { Body } from './blank';
 import { Meanwhile } from './Meanwhile';
 import { readAmount } from './readAmount';
 import * as vocabulary from '../words.generated';
-import { DIETS, labelled } from './words';
+import { DIETS, labelled, ALLERGENS } from './words';
 import { kitchenChanged, queries } from '../queries';
+import { t } from '../words/messages';
 
 const DOSES = [
-  ['ladle-by-ladle', 'ladle by ladle'],
-  ['little-and-often', 'little and often'],
-  ['kept-covered', 'kept covered'],
-  ['cooked-down', 'cooked down'],
+  ['ladle-by-ladle', t('kitchen.dishForm.ladle-by-ladle')],
+  ['little-and-often', t('kitchen.dishForm.little-and-often')],
+  ['kept-covered', t('kitchen.dishForm.kept-covered')],
+  ['cooked-down', t('kitchen.dishForm.cooked-down')],
 ] as const;
 const STIRRING = labelled(vocabulary.STIRRING, {
-  constant: 'all the time',
-  'now-and-then': 'now and then',
-  never: 'never',
+  constant: t('kitchen.dishForm.all-the-time'),
+  'now-and-then': t('kitchen.dishForm.now-and-then'),
+  never: t('common.never'),
 });
 const TOAST = labelled(vocabulary.TOASTING, {
-  quick: 'quick, 1 ½ min hot',
-  medium: 'medium, 3 min',
-  slow: 'slow, 5 min',
+  quick: t('kitchen.dishForm.quick-1-min-hot'),
+  medium: t('kitchen.dishForm.medium-3-min'),
+  slow: t('kitchen.dishForm.slow-5-min'),
 });
 const PLATES = {
   risotto: [
-    ['0.45', 'stands'],
-    ['0.65', 'slow slump'],
-    ['0.85', 'wave'],
-    ['1.1', 'very loose'],
+    ['0.45', t('kitchen.dishForm.stands')],
+    ['0.65', t('kitchen.dishForm.slow-slump')],
+    ['0.85', t('kitchen.dishForm.wave')],
+    ['1.1', t('kitchen.dishForm.very-loose')],
   ],
   'soupy-rice': [
-    ['1.8', 'creamy'],
-    ['3', 'loose'],
-    ['4.5', 'soup'],
+    ['1.8', t('common.creamy')],
+    ['3', t('common.loose')],
+    ['4.5', t('kitchen.dishForm.soup')],
   ],
-  'pan-rice': [['0', 'dry']],
+  'pan-rice': [['0', t('kitchen.dishForm.dry')]],
 } as const;
-const CRUST = labelled(vocabulary.CRUST, { none: 'no crust', gold: 'gold', dark: 'dark' });
+const CRUST = labelled(vocabulary.CRUST, {
+  none: t('kitchen.dishForm.no-crust'),
+  gold: t('common.gold'),
+  dark: t('common.dark'),
+});
 const CRUST_SCHOOL = labelled(vocabulary.CRUST_SCHOOL, {
-  'short-and-hot': 'short and hot',
-  'long-and-gentle': 'long and gentle',
+  'short-and-hot': t('kitchen.dishForm.short-and-hot'),
+  'long-and-gentle': t('kitchen.dishForm.long-and-gentle'),
 });
 /** What nobody says is looked up by its name, and is unknown where it is not an ordinary ingredient. */
-const SUITS = [['', 'by its name'], ...DIETS] as const;
+const SUITS = [['', t('kitchen.dishForm.by-its-name')], ...DIETS] as const;
 const PER = labelled(vocabulary.SCALES, {
-  main: 'a main',
-  plate: 'a plate',
-  floor: '100 cm² of floor',
-  pan: 'a pan',
+  main: t('common.a-main'),
+  plate: t('kitchen.dishForm.a-plate'),
+  floor: t('kitchen.dishForm.100-cm-of-floor'),
+  pan: t('common.a-pan'),
 });
 const GOES = [
-  ['base', 'in the base'],
-  ['with-the-rice', 'with the rice'],
-  ['at-minute', 'at a minute'],
-  ['nine-tenths-gone', 'when nine tenths is gone'],
-  ['last-two-minutes', 'for the last two minutes'],
-  ['on-top', 'held back for the top'],
+  ['base', t('common.in-the-base')],
+  ['with-the-rice', t('common.with-the-rice')],
+  ['at-minute', t('kitchen.dishForm.at-a-minute')],
+  ['nine-tenths-gone', t('kitchen.dishForm.when-nine-tenths-is-gone')],
+  ['last-two-minutes', t('kitchen.dishForm.for-the-last-two-minutes')],
+  ['on-top', t('kitchen.dishForm.held-back-for-the-top')],
 ] as const;
 const READY = [
-  ['rice', 'before the rice'],
-  ['stock', 'before the first stock'],
-  ['last-dose', 'by the last dose'],
-  ['table', 'by the table'],
+  ['rice', t('kitchen.dishForm.before-the-rice')],
+  ['stock', t('kitchen.dishForm.before-the-first-stock')],
+  ['last-dose', t('kitchen.dishForm.by-the-last-dose')],
+  ['table', t('kitchen.dishForm.by-the-table')],
 ] as const;
 const UNITS = [
   ['g', 'g'],
-  ['ml', 'mL'],
-  ['pieces', 'pieces'],
+  ['ml', t('common.ml')],
+  ['pieces', t('kitchen.dishForm.pieces')],
 ] as const;
 
 /** HTTP: the version that was changed is not the latest any more. */
@@ -140,30 +145,40 @@ export function DishForm({
         client.setQueryData(queries.dish(page.id).queryKey, page);
         onKept(page);
       }}
-      words="Save the dish"
+      words={t('kitchen.dishForm.save-the-dish')}
       beside={beside}
     >
-      <Field name="dish.name" label="Dish" maxLength={120} autoFocus={id === undefined} />
+      <Field name="dish.name" label={t('common.dish')} maxLength={120} autoFocus={id === undefined} />
       <div className="grid grid-cols-4 gap-3 max-md:grid-cols-2">
         <Pick
           name="rice_id"
-          label="Rice"
+          label={t('common.rice')}
           options={kitchen.rices.map((one) => [String(one.id), one.name] as const)}
         />
         <Pick
           name="stock_id"
-          label="Stock"
+          label={t('common.stock-4')}
           options={kitchen.stocks.map((one) => [String(one.id), one.name] as const)}
         />
-        <Amount name="dish.grams_main" label="A main" of="weight" unitWords="raw" />
-        <Amount name="dish.grams_starter" label="A starter" of="weight" unitWords="raw" />
+        <Amount
+          name="dish.grams_main"
+          label={t('kitchen.dishForm.a-main')}
+          of="weight"
+          unitWords={t('kitchen.dishForm.raw')}
+        />
+        <Amount
+          name="dish.grams_starter"
+          label={t('kitchen.dishForm.a-starter')}
+          of="weight"
+          unitWords={t('kitchen.dishForm.raw')}
+        />
       </div>
       <Method family={body.family} looseness={body.looseness} />
       <Ingredients />
       <SideWork />
       <div className="grid grid-cols-2 gap-3 max-md:grid-cols-1">
-        <Field name="dish.finish" label="Finish, in words" maxLength={240} />
-        <Field name="dish.garnish" label="Garnish" maxLength={240} />
+        <Field name="dish.finish" label={t('kitchen.dishForm.finish-in-words')} maxLength={240} />
+        <Field name="dish.garnish" label={t('kitchen.dishForm.garnish')} maxLength={240} />
       </div>
       {theirs && (
         <Meanwhile
@@ -188,35 +203,80 @@ function Method({ family, looseness }: { family: Body['family']; looseness: numb
   const words: (readonly [string, string])[] = [...PLATES[family]];
   const plates = words.some(([value]) => Number(value) === looseness)
     ? words.map(([value, word]) => [Number(value) === looseness ? String(looseness) : value, word] as const)
-    : [[String(looseness), `${looseness} g of sauce a gram`] as const, ...words];
+    : [
+        [String(looseness), t('kitchen.dishForm.looseness-g-of-sauce-a-gram', { looseness })] as const,
+        ...words,
+      ];
   return (
     <fieldset>
-      <legend className="text-xl font-bold">Method</legend>
+      <legend className="text-xl font-bold">{t('kitchen.dishForm.method')}</legend>
       <div className="mt-1 grid grid-cols-4 gap-3 max-md:grid-cols-2">
-        {risotto && <Pick name="dish.doses" label="Stock goes in" options={DOSES} />}
-        <Pick name="dish.stirring" label="Stirred" options={STIRRING} />
-        <Pick name="dish.toast" label="Toasted" options={TOAST} />
-        {!pan && <Pick numeric name="dish.looseness" label="At the table it" options={plates} />}
-        {pan && <Pick name="dish.crust" label="Crust" options={CRUST} />}
-        {pan && <Pick name="dish.crust_school" label="made" options={CRUST_SCHOOL} />}
-        {risotto && <Amount name="dish.wine_ml_per_80_g" label={`Wine for ${weight(80)}`} of="volume" />}
+        {risotto && <Pick name="dish.doses" label={t('kitchen.dishForm.stock-goes-in')} options={DOSES} />}
+        <Pick name="dish.stirring" label={t('kitchen.dishForm.stirred')} options={STIRRING} />
+        <Pick name="dish.toast" label={t('kitchen.dishForm.toasted')} options={TOAST} />
+        {!pan && (
+          <Pick
+            numeric
+            name="dish.looseness"
+            label={t('kitchen.dishForm.at-the-table-it')}
+            options={plates}
+          />
+        )}
+        {pan && <Pick name="dish.crust" label={t('common.crust')} options={CRUST} />}
+        {pan && <Pick name="dish.crust_school" label={t('kitchen.dishForm.made')} options={CRUST_SCHOOL} />}
         {risotto && (
-          <Field name="dish.butter_g_per_80_g" label={`Butter for ${weight(80)}`} unit="g" kind="number" />
+          <Amount
+            name="dish.wine_ml_per_80_g"
+            label={t('kitchen.dishForm.wine-for-weight', { weight: weight(80) })}
+            of="volume"
+          />
         )}
         {risotto && (
-          <Field name="dish.cheese_g_per_80_g" label={`Cheese for ${weight(80)}`} unit="g" kind="number" />
+          <Field
+            name="dish.butter_g_per_80_g"
+            label={t('kitchen.dishForm.butter-for-weight', { weight: weight(80) })}
+            unit="g"
+            kind="number"
+          />
         )}
-        {!risotto && <Field name="dish.soak_min" label="Soaked" unit="min" kind="number" />}
-        {risotto && <Field name="dish.finish_min" label="Beaten in" unit="min" kind="number" />}
-        <Field name="dish.rest_min" label="Rest" unit="min" kind="number" />
-        <Field name="dish.minutes_to_table" label="Pass to table" unit="min" kind="number" />
-        <Pick name="dish.diet" label="Meant for" options={DIETS} />
+        {risotto && (
+          <Field
+            name="dish.cheese_g_per_80_g"
+            label={t('kitchen.dishForm.cheese-for-weight', { weight: weight(80) })}
+            unit="g"
+            kind="number"
+          />
+        )}
+        {!risotto && (
+          <Field
+            name="dish.soak_min"
+            label={t('kitchen.dishForm.soaked')}
+            unit={t('common.min')}
+            kind="number"
+          />
+        )}
+        {risotto && (
+          <Field
+            name="dish.finish_min"
+            label={t('kitchen.dishForm.beaten-in')}
+            unit={t('common.min')}
+            kind="number"
+          />
+        )}
+        <Field name="dish.rest_min" label={t('kitchen.dishForm.rest')} unit={t('common.min')} kind="number" />
+        <Field
+          name="dish.minutes_to_table"
+          label={t('kitchen.dishForm.pass-to-table')}
+          unit={t('common.min')}
+          kind="number"
+        />
+        <Pick name="dish.diet" label={t('kitchen.dishForm.meant-for')} options={DIETS} />
       </div>
       <div className="mt-1 flex flex-wrap gap-x-6">
-        <Tick name="dish.sealed" label="toasted in fat" />
-        {!risotto && <Tick name="dish.rinsed" label="washed" />}
-        <Tick name="dish.rest_covered" label="rests under a cloth" />
-        {risotto && <Tick name="dish.butter_salted" label="salted butter" />}
+        <Tick name="dish.sealed" label={t('kitchen.dishForm.toasted-in-fat')} />
+        {!risotto && <Tick name="dish.rinsed" label={t('kitchen.dishForm.washed')} />}
+        <Tick name="dish.rest_covered" label={t('kitchen.dishForm.rests-under-a-cloth')} />
+        {risotto && <Tick name="dish.butter_salted" label={t('kitchen.dishForm.salted-butter')} />}
       </div>
     </fieldset>
   );
@@ -227,7 +287,7 @@ function Ingredients() {
   const rows = useFieldArray({ control, name: 'dish.ingredients' });
   return (
     <fieldset>
-      <legend className="text-xl font-bold">What else goes in</legend>
+      <legend className="text-xl font-bold">{t('kitchen.dishForm.what-else-goes-in')}</legend>
       <ol className="grid gap-3">
         {rows.fields.map((field, row) => (
           <Ingredient key={field.id} row={row} onRemove={() => rows.remove(row)} />
@@ -247,7 +307,7 @@ function Ingredients() {
           })
         }
       >
-        Another ingredient
+        {t('kitchen.dishForm.another-ingredient')}
       </Another>
     </fieldset>
   );
@@ -260,10 +320,10 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
   return (
     <li className="rounded-lg border-2 border-rule p-3">
       <div className="grid grid-cols-[2fr_1fr_1fr_1.4fr_auto] items-end gap-2 max-md:grid-cols-2">
-        <Field name={name('name')} label="Ingredient" maxLength={80} />
+        <Field name={name('name')} label={t('kitchen.dishForm.ingredient')} maxLength={80} />
         <Field
           name={name('amount')}
-          label="Amount"
+          label={t('kitchen.dishForm.amount')}
           kind="number"
           onLeave={(text) => {
             const read = readAmount(text);
@@ -273,24 +333,28 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
             }
           }}
         />
-        <Pick name={name('unit')} label="in" options={UNITS} />
-        <Pick name={name('per')} label="for" options={PER} />
-        <Remove label={`Take ingredient ${row + 1} out`} onPress={onRemove} />
+        <Pick name={name('unit')} label={t('common.in')} options={UNITS} />
+        <Pick name={name('per')} label={t('common.for')} options={PER} />
+        <Remove label={t('kitchen.dishForm.take-ingredient-row-out', { row: row + 1 })} onPress={onRemove} />
       </div>
       <div className="mt-2 grid grid-cols-[2fr_1fr_1.4fr] gap-2 max-md:grid-cols-2">
-        <Pick name={name('goes')} label="It goes in" options={GOES} />
-        {goes === 'at-minute' ? <Field name={name('minute')} label="Minute" kind="number" /> : <span />}
-        <Pick name={name('suits')} label="It suits" options={SUITS} orNull />
+        <Pick name={name('goes')} label={t('kitchen.dishForm.it-goes-in')} options={GOES} />
+        {goes === 'at-minute' ? (
+          <Field name={name('minute')} label={t('kitchen.dishForm.minute')} kind="number" />
+        ) : (
+          <span />
+        )}
+        <Pick name={name('suits')} label={t('kitchen.dishForm.it-suits')} options={SUITS} orNull />
       </div>
       <details className="mt-2">
         <summary className="min-h-11 cursor-pointer content-center text-base font-semibold">
-          Allergens
+          {t('common.allergens')}
         </summary>
         <Ticks
           name={name('allergens')}
-          label="None ticked: looked up by its name, unknown where that says nothing"
-          options={vocabulary.ALLERGEN}
-          none="none of these"
+          label={t('kitchen.dishForm.none-ticked-looked-up-by-its')}
+          options={ALLERGENS}
+          none={t('common.none-of-these')}
         />
       </details>
     </li>
@@ -303,25 +367,38 @@ function SideWork() {
   const name = (row: number, field: string) => `dish.side_work.${row}.${field}`;
   return (
     <fieldset>
-      <legend className="text-xl font-bold">Work beside the pan</legend>
+      <legend className="text-xl font-bold">{t('kitchen.dishForm.work-beside-the-pan')}</legend>
       <ol className="grid gap-3">
         {rows.fields.map((field, row) => (
           <li key={field.id} className="rounded-lg border-2 border-rule p-3">
             <div className="grid grid-cols-[2fr_1.3fr_1fr_1fr_auto] items-end gap-2 max-md:grid-cols-2">
-              <Field name={name(row, 'what')} label="Work" maxLength={120} />
-              <Pick name={name(row, 'ready')} label="Ready" options={READY} />
-              <Field name={name(row, 'takes_min')} label="Takes" unit="min" kind="number" />
-              <Field name={name(row, 'hands_min')} label="Hands" unit="min" kind="number" />
-              <Remove label={`Take work ${row + 1} out`} onPress={() => rows.remove(row)} />
+              <Field name={name(row, 'what')} label={t('kitchen.dishForm.work')} maxLength={120} />
+              <Pick name={name(row, 'ready')} label={t('kitchen.dishForm.ready')} options={READY} />
+              <Field
+                name={name(row, 'takes_min')}
+                label={t('kitchen.dishForm.takes')}
+                unit={t('common.min')}
+                kind="number"
+              />
+              <Field
+                name={name(row, 'hands_min')}
+                label={t('kitchen.dishForm.hands')}
+                unit={t('common.min')}
+                kind="number"
+              />
+              <Remove
+                label={t('kitchen.dishForm.take-work-row-out', { row: row + 1 })}
+                onPress={() => rows.remove(row)}
+              />
             </div>
-            <Tick name={name(row, 'ahead')} label="can be done before service" />
+            <Tick name={name(row, 'ahead')} label={t('kitchen.dishForm.can-be-done-before-service')} />
           </li>
         ))}
       </ol>
       <Another
         onPress={() => rows.append({ what: '', ready: 'rice', takes_min: 20, hands_min: 5, ahead: true })}
       >
-        More work
+        {t('kitchen.dishForm.more-work')}
       </Another>
     </fieldset>
   );

@@ -4,6 +4,7 @@ import type { Kitchen } from '../contracts.generated';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick } from '../parts/Field';
 import { kitchenChanged, queries } from '../queries';
+import { t } from '../words/messages';
 
 const ZONES = Intl.supportedValuesOf('timeZone').map((zone) => [zone, zone.replaceAll('_', ' ')] as const);
 
@@ -33,38 +34,38 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         onDone();
       }}
     >
-      <Field name="name" label="Kitchen" maxLength={120} />
+      <Field name="name" label={t('common.kitchen')} maxLength={120} />
       <div className="grid grid-cols-4 items-end gap-3 max-md:grid-cols-2">
-        <Amount name="altitude_m" label="Above the sea" of="altitude" />
-        <Amount name="boiling_c" label="or water boils at" of="heat" />
-        <Amount name="room_c" label="Room" of="heat" />
-        <Amount name="plates_c" label="Plates" of="heat" />
+        <Amount name="altitude_m" label={t('kitchen.houseForm.above-the-sea')} of="altitude" />
+        <Amount name="boiling_c" label={t('kitchen.houseForm.or-water-boils-at')} of="heat" />
+        <Amount name="room_c" label={t('kitchen.houseForm.room')} of="heat" />
+        <Amount name="plates_c" label={t('kitchen.houseForm.plates')} of="heat" />
       </div>
-      <p className="text-base text-ink-soft">
-        One of the two: clear the altitude if you measured the boiling point.
-      </p>
-      <Pick name="timezone" label="Clock" options={zones} />
+      <p className="text-base text-ink-soft">{t('kitchen.houseForm.one-of-the-two-clear-the')}</p>
+      <Pick name="timezone" label={t('kitchen.houseForm.clock')} options={zones} />
       <Pick
         name="units"
-        label="Amounts are in"
+        label={t('common.amounts-are-in')}
         options={[
-          ['metric', 'grams, millilitres, °C'],
-          ['us', 'ounces, cups, quarts, °F'],
+          ['metric', t('common.grams-millilitres-c')],
+          ['us', t('common.ounces-cups-quarts-f')],
         ]}
       />
       <fieldset className="mt-3 border-t-2 border-rule pt-2">
-        <legend className="pr-2 text-xl font-bold">What your code asks for</legend>
+        <legend className="pr-2 text-xl font-bold">{t('kitchen.houseForm.what-your-code-asks-for')}</legend>
         <div className="grid grid-cols-2 items-end gap-3">
-          <Amount name="safety.fish_c" label="Fish, shellfish reach" of="heat" />
-          <Amount name="safety.poultry_c" label="Poultry reaches" of="heat" />
-          <Amount name="safety.meat_c" label="Whole cuts of meat reach" of="heat" />
-          <Amount name="safety.hot_holding_c" label="Held hot at" of="heat" />
-          <Field name="safety.fridge_days" label="Cooked rice keeps, cold" unit="days" kind="number" />
+          <Amount name="safety.fish_c" label={t('kitchen.houseForm.fish-shellfish-reach')} of="heat" />
+          <Amount name="safety.poultry_c" label={t('kitchen.houseForm.poultry-reaches')} of="heat" />
+          <Amount name="safety.meat_c" label={t('kitchen.houseForm.whole-cuts-of-meat-reach')} of="heat" />
+          <Amount name="safety.hot_holding_c" label={t('kitchen.houseForm.held-hot-at')} of="heat" />
+          <Field
+            name="safety.fridge_days"
+            label={t('kitchen.houseForm.cooked-rice-keeps-cold')}
+            unit={t('kitchen.houseForm.days')}
+            kind="number"
+          />
         </div>
-        <p className="mt-1 text-base text-ink-soft">
-          Built in from the FDA Food Code 2022. Many authorities allow cooked rice fewer days. Your local code
-          decides.
-        </p>
+        <p className="mt-1 text-base text-ink-soft">{t('kitchen.houseForm.built-in-from-the-fda-food')}</p>
       </fieldset>
     </Entry>
   );

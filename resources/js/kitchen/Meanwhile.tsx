@@ -4,6 +4,7 @@ import { useCook } from '../cook';
 import { clock } from '../time';
 import type { Body } from './blank';
 import { Differences } from './Differences';
+import { t } from '../words/messages';
 
 /** Somebody saved the same dish meanwhile: theirs against what is on the form, and which of them it shall be. */
 export function Meanwhile({
@@ -19,27 +20,37 @@ export function Meanwhile({
   const { getValues } = useFormContext<{ dish: Body }>();
   const version = theirs.versions[0];
   return (
-    <section role="alert" aria-label="Meanwhile" className="rounded-lg border-2 border-tomato p-4 text-lg">
+    <section
+      role="alert"
+      aria-label={t('kitchen.meanwhile.meanwhile')}
+      className="rounded-lg border-2 border-tomato p-4 text-lg"
+    >
       <p>
         <b>
-          {version?.by} saved version {version?.number} at {version && clock(version.at, timezone)}
+          {t('kitchen.meanwhile.by-saved-version-number-at-version', {
+            by: version?.by,
+            number: version?.number,
+            version: version && clock(version.at, timezone),
+          })}
         </b>
-        , while this form was open. Nothing of yours is lost yet. In theirs:
+        {t('kitchen.meanwhile.while-this-form-was-open-nothing')}
       </p>
       <Differences from={getValues('dish')} to={theirs.dish} />
       <div className="mt-3 flex flex-wrap gap-3">
         <button onClick={onMine} className="min-h-14 rounded-lg bg-ink px-6 font-semibold text-paper">
-          Save mine over it
+          {t('kitchen.meanwhile.save-mine-over-it')}
         </button>
         <button
           type="button"
           onClick={onTheirs}
           className="min-h-14 rounded-lg border-2 border-ink px-6 font-semibold"
         >
-          Take theirs
+          {t('kitchen.meanwhile.take-theirs')}
         </button>
       </div>
-      <p className="mt-2 text-base text-ink-soft">Theirs stays among the versions either way.</p>
+      <p className="mt-2 text-base text-ink-soft">
+        {t('kitchen.meanwhile.theirs-stays-among-the-versions-either')}
+      </p>
     </section>
   );
 }

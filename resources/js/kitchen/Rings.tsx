@@ -2,6 +2,7 @@ import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { Shelf, type ShelfProps } from './Shelf';
 import type { Burner } from './words';
+import { t, wordOf } from '../words/messages';
 
 /** Each ring to scale with what its marks put into a pan. */
 export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) => void }) {
@@ -9,7 +10,7 @@ export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: n
   const strongest = Math.max(...kitchen.burners.flatMap((one) => one.settings.map((mark) => mark.net_w)), 1);
   const widest = Math.max(...kitchen.burners.map((one) => one.ring_cm), 1);
   return (
-    <Shelf title="Rings" add="a ring" onAdd={() => onOpen()}>
+    <Shelf title={t('common.rings')} add={t('kitchen.rings.a-ring')} onAdd={() => onOpen()}>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-4 pt-3">
         {kitchen.burners.map((burner) => (
           <li key={burner.id} className="flex flex-col">
@@ -22,7 +23,11 @@ export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: n
                 <span className="leading-tight">
                   <b className="block text-lg">{burner.name}</b>
                   <span className="text-ink-soft">
-                    {length(burner.ring_cm)} {burner.fuel}, {trimmed(burner.rated_w / 1000, 1)} kW
+                    {t('kitchen.rings.ring-fuel-rated-kw', {
+                      ring: length(burner.ring_cm),
+                      fuel: wordOf('fuel', burner.fuel),
+                      rated: trimmed(burner.rated_w / 1000, 1),
+                    })}
                   </span>
                 </span>
               </span>
@@ -33,14 +38,14 @@ export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: n
                 onClick={() => onTest(burner.id)}
                 className="min-h-12 rounded-lg border-2 border-ink text-base font-semibold disabled:hidden"
               >
-                Boil-off test
+                {t('kitchen.rings.boil-off-test')}
               </button>
             )}
           </li>
         ))}
       </ul>
       {kitchen.burners.length > 0 && (
-        <p className="text-sm text-ink-soft">Net watts into the pan. ≈ is estimated until a boil-off test.</p>
+        <p className="text-sm text-ink-soft">{t('kitchen.rings.net-watts-into-the-pan-is')}</p>
       )}
     </Shelf>
   );

@@ -17,9 +17,10 @@ import {
   type Pan,
   type Rice,
   type Stock,
+  ALLERGENS,
 } from './words';
-import { ALLERGEN } from '../words.generated';
 import { kitchenChanged } from '../queries';
+import { t } from '../words/messages';
 
 /** What a pan is not filled with: `Pan::FREEBOARD_CM`, mm. */
 const FREEBOARD_MM = 15;
@@ -60,7 +61,7 @@ export function PanForm({ thing, onDone }: FormProps<Pan>) {
       beside={
         thing && (
           <Retire
-            words="Delete this pan"
+            words={t('kitchen.things.delete-this-pan')}
             name={thing.name}
             retire={() => api.retireThing('pans', thing.id)}
             undo={() => api.bringBack('pans', thing.id)}
@@ -69,26 +70,26 @@ export function PanForm({ thing, onDone }: FormProps<Pan>) {
         )
       }
     >
-      <Field name="name" label="What you call it" autoFocus maxLength={60} />
+      <Field name="name" label={t('common.what-you-call-it')} autoFocus maxLength={60} />
       <PanDrawing />
       <div className="grid grid-cols-3 gap-3">
-        <Amount name="base_cm" label="Floor" of="length" />
-        <Amount name="rim_cm" label="Rim" of="length" />
-        <Amount name="height_cm" label="Height" of="length" />
+        <Amount name="base_cm" label={t('kitchen.things.floor')} of="length" />
+        <Amount name="rim_cm" label={t('kitchen.things.rim')} of="length" />
+        <Amount name="height_cm" label={t('kitchen.things.height')} of="length" />
       </div>
       <div className="grid grid-cols-2 gap-3">
         <Amount
           name="weight_g"
-          label="Weighs empty"
+          label={t('kitchen.things.weighs-empty')}
           of="weight"
-          hint="Then one weighing at the stove tells how much liquid is left. Handles and all, no lid."
+          hint={t('kitchen.things.then-one-weighing-at-the-stove')}
         />
         <Field
           name="metal_j_per_k"
-          label="Heat it holds"
+          label={t('kitchen.things.heat-it-holds')}
           unit="J/K"
           kind="number"
-          hint="Weight in grams × 0.5 for steel and iron, × 0.9 for aluminium, × 0.39 for copper."
+          hint={t('kitchen.things.weight-in-grams-0-5-for')}
         />
       </div>
       <PanTakes />
@@ -116,12 +117,17 @@ function PanTakes() {
   }
   return (
     <p className="text-lg" aria-live="polite" data-testid="holds">
-      Up to {depth(FREEBOARD_MM)} under the rim <b>{volume(holds.data.holds_ml)}</b>. Takes{' '}
+      {t('kitchen.things.up-to-freeboardmm-under-the-rim', { FREEBOARDMM: depth(FREEBOARD_MM) })}{' '}
+      <b>{volume(holds.data.holds_ml)}</b>
+      {t('kitchen.things.takes')}{' '}
       {holds.data.takes.map((one, at) => (
         <span key={one.family} className={one.suited ? '' : 'text-ink-soft'}>
           {at > 0 && ', '}
-          <b>{one.covers}</b> of a {FAMILIES[one.family] ?? one.family}
-          {!one.suited && ' (not its shape)'}
+          <b>{one.covers}</b>{' '}
+          {t('kitchen.things.of-a-families-suited', {
+            FAMILIES: FAMILIES[one.family] ?? one.family,
+            suited: !one.suited && t('kitchen.things.not-its-shape'),
+          })}
         </span>
       ))}
       .
@@ -134,7 +140,7 @@ function PanDrawing() {
   const [base, rim, height] = useWatch({ name: ['base_cm', 'rim_cm', 'height_cm'] }) as unknown[];
   const pan = { base_cm: Number(base), rim_cm: Number(rim), height_cm: Number(height) };
   if (!Object.values(pan).every((value) => value > 0 && value <= 150) || pan.rim_cm < pan.base_cm) {
-    return <p className="h-32 text-ink-soft">Three numbers, and it is drawn here.</p>;
+    return <p className="h-32 text-ink-soft">{t('kitchen.things.three-numbers-and-it-is-drawn')}</p>;
   }
   return (
     <div className="grid h-32 place-items-center">
@@ -165,7 +171,7 @@ export function BurnerForm({ thing, onDone }: FormProps<Burner>) {
       beside={
         thing && (
           <Retire
-            words="Delete this ring"
+            words={t('kitchen.things.delete-this-ring')}
             name={thing.name}
             retire={() => api.retireThing('burners', thing.id)}
             undo={() => api.bringBack('burners', thing.id)}
@@ -174,16 +180,16 @@ export function BurnerForm({ thing, onDone }: FormProps<Burner>) {
         )
       }
     >
-      <Field name="name" label="What you call it" autoFocus maxLength={60} />
+      <Field name="name" label={t('common.what-you-call-it')} autoFocus maxLength={60} />
       <div className="grid grid-cols-3 gap-3">
-        <Amount name="ring_cm" label="Flame or coil" of="length" />
+        <Amount name="ring_cm" label={t('kitchen.things.flame-or-coil')} of="length" />
         <Rated />
         <Pick
           name="fuel"
-          label="Heat"
+          label={t('common.heat')}
           options={[
-            ['gas', 'gas'],
-            ['induction', 'induction'],
+            ['gas', t('kitchen.things.gas')],
+            ['induction', t('kitchen.things.induction')],
           ]}
         />
       </div>
@@ -196,9 +202,9 @@ export function BurnerForm({ thing, onDone }: FormProps<Burner>) {
 function Rated() {
   const fuel: unknown = useWatch({ name: 'fuel' });
   return fuel === 'gas' ? (
-    <Amount name="rated_w" label="Rated" of="burner" />
+    <Amount name="rated_w" label={t('kitchen.things.rated')} of="burner" />
   ) : (
-    <Field name="rated_w" label="Rated" unit="W" kind="number" />
+    <Field name="rated_w" label={t('kitchen.things.rated')} unit="W" kind="number" />
   );
 }
 
@@ -208,17 +214,17 @@ function Marks() {
   return (
     <fieldset className="grid gap-2">
       <legend className="text-base text-ink-soft">
-        Marks on the knob, weakest first: share of full power, and net watts where a boil-off test gave them
+        {t('kitchen.things.marks-on-the-knob-weakest-first')}
       </legend>
       {marks.fields.map((field, row) => (
         <div key={field.id} className="grid grid-cols-[1.3fr_1fr_1fr_auto] items-end gap-2">
-          <Field name={`marks.${row}.mark`} label="Mark" maxLength={30} />
-          <Field name={`marks.${row}.share`} label="Share" kind="number" />
-          <Field name={`marks.${row}.net_w`} label="Net" unit="W" kind="number" />
+          <Field name={`marks.${row}.mark`} label={t('common.mark')} maxLength={30} />
+          <Field name={`marks.${row}.share`} label={t('kitchen.things.share')} kind="number" />
+          <Field name={`marks.${row}.net_w`} label={t('kitchen.things.net')} unit="W" kind="number" />
           <button
             type="button"
             onClick={() => marks.remove(row)}
-            aria-label={`Take mark ${row + 1} off`}
+            aria-label={t('kitchen.things.take-mark-row-off', { row: row + 1 })}
             className="size-14 rounded-lg border-2 border-ink text-2xl"
           >
             −
@@ -230,7 +236,7 @@ function Marks() {
         onClick={() => marks.append({ mark: '', share: 1, net_w: null })}
         className="min-h-12 rounded-lg border-2 border-ink text-lg"
       >
-        Another mark
+        {t('kitchen.things.another-mark')}
       </button>
     </fieldset>
   );
@@ -245,8 +251,8 @@ export function LadleForm({ thing, onDone }: FormProps<Ladle>) {
       beside={
         thing && (
           <Retire
-            words="Delete this ladle"
-            name={'a ladle'}
+            words={t('kitchen.things.delete-this-ladle')}
+            name={t('common.a-ladle')}
             retire={() => api.retireThing('ladles', thing.id)}
             undo={() => api.keepThing('ladles', undefined, { format: 'velko.ladle/1', ml: thing.ml })}
             onDone={onDone}
@@ -256,10 +262,10 @@ export function LadleForm({ thing, onDone }: FormProps<Ladle>) {
     >
       <Amount
         name="ml"
-        label="Level full it holds"
+        label={t('kitchen.things.level-full-it-holds')}
         of="volume"
         autoFocus
-        hint="Fill it with water on the scale: 1 g is 1 mL."
+        hint={t('kitchen.things.fill-it-with-water-on-the')}
       />
     </Entry>
   );
@@ -284,7 +290,7 @@ export function RiceForm({ thing, onDone }: FormProps<Rice>) {
       beside={
         thing && (
           <Retire
-            words="Delete this rice"
+            words={t('kitchen.things.delete-this-rice')}
             name={thing.name}
             retire={() => api.retireThing('rices', thing.id)}
             undo={() => api.bringBack('rices', thing.id)}
@@ -293,16 +299,14 @@ export function RiceForm({ thing, onDone }: FormProps<Rice>) {
         )
       }
     >
-      <Field name="name" label="Packet or name" autoFocus maxLength={60} />
-      <Pick name="variety" label="Variety" options={VARIETIES} />
+      <Field name="name" label={t('kitchen.things.packet-or-name')} autoFocus maxLength={60} />
+      <Pick name="variety" label={t('kitchen.things.variety')} options={VARIETIES} />
       <div className="grid grid-cols-3 gap-3">
-        <Field name="low" label="Packet says" unit="min" kind="number" />
-        <Field name="high" label="to" unit="min" kind="number" />
-        <Amount name="grams_per_cup" label="A level cup" of="weight" />
+        <Field name="low" label={t('kitchen.things.packet-says')} unit={t('common.min')} kind="number" />
+        <Field name="high" label={t('common.to-4')} unit={t('common.min')} kind="number" />
+        <Amount name="grams_per_cup" label={t('kitchen.things.a-level-cup')} of="weight" />
       </div>
-      <p className="text-base text-ink-soft">
-        The minutes printed on the packet are its window. Left empty, the variety’s own is taken.
-      </p>
+      <p className="text-base text-ink-soft">{t('kitchen.things.the-minutes-printed-on-the-packet')}</p>
     </Entry>
   );
 }
@@ -324,7 +328,7 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
       beside={
         thing && (
           <Retire
-            words="Delete this stock"
+            words={t('kitchen.things.delete-this-stock')}
             name={thing.name}
             retire={() => api.retireThing('stocks', thing.id)}
             undo={() => api.bringBack('stocks', thing.id)}
@@ -333,18 +337,23 @@ export function StockForm({ thing, onDone }: FormProps<Stock>) {
         )
       }
     >
-      <Field name="name" label="What you call it" autoFocus maxLength={60} />
+      <Field name="name" label={t('common.what-you-call-it')} autoFocus maxLength={60} />
       <div className="grid grid-cols-2 gap-3">
-        <Pick name="base" label="Made from" options={BASES} />
-        <Field name="salt_percent" label="Salt" unit="g in 100 g" kind="number" />
-        <Amount name="held_at_c" label="Held at" of="heat" />
-        <Amount name="batch_ml" label="A batch" of="volume" />
+        <Pick name="base" label={t('kitchen.things.made-from')} options={BASES} />
+        <Field
+          name="salt_percent"
+          label={t('common.salt')}
+          unit={t('kitchen.things.g-in-100-g')}
+          kind="number"
+        />
+        <Amount name="held_at_c" label={t('kitchen.things.held-at')} of="heat" />
+        <Amount name="batch_ml" label={t('kitchen.things.a-batch')} of="volume" />
       </div>
       <Ticks
         name="allergens"
-        label="Allergens in it; those of its base are named anyway. None ticked: not known yet"
-        options={ALLERGEN}
-        none="none of these"
+        label={t('kitchen.things.allergens-in-it-those-of-its')}
+        options={ALLERGENS}
+        none={t('common.none-of-these')}
       />
     </Entry>
   );

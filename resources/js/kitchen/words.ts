@@ -1,40 +1,41 @@
 import type { Kitchen } from '../contracts.generated';
-import { BASE, DEVICE, DIET, VARIETY } from '../words.generated';
+import { ALLERGEN, BASE, DEVICE, DIET, VARIETY } from '../words.generated';
+import { t, wordOf } from '../words/messages';
 
 /** Each word of a vocabulary with what a cook reads for it. */
 export const labelled = <Word extends string>(all: readonly Word[], labels: Record<Word, string>) =>
   all.map((word): readonly [Word, string] => [word, labels[word]]);
 
 export const FAMILIES: Record<string, string> = {
-  risotto: 'risotto',
-  'pan-rice': 'pan rice',
-  'soupy-rice': 'soupy rice',
+  risotto: t('kitchen.words.risotto'),
+  'pan-rice': t('kitchen.words.pan-rice'),
+  'soupy-rice': t('kitchen.words.soupy-rice'),
 };
 
 export const VARIETIES = labelled(VARIETY, {
-  carnaroli: 'carnaroli',
-  arborio: 'arborio',
-  'vialone-nano': 'vialone nano',
-  bomba: 'bomba',
-  round: 'round or medium grain',
-  sushi: 'sushi rice',
-  parboiled: 'parboiled long grain',
+  carnaroli: t('kitchen.words.carnaroli'),
+  arborio: t('kitchen.words.arborio'),
+  'vialone-nano': t('kitchen.words.vialone-nano'),
+  bomba: t('kitchen.words.bomba'),
+  round: t('kitchen.words.round-or-medium-grain'),
+  sushi: t('kitchen.words.sushi-rice'),
+  parboiled: t('kitchen.words.parboiled-long-grain'),
 });
 
 export const BASES = labelled(BASE, {
-  vegetable: 'vegetables',
-  mushroom: 'mushrooms',
-  fish: 'fish',
-  shellfish: 'shellfish',
-  poultry: 'poultry',
-  meat: 'meat',
+  vegetable: t('kitchen.words.vegetables'),
+  mushroom: t('kitchen.words.mushrooms'),
+  fish: t('kitchen.words.fish'),
+  shellfish: t('kitchen.words.shellfish'),
+  poultry: t('kitchen.words.poultry'),
+  meat: t('kitchen.words.meat'),
 });
 
 export const DIETS = labelled(DIET, {
-  vegan: 'vegan',
-  vegetarian: 'vegetarian',
-  pescatarian: 'fish, no meat',
-  any: 'anybody',
+  vegan: t('kitchen.words.vegan'),
+  vegetarian: t('kitchen.words.vegetarian'),
+  pescatarian: t('kitchen.words.fish-no-meat'),
+  any: t('kitchen.words.anybody'),
 });
 
 export const MARKS = [
@@ -45,10 +46,12 @@ export const MARKS = [
   { mark: 'high', share: 1, net_w: null },
 ];
 
+export const ALLERGENS = ALLERGEN.map((one): readonly [string, string] => [one, wordOf('allergen', one)]);
+
 export const DEVICES = labelled(DEVICE, {
-  scale: 'a scale under the pan',
-  probe: 'a probe in the pan',
-  knob: 'the ring’s knob',
+  scale: t('kitchen.words.a-scale-under-the-pan'),
+  probe: t('kitchen.words.a-probe-in-the-pan'),
+  knob: t('kitchen.words.the-rings-knob'),
 });
 
 export type Device = Kitchen['devices'][number];

@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { Refusal } from '../api';
 import { placeOf } from './faults';
+import { t } from '../words/messages';
 
 /** A file from this device, read and handed on; what is wrong with it is said by field. */
 export function BringIn<A>({
@@ -43,13 +44,13 @@ export function BringIn<A>({
       />
       {read.isPending && (
         <p role="status" className="mt-2 flex items-center gap-3 text-lg">
-          <progress aria-label="Taking it in" className="h-3 w-40 accent-ink" /> Taking it in, all of it or
-          nothing …
+          <progress aria-label={t('common.taking-it-in')} className="h-3 w-40 accent-ink" />{' '}
+          {t('parts.bringIn.taking-it-in-all-of-it')}
         </p>
       )}
       {read.isError && (
         <div role="alert" className="mt-2 text-lg text-tomato">
-          <p className="font-semibold">Nothing was taken in.</p>
+          <p className="font-semibold">{t('parts.bringIn.nothing-was-taken-in')}</p>
           <ul className="list-disc pl-5">
             {faults.slice(0, 8).map((fault) => (
               <li key={`${fault.pointer} ${fault.detail}`}>

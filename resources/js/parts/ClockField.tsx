@@ -2,6 +2,7 @@ import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { clockWords, halfDays } from '../time';
 import { StepKey } from './StepKey';
+import { t } from '../words/messages';
 
 const STEP_MIN = 5;
 
@@ -28,7 +29,10 @@ export function ClockField({
   return (
     <div>
       <div className="flex items-stretch gap-1.5">
-        <StepKey label={`${label}: five minutes earlier`} onPress={() => step(-STEP_MIN)}>
+        <StepKey
+          label={t('parts.clockField.label-five-minutes-earlier', { label })}
+          onPress={() => step(-STEP_MIN)}
+        >
           <Minus aria-hidden="true" className="size-5" />
         </StepKey>
         <input
@@ -56,13 +60,16 @@ export function ClockField({
           data-half-days={halfDays()}
           className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white text-center text-[26px] font-bold aria-invalid:border-tomato data-[half-days=true]:text-[17px] data-[half-days=true]:tracking-tighter lg:max-xl:text-[22px]"
         />
-        <StepKey label={`${label}: five minutes later`} onPress={() => step(STEP_MIN)}>
+        <StepKey
+          label={t('parts.clockField.label-five-minutes-later', { label })}
+          onPress={() => step(STEP_MIN)}
+        >
           <Plus aria-hidden="true" className="size-5" />
         </StepKey>
       </div>
       {read === null && (
         <p role="alert" className="mt-1 text-tomato">
-          {halfDays() ? 'a time, as 7:40 pm' : 'a time from 00:00 to 23:59'}
+          {halfDays() ? t('parts.clockField.a-time-as-7-40-pm') : t('parts.clockField.a-time-from-00-00-to')}
         </p>
       )}
     </div>

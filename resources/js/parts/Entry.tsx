@@ -4,6 +4,7 @@ import { FormProvider, useForm, type DefaultValues, type FieldValues } from 'rea
 import { Refusal } from '../api';
 import { Labels, placeOf, saidOf, type FieldWords } from './faults';
 import { useUnsaved } from './Unsaved';
+import { t } from '../words/messages';
 
 /**
  * A form that is one document: what is refused is said beside its field, nothing typed is lost.
@@ -13,7 +14,7 @@ export function Entry<T extends FieldValues, A>({
   save,
   onSaved,
   root = '',
-  words = 'Save',
+  words = t('parts.entry.save'),
   children,
   beside,
 }: {
@@ -62,8 +63,15 @@ export function Entry<T extends FieldValues, A>({
           {kept.isError && (
             <p role="alert" className="text-lg text-tomato">
               {faults.length > 0
-                ? `Not saved. ${faults.map((fault) => `${placeOf(inForm(fault.pointer), labels)} ${saidOf(fault, labels.get(nameOf(fault.pointer))?.units)}`).join('; ')}`
-                : `It was not saved: ${kept.error.message}`}
+                ? t('parts.entry.not-saved-join', {
+                    join: faults
+                      .map(
+                        (fault) =>
+                          `${placeOf(inForm(fault.pointer), labels)} ${saidOf(fault, labels.get(nameOf(fault.pointer))?.units)}`,
+                      )
+                      .join('; '),
+                  })
+                : t('parts.entry.it-was-not-saved-message', { message: kept.error.message })}
             </p>
           )}
           <div className="flex flex-wrap gap-3">

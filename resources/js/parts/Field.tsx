@@ -173,7 +173,7 @@ export function Ticks({
 }: {
   name: string;
   label: string;
-  options: readonly string[];
+  options: readonly (readonly [string, string])[];
   none: string;
 }) {
   const { field } = useController({ name });
@@ -186,10 +186,10 @@ export function Ticks({
     <fieldset>
       <legend className="text-base text-ink-soft">{label}</legend>
       <div className="mt-1 flex flex-wrap gap-1.5">
-        {options.map((option) => (
+        {options.map(([option, words]) => (
           <Tickable
             key={option}
-            words={option}
+            words={words}
             ticked={ticked?.includes(option) ?? false}
             onTick={(on) => toggle(option, on)}
           />

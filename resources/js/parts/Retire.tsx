@@ -4,6 +4,7 @@ import { Refusal } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { useUndo } from './Undo';
 import { kitchenChanged } from '../queries';
+import { t } from '../words/messages';
 
 /** Deletes something of the kitchen's, by two touches: one wet knuckle must not do it. What was cooked stays in the log. */
 export function Retire({
@@ -30,7 +31,7 @@ export function Retire({
       kitchenChanged(client, kitchen);
       onDone();
       if (undo) {
-        say({ words: `Deleted: ${name}`, undo });
+        say({ words: t('parts.retire.deleted-name', { name }), undo });
       }
     },
     onSettled: () => setSure(false),
@@ -46,11 +47,11 @@ export function Retire({
         data-sure={sure}
         className="min-h-14 rounded-lg border-2 border-tomato px-6 text-xl font-semibold text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white"
       >
-        {sure ? 'Touch again to be sure' : words}
+        {sure ? t('common.touch-again-to-be-sure') : words}
       </button>
       {said && (
         <p role="alert" className="basis-full text-lg text-tomato">
-          It {said}.
+          {t('parts.retire.it-said', { said })}
         </p>
       )}
     </>

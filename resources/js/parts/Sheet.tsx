@@ -2,6 +2,7 @@ import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { useLeave } from './Unsaved';
+import { t } from '../words/messages';
 
 /** A sheet of paper laid over the right of the screen, to write one thing on. */
 export function Sheet({
@@ -25,7 +26,7 @@ export function Sheet({
           <div className="mb-4 flex items-start justify-between gap-4">
             <Dialog.Title className="text-3xl font-bold">{title}</Dialog.Title>
             <Dialog.Close
-              aria-label="Close"
+              aria-label={t('parts.sheet.close')}
               className="grid size-14 shrink-0 place-content-center rounded-lg border-2 border-ink"
             >
               <X aria-hidden="true" />

@@ -1,6 +1,7 @@
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { StepKey } from './StepKey';
+import { t } from '../words/messages';
 
 /** A number in the ask with a key on each side. What is typed goes out as soon as it is a whole number; the server says whether it can be. */
 export function Stepper({
@@ -25,12 +26,12 @@ export function Stepper({
     onChange(Math.max(least, value + by));
   };
   const unreadable = !/^\d{1,4}$/.test(text.trim());
-  const said = unreadable ? 'a whole number, please' : fault;
+  const said = unreadable ? t('parts.stepper.a-whole-number-please') : fault;
 
   return (
     <div>
       <div className="flex items-stretch gap-1.5">
-        <StepKey label={`${label}: one less`} onPress={() => move(-step)}>
+        <StepKey label={t('parts.stepper.label-one-less', { label })} onPress={() => move(-step)}>
           <Minus aria-hidden="true" />
         </StepKey>
         <input
@@ -53,7 +54,7 @@ export function Stepper({
           }}
           className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white text-center text-3xl font-bold aria-invalid:border-tomato"
         />
-        <StepKey label={`${label}: one more`} onPress={() => move(step)}>
+        <StepKey label={t('parts.stepper.label-one-more', { label })} onPress={() => move(step)}>
           <Plus aria-hidden="true" />
         </StepKey>
       </div>

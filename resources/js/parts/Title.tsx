@@ -1,4 +1,6 @@
+import { t } from '../words/messages';
+
 /** What the window, the tab and a screen reader call this page. */
 export function Title({ children }: { children: string }) {
-  return <title>{`${children} · Velko`}</title>;
+  return <title>{t('parts.title.children-velko', { children })}</title>;
 }

@@ -4,6 +4,7 @@ import { createContext, useContext, useState } from 'react';
 import { Refusal } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { kitchenChanged } from '../queries';
+import { t } from '../words/messages';
 
 /** ms for which what was deleted can be had back by a touch. */
 const A_WHILE = 60_000;
@@ -37,7 +38,7 @@ export function Undoing({ children }: { children: React.ReactNode }) {
         setDeleted(one);
       }}
     >
-      <Toast.Provider duration={A_WHILE} swipeDirection="down">
+      <Toast.Provider label={t('parts.undo.said')} duration={A_WHILE} swipeDirection="down">
         {children}
         {deleted && (
           <Toast.Root
@@ -48,9 +49,9 @@ export function Undoing({ children }: { children: React.ReactNode }) {
           >
             <Toast.Title className="min-w-0 flex-1">
               {deleted.words}
-              {refused && <b className="block text-saffron">It {refused}.</b>}
+              {refused && <b className="block text-saffron">{t('parts.undo.it-refused', { refused })}</b>}
             </Toast.Title>
-            <Toast.Action asChild altText="Undo">
+            <Toast.Action asChild altText={t('common.undo')}>
               <button
                 onClick={(event) => {
                   event.preventDefault(); // it stays until it is back
@@ -59,12 +60,15 @@ export function Undoing({ children }: { children: React.ReactNode }) {
                 disabled={back.isPending}
                 className="min-h-12 rounded-md border-2 border-paper px-5 font-semibold"
               >
-                Undo
+                {t('common.undo')}
               </button>
             </Toast.Action>
           </Toast.Root>
         )}
-        <Toast.Viewport className="fixed bottom-4 left-1/2 z-50 w-[min(34rem,calc(100vw-2rem))] -translate-x-1/2 max-md:bottom-[calc(var(--rail)+1rem)]" />
+        <Toast.Viewport
+          label={t('parts.undo.said')}
+          className="fixed bottom-4 left-1/2 z-50 w-[min(34rem,calc(100vw-2rem))] -translate-x-1/2 max-md:bottom-[calc(var(--rail)+1rem)]"
+        />
       </Toast.Provider>
     </Context>
   );

@@ -1,6 +1,7 @@
 import { AlertDialog } from 'radix-ui';
 import { createContext, useCallback, useContext, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useBlocker } from 'react-router';
+import { t } from '../words/messages';
 
 /* What was typed and not saved is not lost without a word: not by a place touched, a sheet closed, a page loaded anew. */
 
@@ -63,22 +64,24 @@ export function Unsaved({ children }: { children: React.ReactNode }) {
             onEscapeKeyDown={stay}
             className="fixed top-1/2 left-1/2 z-50 w-[min(30rem,calc(100vw-2rem))] -translate-1/2 rounded-lg border-2 border-ink bg-paper p-6"
           >
-            <AlertDialog.Title className="text-2xl font-bold">Not saved yet</AlertDialog.Title>
+            <AlertDialog.Title className="text-2xl font-bold">
+              {t('parts.unsaved.not-saved-yet')}
+            </AlertDialog.Title>
             <AlertDialog.Description className="mt-1 text-lg">
-              What was typed here is lost if you leave now.
+              {t('parts.unsaved.what-was-typed-here-is-lost')}
             </AlertDialog.Description>
             <div className="mt-5 flex flex-wrap gap-3">
               <AlertDialog.Cancel
                 onClick={stay}
                 className="min-h-14 flex-1 rounded-lg bg-ink px-5 text-xl font-semibold text-paper"
               >
-                Stay
+                {t('parts.unsaved.stay')}
               </AlertDialog.Cancel>
               <AlertDialog.Action
                 onClick={go}
                 className="min-h-14 flex-1 rounded-lg border-2 border-ink px-5 text-xl font-semibold"
               >
-                Leave it
+                {t('common.leave-it')}
               </AlertDialog.Action>
             </div>
           </AlertDialog.Content>

@@ -1,6 +1,7 @@
 import { createContext } from 'react';
 import type { Problem } from '../contracts.generated';
 import { trimmed, type Typed } from '../measure';
+import { t } from '../words/messages';
 
 export interface FieldWords {
   label: string;
@@ -18,31 +19,33 @@ export function saidOf({ detail, least, most }: Fault, units: Typed | undefined)
   const [from, to] = [least, most].map((value) =>
     units && value !== undefined ? `${trimmed(units.shown(value), units.decimals)} ${units.unit}` : undefined,
   );
-  return from !== undefined && to !== undefined ? `must be a number from ${from} to ${to}` : detail;
+  return from !== undefined && to !== undefined
+    ? t('parts.faults.must-be-a-number-from-from', { from, to })
+    : detail;
 }
 
 /** One row of a list, as a cook says it. */
 const ROW: Record<string, string> = {
-  ingredients: 'ingredient',
-  side_work: 'work',
-  marks: 'mark',
-  dishes: 'dish',
-  pans: 'pan',
-  burners: 'ring',
-  ladles: 'ladle',
-  rices: 'rice',
-  stocks: 'stock',
-  cooks: 'cook',
-  events: 'touch',
-  versions: 'version',
-  tests: 'boil-off test',
+  ingredients: t('parts.faults.ingredient'),
+  side_work: t('parts.faults.work'),
+  marks: t('parts.faults.mark'),
+  dishes: t('parts.faults.dish'),
+  pans: t('parts.faults.pan'),
+  burners: t('parts.faults.ring'),
+  ladles: t('parts.faults.ladle'),
+  rices: t('common.rice-4'),
+  stocks: t('common.stock'),
+  cooks: t('parts.faults.cook'),
+  events: t('common.touch'),
+  versions: t('parts.faults.version'),
+  tests: t('parts.faults.boil-off-test'),
 };
 
 /** A JSON Pointer as a cook reads it: "/dish/ingredients/2/amount" is "Ingredient 3, amount". */
 export function placeOf(pointer: string, labels: Map<string, FieldWords> = new Map()): string {
   const parts = pointer.split('/').filter((part) => part !== '');
   if (parts.length === 0) {
-    return 'It';
+    return t('common.it');
   }
   const label = labels.get(parts.join('.'))?.label;
   const words: string[] = [];

@@ -8,6 +8,7 @@ import { Field } from '../parts/Field';
 import { TakeOut } from '../parts/TakeOut';
 import { clock, day } from '../time';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
 function useKept() {
   const client = useQueryClient();
@@ -25,20 +26,19 @@ export function Farewell() {
     return null;
   }
   return (
-    <section aria-label="The end" className="mt-8 border-t-2 border-rule pt-3">
+    <section aria-label={t('people.farewell.the-end')} className="mt-8 border-t-2 border-rule pt-3">
       {open ? (
         <div className="grid max-w-xl gap-4">
-          <h2 className="text-2xl font-bold">Delete {cook.kitchen}</h2>
-          <p className="text-lg">
-            With everything in it and everybody’s account: pans, dishes, the whole log. Take it out first; the
-            file brings it all back into another kitchen. For a day it can be taken back.
-          </p>
+          <h2 className="text-2xl font-bold">
+            {t('people.farewell.delete-kitchen', { kitchen: cook.kitchen })}
+          </h2>
+          <p className="text-lg">{t('people.farewell.with-everything-in-it-and-everybodys')}</p>
           <div className="flex">
-            <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>
+            <TakeOut href="/api/kitchen/archive">{t('common.the-kitchen-whole')}</TakeOut>
           </div>
           <Entry
             values={{ format: 'velko.farewell/1', kitchen: '', password: '' }}
-            words="Delete it in a day"
+            words={t('people.farewell.delete-it-in-a-day')}
             save={api.farewell}
             onSaved={kept}
             beside={
@@ -47,12 +47,16 @@ export function Farewell() {
                 onClick={() => setOpen(false)}
                 className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl"
               >
-                Keep it
+                {t('people.farewell.keep-it')}
               </button>
             }
           >
-            <Field name="kitchen" label={`The name of the kitchen, ${cook.kitchen}`} autoFocus />
-            <Field name="password" label="Your password" kind="password" known />
+            <Field
+              name="kitchen"
+              label={t('people.farewell.the-name-of-the-kitchen-kitchen', { kitchen: cook.kitchen })}
+              autoFocus
+            />
+            <Field name="password" label={t('common.your-password')} kind="password" known />
           </Entry>
         </div>
       ) : (
@@ -60,7 +64,7 @@ export function Farewell() {
           onClick={() => setOpen(true)}
           className="min-h-12 rounded-lg px-2 text-lg text-tomato underline underline-offset-4"
         >
-          Delete this kitchen …
+          {t('people.farewell.delete-this-kitchen')}
         </button>
       )}
     </section>
@@ -78,13 +82,17 @@ export function GoingAway() {
       role="status"
       className="flex flex-wrap items-center gap-x-6 bg-tomato px-5 py-1 text-lg text-white print:hidden"
     >
-      {kitchen} is deleted with everything in it on {day(delete_at, timezone)}, {clock(delete_at, timezone)}.
+      {t('people.farewell.kitchen-is-deleted-with-everything-in', {
+        kitchen,
+        deleteAt: day(delete_at, timezone),
+        deleteAt2: clock(delete_at, timezone),
+      })}
       {may.kitchen && (
         <button
           onClick={() => stay.mutate()}
           className="min-h-11 rounded-lg border-2 border-white px-4 font-semibold"
         >
-          Keep it
+          {t('people.farewell.keep-it')}
         </button>
       )}
     </p>

@@ -5,6 +5,7 @@ import { api, Refusal } from '../api';
 import type { Session } from '../contracts.generated';
 import type { SignedInCook } from '../cook';
 import { readerChanged } from '../queries';
+import { t } from '../words/messages';
 
 const DIGITS = 4;
 
@@ -26,13 +27,13 @@ export function HandSwitch({ cook, onDone }: { cook: SignedInCook; onDone: () =>
   }
   return (
     <div className="mt-3 grid gap-2 border-t-2 border-rule pt-3">
-      <p className="text-base text-ink-soft">Who is cooking?</p>
+      <p className="text-base text-ink-soft">{t('people.handSwitch.who-is-cooking')}</p>
       {cook.hand !== null && (
         <button
           onClick={() => back.mutate()}
           className="min-h-14 rounded-lg border-2 border-ink text-xl font-semibold"
         >
-          {cook.name}, whose tablet it is
+          {t('people.handSwitch.name-whose-tablet-it-is', { name: cook.name })}
         </button>
       )}
       <div className="grid grid-cols-2 gap-2">
@@ -78,7 +79,7 @@ function Pin({
   return (
     <div className="mt-3 grid gap-2 border-t-2 border-rule pt-3">
       <label className="grid gap-1 text-base text-ink-soft">
-        PIN of {person.name}
+        {t('people.handSwitch.pin-of-name', { name: person.name })}
         <input
           autoFocus
           type="password"
@@ -92,17 +93,17 @@ function Pin({
       {ask.isError && (
         <p role="alert" className="text-lg text-tomato">
           {refused?.status === 429
-            ? 'Too many tries. Wait a little.'
+            ? t('people.handSwitch.too-many-tries-wait-a-little')
             : refused
-              ? 'That is not the PIN.'
-              : 'The kitchen cannot be reached; a PIN needs it.'}
+              ? t('people.handSwitch.that-is-not-the-pin')
+              : t('people.handSwitch.the-kitchen-cannot-be-reached-a')}
         </p>
       )}
       <div className="grid grid-cols-3 gap-2">
         {['1', '2', '3', '4', '5', '6', '7', '8', '9', '', '0'].map((digit) =>
           digit === '' ? (
             <button key="back" onClick={onBack} className="min-h-14 rounded-lg border-2 border-rule text-lg">
-              Back
+              {t('common.back')}
             </button>
           ) : (
             <button
@@ -115,7 +116,7 @@ function Pin({
           ),
         )}
         <button
-          aria-label="One digit back"
+          aria-label={t('people.handSwitch.one-digit-back')}
           onClick={() => setTyped(typed.slice(0, -1))}
           className="grid min-h-14 place-content-center rounded-lg border-2 border-rule"
         >

@@ -1,11 +1,12 @@
 import type { People } from '../contracts.generated';
+import { t } from '../words/messages';
 
 export type Person = People['people'][number];
 
 export const ROLES = [
-  ['chef', 'Chef', 'everything: kitchen, people, dishes, cooks'],
-  ['cook', 'Cook', 'plans, cooks, log, dishes'],
-  ['trainee', 'Trainee', 'plans, cooks and reads; changes nothing of the kitchen'],
+  ['chef', t('people.words.chef'), t('people.words.everything-kitchen-people-dishes-cooks')],
+  ['cook', t('people.words.cook'), t('people.words.plans-cooks-log-dishes')],
+  ['trainee', t('people.words.trainee'), t('people.words.plans-cooks-and-reads-changes-nothing')],
 ] as const;
 
 export const roleWords = (role: string): string => ROLES.find(([value]) => value === role)?.[1] ?? role;

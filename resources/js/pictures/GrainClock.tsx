@@ -5,6 +5,7 @@ import { useMeasure } from '../cook';
 import { minute as shown } from '../measure';
 import { legible, type Poured } from './legible';
 import { useSize } from './useSize';
+import { t } from '../words/messages';
 
 interface Run {
   min: number[];
@@ -157,7 +158,7 @@ function Drawing({
               textAnchor="end"
               fill={dark ? 'var(--color-herb-light)' : 'var(--color-herb)'}
             >
-              bite right
+              {t('pictures.grainClock.bite-right')}
             </text>
           )}
         </g>
@@ -180,7 +181,7 @@ function Drawing({
         ))}
       {full && (
         <text x={4} y={room.top - 8} fontSize={12} fill={soft}>
-          {jug.unit} free
+          {t('pictures.grainClock.unit-free', { unit: jug.unit })}
         </text>
       )}
 
@@ -310,10 +311,24 @@ function Drawing({
       ))}
 
       {pull !== null && (
-        <Flag x={x(pull)} top={room.top} floor={floor} text={full ? 'pull' : null} ink={ink} before />
+        <Flag
+          x={x(pull)}
+          top={room.top}
+          floor={floor}
+          text={full ? t('common.pull') : null}
+          ink={ink}
+          before
+        />
       )}
       {table !== null && !thumb && (
-        <Flag x={x(table)} top={room.top} floor={floor} text={full ? 'table' : null} ink={ink} before />
+        <Flag
+          x={x(table)}
+          top={room.top}
+          floor={floor}
+          text={full ? t('common.table') : null}
+          ink={ink}
+          before
+        />
       )}
       {now !== null && (
         <g>
@@ -345,7 +360,9 @@ function knobLabels(
     const next = heat[row + 1];
     const room = (next ? x(next.from_min) : Math.max(end, from)) - from;
     const watts = `${change.setting} · ${Math.round(change.net_w)} W`;
-    const text = [`${watts} into the pan`, watts, change.setting].find((one) => one.length * LETTER < room);
+    const text = [t('pictures.grainClock.watts-into-the-pan', { watts }), watts, change.setting].find(
+      (one) => one.length * LETTER < room,
+    );
     if (text !== undefined) {
       return [{ at: from, net_w: change.net_w, text, anchor: 'start' as const }];
     }

@@ -2,6 +2,7 @@ import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { looks, tint } from './browning';
+import { t } from '../words/messages';
 
 const SIZE = 236;
 const TURN_STEPS = 12;
@@ -24,15 +25,18 @@ export function PanFromAbove({ working }: { working: Working }) {
   const ring = (burner.ring_cm / 2) * scale;
 
   return (
-    <figure aria-label="The pan from above">
+    <figure aria-label={t('pictures.panFromAbove.the-pan-from-above')}>
       <svg
         width={SIZE}
         height={SIZE}
         role="img"
         aria-label={
           inner && outer
-            ? `The floor when it comes off: ${looks(colour(inner))} in the middle, ${looks(colour(outer))} at the rim`
-            : 'The floor of the pan'
+            ? t('pictures.panFromAbove.the-floor-when-it-comes-off', {
+                inner: looks(colour(inner)),
+                outer: looks(colour(outer)),
+              })
+            : t('pictures.panFromAbove.the-floor-of-the-pan')
         }
       >
         <circle
@@ -81,19 +85,22 @@ export function PanFromAbove({ working }: { working: Working }) {
           strokeWidth={3}
           paintOrder="stroke"
         >
-          ring {trimmed(burner.ring_cm, 0)}
+          {t('pictures.panFromAbove.ring-ring', { ring: trimmed(burner.ring_cm, 0) })}
         </text>
       </svg>
       <figcaption className="text-base leading-snug">
         {crust.moves.length === 0 ? (
-          <span className="text-ink-soft">No crust is made here.</span>
+          <span className="text-ink-soft">{t('pictures.panFromAbove.no-crust-is-made-here')}</span>
         ) : (
           crust.moves.map((move) => (
             <span key={move.from_min} className="block">
-              <b>{Math.round(move.seconds)} s</b>{' '}
+              <b>{t('common.seconds', { seconds: Math.round(move.seconds) })}</b>{' '}
               {move.shift_cm > 0
-                ? `${length(Math.round(move.shift_cm))} off the middle, an hour of the clock every ${Math.max(5, Math.round(move.seconds / TURN_STEPS))} s`
-                : `in the middle, on ${crust.setting ?? ''}`}
+                ? t('pictures.panFromAbove.shift-off-the-middle-an-hour', {
+                    shift: length(Math.round(move.shift_cm)),
+                    max: Math.max(5, Math.round(move.seconds / TURN_STEPS)),
+                  })
+                : t('pictures.panFromAbove.in-the-middle-on-setting', { setting: crust.setting ?? '' })}
             </span>
           ))
         )}

@@ -3,6 +3,7 @@ import { line } from 'd3-shape';
 import { useMeasure } from '../cook';
 import type { Working } from '../contracts.generated';
 import { minute } from '../measure';
+import { t } from '../words/messages';
 
 const WIDTH = 250;
 const HEIGHT = 236;
@@ -38,12 +39,20 @@ export function PassCurve({ working }: { working: Working }) {
   const softFrom = rows.find((row) => row.bite === 'soft' || row.bite === 'mush')?.at_min;
 
   return (
-    <figure aria-label="At the pass">
+    <figure aria-label={t('common.at-the-pass')}>
       <svg
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`Standing at the pass: ${rows[0]?.looseness.toFixed(2)} g of sauce for a gram of rice at first, ${rows.at(-1)?.looseness.toFixed(2)} after ${minute(last)} minutes${within === null ? '' : `; it leaves within ${minute(within)} minutes`}`}
+        aria-label={t('pictures.passCurve.standing-at-the-pass-tofixed-g', {
+          toFixed: rows[0]?.looseness.toFixed(2),
+          toFixed2: rows.at(-1)?.looseness.toFixed(2),
+          last: minute(last),
+          within:
+            within === null
+              ? ''
+              : t('pictures.passCurve.it-leaves-within-within-minutes', { within: minute(within) }),
+        })}
       >
         {softFrom !== undefined && (
           <g>
@@ -62,7 +71,7 @@ export function PassCurve({ working }: { working: Working }) {
               textAnchor="end"
               fill="var(--color-tomato)"
             >
-              soft
+              {t('common.soft')}
             </text>
           </g>
         )}
@@ -105,10 +114,10 @@ export function PassCurve({ working }: { working: Working }) {
           textAnchor="end"
           fill="var(--color-ink-soft)"
         >
-          min at the pass
+          {t('pictures.passCurve.min-at-the-pass')}
         </text>
         <text x={2} y={12} fontSize={12} fill="var(--color-ink-soft)">
-          g sauce to a g of rice
+          {t('pictures.passCurve.g-sauce-to-a-g-of')}
         </text>
         <g>
           <line
@@ -134,28 +143,30 @@ export function PassCurve({ working }: { working: Working }) {
             fontWeight={650}
             fill="var(--color-ink)"
           >
-            eaten
+            {t('pictures.passCurve.eaten')}
           </text>
         </g>
       </svg>
       <figcaption className="text-base leading-snug">
         {within === null ? (
-          'It can wait.'
+          t('pictures.passCurve.it-can-wait')
         ) : (
           <>
-            Leaves the pass <b>within {minute(within)} min</b>.
+            {t('pictures.passCurve.leaves-the-pass')}{' '}
+            <b>{t('pictures.passCurve.within-within-min', { within: minute(within) })}</b>.
           </>
         )}{' '}
         {dish.family !== 'pan-rice' && (
           <>
-            Loosen it:{' '}
+            {t('pictures.passCurve.loosen-it')}{' '}
             {[2, 4, 8].map((at, i) => {
               const row =
                 rows.find((one) => one.at_min === walk + at) ?? rows.find((one) => one.at_min >= walk + at);
               return row ? (
                 <span key={at}>
                   {i > 0 && ', '}
-                  <b>{volume(Math.round(row.loosen_ml / 5) * 5)}</b> {at} min late
+                  <b>{volume(Math.round(row.loosen_ml / 5) * 5)}</b>{' '}
+                  {t('pictures.passCurve.at-min-late', { at })}
                 </span>
               ) : null;
             })}

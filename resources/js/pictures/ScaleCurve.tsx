@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, stack } from 'd3-shape';
 import type { Around } from '../contracts.generated';
 import { useMeasure } from '../cook';
+import { t } from '../words/messages';
 
 type Point = Around['scale'][number];
 
@@ -50,12 +51,22 @@ export function ScaleCurve({
 
   return (
     <figure>
-      <figcaption className="text-sm text-ink-soft">{ratios.long}, wine and all</figcaption>
+      <figcaption className="text-sm text-ink-soft">
+        {t('pictures.scaleCurve.long-wine-and-all', { long: ratios.long })}
+      </figcaption>
       <svg
         width={width}
         height={height}
         role="img"
-        aria-label={`In this pan on this heat: ${ratios.of(first.ml_per_g).toFixed(1)} ${ratios.long} for ${first.covers} covers, ${ratios.of(here.ml_per_g).toFixed(1)} for ${covers}, ${ratios.of(last.ml_per_g).toFixed(1)} for ${last.covers}, because what boils off is shared by more rice`}
+        aria-label={t('pictures.scaleCurve.in-this-pan-on-this-heat', {
+          toFixed: ratios.of(first.ml_per_g).toFixed(1),
+          long: ratios.long,
+          covers: first.covers,
+          toFixed2: ratios.of(here.ml_per_g).toFixed(1),
+          covers2: covers,
+          toFixed3: ratios.of(last.ml_per_g).toFixed(1),
+          covers3: last.covers,
+        })}
       >
         {layers.map((layer) => (
           <path key={layer.key} d={shape(layer) ?? ''} fill={FILL[layer.key]} />

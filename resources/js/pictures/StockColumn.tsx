@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { useId } from 'react';
 import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
+import { t } from '../words/messages';
 
 interface Band {
   volume_ml: number;
@@ -51,7 +52,10 @@ export function StockColumn({
       width={width}
       height={height}
       role="img"
-      aria-label={`Stock column: ${volume(left)} of ${volume(total)} left, reserve included`}
+      aria-label={t('pictures.stockColumn.stock-column-left-of-total-left', {
+        left: volume(left),
+        total: volume(total),
+      })}
     >
       <defs>
         <pattern id={hatch} width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -121,7 +125,9 @@ export function StockColumn({
             fontWeight={650}
             fill="var(--color-ink)"
           >
-            {wall.right - wall.left > 110 ? 'reserve ' : 'held '}
+            {wall.right - wall.left > 110
+              ? t('pictures.stockColumn.reserve')
+              : t('pictures.stockColumn.held')}
             {dose(reserve).number}
           </text>
         </g>

@@ -1,10 +1,11 @@
 import type { Plan } from '../contracts.generated';
 import { useMeasure } from '../cook';
+import { t } from '../words/messages';
 
 const PARTS = [
-  { key: 'drunk_g', label: 'drunk by the rice', fill: 'var(--color-grain)' },
-  { key: 'boiled_off_g', label: 'boiled off', fill: 'var(--color-steam)' },
-  { key: 'free_g', label: 'left as sauce', fill: 'var(--color-stock-light)' },
+  { key: 'drunk_g', label: t('common.drunk-by-the-rice'), fill: 'var(--color-grain)' },
+  { key: 'boiled_off_g', label: t('common.boiled-off'), fill: 'var(--color-steam)' },
+  { key: 'free_g', label: t('pictures.whereItGoes.left-as-sauce'), fill: 'var(--color-stock-light)' },
 ] as const;
 
 /** One bar: where every millilitre of stock and wine ends. */
@@ -15,7 +16,7 @@ export function WhereItGoes({ plan }: { plan: Plan }) {
   const parts = PARTS.filter((part) => balance[part.key] >= 0.5);
   return (
     <figure>
-      <figcaption className="text-sm text-ink-soft">Where it goes</figcaption>
+      <figcaption className="text-sm text-ink-soft">{t('pictures.whereItGoes.where-it-goes')}</figcaption>
       <div className="mt-1 flex h-7 overflow-hidden rounded border-2 border-ink" aria-hidden="true">
         {parts.map((part) => (
           <div

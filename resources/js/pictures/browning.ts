@@ -1,4 +1,5 @@
 import { scaleLinear } from 'd3-scale';
+import { t } from '../words/messages';
 
 /** Browning in minutes at 150 °C, as the floor of the pan shows it: pale, gold at 1, dark at 2, burnt at 3. */
 export const tint = scaleLinear<string>()
@@ -7,5 +8,11 @@ export const tint = scaleLinear<string>()
   .clamp(true);
 
 export function looks(browning: number): string {
-  return browning < 0.5 ? 'pale' : browning < 2 ? 'gold' : browning < 3 ? 'dark' : 'burnt';
+  return browning < 0.5
+    ? t('pictures.browning.pale')
+    : browning < 2
+      ? t('common.gold')
+      : browning < 3
+        ? t('common.dark')
+        : t('common.burnt');
 }

@@ -11,15 +11,19 @@ import { useCook, useMeasure } from '../cook';
 import { ladles, trimmed, wholeMinute } from '../measure';
 import { VERB } from '../stove/steps';
 import { clock } from '../time';
+import { t } from '../words/messages';
 
 /** The pan on a card, to be printed and cooked by without a screen. */
+const sheet = (size: string): string => `@page { size: ${size}; margin: 9mm; }`;
+
 export function Card() {
   // Which pan is written on it comes with the link, and stays through a reload.
   const ask = useLocation().state as Ask | null;
   const [size, setSize] = useState<'A5' | 'A4'>('A5');
   const answer = useQuery({
     queryKey: ['work-out', ask],
-    queryFn: ({ signal }) => (ask ? api.workOut(ask, signal) : Promise.reject(new Error('no pan'))),
+    queryFn: ({ signal }) =>
+      ask ? api.workOut(ask, signal) : Promise.reject(new Error(t('screens.card.no-pan'))),
     enabled: ask !== null,
   });
   if (!answer.data) {
@@ -27,17 +31,17 @@ export function Card() {
       <main className="p-8 text-xl">
         {ask === null || answer.isError ? (
           <Link to="/" className="font-semibold underline">
-            Work out a pan first
+            {t('screens.card.work-out-a-pan-first')}
           </Link>
         ) : (
-          'Writing the card …'
+          t('screens.card.writing-the-card')
         )}
       </main>
     );
   }
   return (
     <main className="flex-1 bg-paper-deep p-6 max-md:p-2 print:bg-white print:p-0">
-      <style nonce={NONCE}>{`@page { size: ${size}; margin: 9mm; }`}</style>
+      <style nonce={NONCE}>{sheet(size)}</style>
       <div className="mb-4 flex flex-wrap gap-3 print:hidden">
         {(['A5', 'A4'] as const).map((one) => (
           <button
@@ -53,13 +57,13 @@ export function Card() {
           onClick={() => window.print()}
           className="min-h-14 rounded-lg bg-ink px-8 text-xl font-semibold text-paper"
         >
-          Print
+          {t('screens.card.print')}
         </button>
         <Link
           to="/"
           className="grid min-h-14 place-content-center rounded-lg border-2 border-ink px-6 text-xl"
         >
-          Back to the pan
+          {t('screens.card.back-to-the-pan')}
         </Link>
       </div>
       <Sheet working={answer.data} size={size} />
@@ -80,28 +84,34 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
   const starters = ask.starters ?? 0;
   return (
     <article
-      aria-label="Card"
+      aria-label={t('screens.card.card')}
       data-size={size}
       data-dense={plan.stages.length + Math.max(working.mise.length, working.prep.length) > ROOMY}
       className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black shadow data-[dense=true]:text-[9.5pt] data-[dense=true]:leading-tight data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] print:max-w-none print:p-0 print:shadow-none"
     >
-      <Title>{`Card: ${dish.name}`}</Title>
+      <Title>{t('screens.card.card-name', { name: dish.name })}</Title>
       <h1 className="text-[1.6em] leading-tight font-bold">{dish.name}</h1>
       <p className="border-b-2 border-black pb-1">
-        {ask.covers} {ask.portion === 'main' ? 'mains' : 'starters'}
-        {starters > 0 && ` + ${starters} starters`} · {working.pan.name} on {working.burner.name} · at the
-        table <b>{at(plan.timing.table_min)}</b>
+        {t('screens.card.covers-portion-starters-name-on-name2', {
+          covers: ask.covers,
+          portion: ask.portion === 'main' ? t('screens.card.mains') : t('screens.card.starters'),
+          starters: starters > 0 && t('screens.card.starters-starters', { starters }),
+          name: working.pan.name,
+          name2: working.burner.name,
+        })}{' '}
+        <b>{at(plan.timing.table_min)}</b>
       </p>
       <p className="flex flex-wrap gap-x-4 py-1 text-[1.25em]">
         <span>
-          rice <b>{weight(plan.rice_g)}</b>
+          {t('common.rice-4')} <b>{weight(plan.rice_g)}</b>
         </span>
         <span>
-          {dish.stock} <b>{volume(plan.stock_ml)}</b> + {volume(plan.reserve_ml)} held back
+          {dish.stock} <b>{volume(plan.stock_ml)}</b>{' '}
+          {t('screens.card.reserve-held-back', { reserve: volume(plan.reserve_ml) })}
         </span>
         {plan.balance.wine_ml > 0 && (
           <span>
-            wine <b>{volume(plan.balance.wine_ml)}</b>
+            {t('common.wine')} <b>{volume(plan.balance.wine_ml)}</b>
           </span>
         )}
       </p>
@@ -117,7 +127,10 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
                 {stage.volume_ml === null ? '' : Object.values(dose(stage.volume_ml)).join(' ')}
                 {stage.ladles !== null && stage.ladles <= 6 && (
                   <span className="block text-[0.85em] font-normal">
-                    {ladles(stage.ladles)} of {dose(working.ladle_ml).number}
+                    {t('common.ladles-of-number', {
+                      ladles: ladles(stage.ladles),
+                      number: dose(working.ladle_ml).number,
+                    })}
                   </span>
                 )}
               </td>
@@ -147,8 +160,12 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
         </ul>
       </div>
       <p className="pt-2">
-        <b>Allergens:</b> {allergenWords(working.served)}. Salt {trimmed(plan.salt.percent_at_table, 1)} %,
-        sodium {Math.round(plan.salt.sodium_mg_per_cover)} mg a cover.
+        <b>{t('screens.card.allergens')}</b>{' '}
+        {t('screens.card.served-salt-percentattable-sodium-sodiummgpercover-mg', {
+          served: allergenWords(working.served),
+          percentAtTable: trimmed(plan.salt.percent_at_table, 1),
+          sodiumMgPerCover: Math.round(plan.salt.sodium_mg_per_cover),
+        })}
       </p>
       <p className="pt-1 text-[0.85em]">{working.cautions.join(' ')}</p>
     </article>

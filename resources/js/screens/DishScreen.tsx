@@ -18,6 +18,7 @@ import { TakeOut } from '../parts/TakeOut';
 import { useLeave } from '../parts/Unsaved';
 import { clock, day } from '../time';
 import { kitchenChanged, queries } from '../queries';
+import { t } from '../words/messages';
 
 /** One dish: what it is, its schools side by side, its versions. */
 export function DishScreen() {
@@ -30,7 +31,7 @@ export function DishScreen() {
   if (!kitchen.data || (id !== undefined && !page.data)) {
     return (
       <main className="p-8 text-lg text-ink-soft">
-        {page.isError ? 'There is no such dish in this kitchen.' : 'Looking it up …'}
+        {page.isError ? t('screens.dishScreen.there-is-no-such-dish-in') : t('common.looking-it-up')}
       </main>
     );
   }
@@ -48,8 +49,10 @@ function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) 
   const navigate = useNavigate();
   return (
     <main className="mx-auto w-full max-w-4xl flex-1 px-5 py-3 max-md:px-3">
-      <Title>{`A new ${FAMILIES[family]}`}</Title>
-      <h1 className="mb-3 text-3xl font-bold">A new {FAMILIES[family]}</h1>
+      <Title>{t('common.a-new-families', { FAMILIES: FAMILIES[family] })}</Title>
+      <h1 className="mb-3 text-3xl font-bold">
+        {t('common.a-new-families', { FAMILIES: FAMILIES[family] })}
+      </h1>
       <DishForm
         kitchen={kitchen}
         version={0}
@@ -97,7 +100,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
             onClick={() => planIt(page.id)}
             className="inline-flex min-h-11 items-center text-lg font-semibold underline underline-offset-4"
           >
-            Work out a pan of it
+            {t('screens.dishScreen.work-out-a-pan-of-it')}
           </Link>
         </div>
         <fieldset disabled={!may.dishes} className="group/dish contents">
@@ -121,10 +124,10 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
                   onClick={() => leave(() => copy.mutate())}
                   className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl font-semibold"
                 >
-                  Copy it
+                  {t('common.copy-it')}
                 </button>
                 <Retire
-                  words="Delete this dish"
+                  words={t('screens.dishScreen.delete-this-dish')}
                   name={page.dish.name}
                   retire={() => api.retireDish(page.id)}
                   undo={() => api.bringBackDish(page.id)}
@@ -132,7 +135,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
                 />
                 {kept && (
                   <p role="status" className="self-center text-lg text-herb">
-                    Saved as version {page.versions[0]?.number}.
+                    {t('screens.dishScreen.saved-as-version-number', { number: page.versions[0]?.number })}
                   </p>
                 )}
               </>
@@ -140,15 +143,19 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
           />
         </fieldset>
         {!may.dishes && (
-          <p className="mt-3 text-lg text-ink-soft">To look at. Dishes are changed by cooks and chefs.</p>
+          <p className="mt-3 text-lg text-ink-soft">
+            {t('screens.dishScreen.to-look-at-dishes-are-changed')}
+          </p>
         )}
       </div>
       <aside className="min-w-0">
         <SideBySide page={page} />
         <Beside page={page} kitchen={kitchen} />
         <div className="mt-6 flex flex-wrap gap-3">
-          <TakeOut href={`/api/dishes/${page.id}/export`}>Velko’s own</TakeOut>
-          <TakeOut href={`/api/dishes/${page.id}/export?as=json-ld`}>As a recipe</TakeOut>
+          <TakeOut href={`/api/dishes/${page.id}/export`}>{t('screens.dishScreen.velkos-own')}</TakeOut>
+          <TakeOut href={`/api/dishes/${page.id}/export?as=json-ld`}>
+            {t('screens.dishScreen.as-a-recipe')}
+          </TakeOut>
         </div>
         <Versions
           page={page}
@@ -173,11 +180,13 @@ function Beside({ page, kitchen }: { page: DishPage; kitchen: Kitchen }) {
     return null;
   }
   return (
-    <section aria-label="Another dish beside it" className="mt-6">
-      <h2 className="border-b-2 border-ink text-xl font-bold">Another dish beside it</h2>
+    <section aria-label={t('screens.dishScreen.another-dish-beside-it')} className="mt-6">
+      <h2 className="border-b-2 border-ink text-xl font-bold">
+        {t('screens.dishScreen.another-dish-beside-it')}
+      </h2>
       <div className="mt-2">
         <Select
-          label="Lay beside it"
+          label={t('screens.dishScreen.lay-beside-it')}
           value=""
           onChange={(other) => void navigate(`/dishes/${page.id}/beside/${other}`)}
           options={others.map((dish) => ({ value: String(dish.id), label: dish.name }))}
@@ -211,8 +220,10 @@ function SideBySide({ page }: { page: DishPage }) {
     return null;
   }
   return (
-    <section aria-label="Schools side by side">
-      <h2 className="border-b-2 border-ink text-xl font-bold">Schools side by side, six mains</h2>
+    <section aria-label={t('screens.dishScreen.schools-side-by-side')}>
+      <h2 className="border-b-2 border-ink text-xl font-bold">
+        {t('screens.dishScreen.schools-side-by-side-six-mains')}
+      </h2>
       {choices.data.choices.map((choice) => (
         <Choice key={choice.choice} choice={choice} />
       ))}
@@ -227,9 +238,9 @@ function Choice({ choice }: { choice: Choices['choices'][number] }) {
       <thead className="text-right text-sm text-ink-soft">
         <tr>
           <th className="text-left font-normal">{choice.choice}</th>
-          <th className="font-normal">stock</th>
-          <th className="font-normal">pull</th>
-          <th className="font-normal">hands, about</th>
+          <th className="font-normal">{t('common.stock')}</th>
+          <th className="font-normal">{t('common.pull')}</th>
+          <th className="font-normal">{t('screens.dishScreen.hands-about')}</th>
         </tr>
       </thead>
       <tbody>
@@ -239,12 +250,14 @@ function Choice({ choice }: { choice: Choices['choices'][number] }) {
             className={`border-t border-rule text-right align-baseline ${option.chosen ? 'font-bold' : ''}`}
           >
             <td className="py-1 pr-2 text-left">
-              {option.label.replaceAll('-', ' ')}
+              {option.label}
               <span className="block text-sm font-normal text-ink-soft">{option.note}</span>
             </td>
             <td className="pr-2 whitespace-nowrap">{volume(option.stock_ml)}</td>
             <td className="pr-2 whitespace-nowrap">{wholeMinute(option.pull_min)}</td>
-            <td className="whitespace-nowrap">{trimmed(option.hands_min, 0)} min</td>
+            <td className="whitespace-nowrap">
+              {t('screens.dishScreen.hands-min', { hands: trimmed(option.hands_min, 0) })}
+            </td>
           </tr>
         ))}
       </tbody>
@@ -263,8 +276,8 @@ function Versions({
 }) {
   const { timezone } = useCook();
   return (
-    <section aria-label="Versions" className="mt-6">
-      <h2 className="border-b-2 border-ink text-xl font-bold">Versions</h2>
+    <section aria-label={t('screens.dishScreen.versions')} className="mt-6">
+      <h2 className="border-b-2 border-ink text-xl font-bold">{t('screens.dishScreen.versions')}</h2>
       <ul>
         {page.versions.map((version) => (
           <li key={version.number} className="border-b border-rule py-1.5">
@@ -281,7 +294,7 @@ function Versions({
           </li>
         ))}
       </ul>
-      <p className="text-sm text-ink-soft">Touch one to lay it on the form; keep it to cook by it again.</p>
+      <p className="text-sm text-ink-soft">{t('screens.dishScreen.touch-one-to-lay-it-on')}</p>
     </section>
   );
 }

@@ -10,6 +10,8 @@ import { BringIn } from '../parts/BringIn';
 import { Plate } from '../pictures/Plate';
 import { FAMILIES } from '../kitchen/words';
 import { kitchenChanged } from '../queries';
+import { list, t, wordOf } from '../words/messages';
+import { FAMILY } from '../words.generated';
 
 type Dish = Kitchen['dishes'][number];
 
@@ -22,7 +24,9 @@ export function Dishes() {
   if (!kitchen.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
-        {kitchen.isError ? 'The kitchen cannot be reached.' : 'Looking up the dishes …'}
+        {kitchen.isError
+          ? t('common.the-kitchen-cannot-be-reached')
+          : t('screens.dishes.looking-up-the-dishes')}
       </main>
     );
   }
@@ -30,11 +34,11 @@ export function Dishes() {
   return (
     <main className="flex-1 px-5 py-3 max-md:px-3">
       <div className="flex flex-wrap items-start justify-between gap-4">
-        <Title>Dishes</Title>
-        <h1 className="text-3xl font-bold">Dishes</h1>
+        <Title>{t('common.dishes')}</Title>
+        <h1 className="text-3xl font-bold">{t('common.dishes')}</h1>
         {may.dishes && (
           <BringIn
-            words="Bring one in from a file"
+            words={t('screens.dishes.bring-one-in-from-a-file')}
             accept=".json,.jsonld,application/json,application/ld+json"
             bring={api.bringDish}
             onBrought={(answer) => {
@@ -49,22 +53,29 @@ export function Dishes() {
           <Link to={`/dishes/${brought.id}`} className="font-bold underline underline-offset-4">
             {brought.name}
           </Link>{' '}
-          is in the book
-          {brought.made.length > 0 && `, with ${brought.made.join(' and ')} made for it: look them over`}.
-          {brought.left_out.length > 0 && ` Left out: ${brought.left_out.join('; ')}.`}
+          {t('screens.dishes.is-in-the-book-length-length2', {
+            length:
+              brought.made.length > 0 &&
+              t('screens.dishes.with-join-made-for-it-look', {
+                join: list(brought.made),
+              }),
+            length2:
+              brought.left_out.length > 0 &&
+              t('screens.dishes.left-out-join', { join: brought.left_out.join('; ') }),
+          })}
         </p>
       )}
       {!ready && (
         <p className="mt-2 text-lg">
-          A dish needs a rice and a stock first:{' '}
+          {t('screens.dishes.a-dish-needs-a-rice-and')}{' '}
           <Link to="/kitchen" className="font-semibold underline underline-offset-4">
-            enter them in the kitchen
+            {t('screens.dishes.enter-them-in-the-kitchen')}
           </Link>
           .
         </p>
       )}
       <div className="grid grid-cols-3 gap-6 max-lg:grid-cols-1">
-        {(['risotto', 'pan-rice', 'soupy-rice'] as const).map((family) => (
+        {FAMILY.map((family) => (
           <section key={family} aria-label={FAMILIES[family]} className="mt-3">
             <h2 className="flex items-end gap-2 border-b-2 border-ink text-2xl font-bold">
               {FAMILIES[family]}
@@ -81,7 +92,7 @@ export function Dishes() {
                 to={`/dishes/new/${family}`}
                 className="mt-2 flex min-h-14 items-center justify-center rounded-lg border-2 border-dashed border-ink-soft text-lg font-semibold"
               >
-                A new {FAMILIES[family]}
+                {t('common.a-new-families', { FAMILIES: FAMILIES[family] })}
               </Link>
             )}
           </section>
@@ -91,7 +102,7 @@ export function Dishes() {
   );
 }
 
-function Row({ dish, family }: { dish: Dish; family: 'risotto' | 'pan-rice' | 'soupy-rice' }) {
+function Row({ dish, family }: { dish: Dish; family: (typeof FAMILY)[number] }) {
   const { weight } = useMeasure();
   return (
     <li className="border-b border-rule">
@@ -102,8 +113,12 @@ function Row({ dish, family }: { dish: Dish; family: 'risotto' | 'pan-rice' | 's
         <span className="leading-tight">
           <b className="block text-xl leading-tight">{dish.name}</b>
           <span className="text-ink-soft">
-            {weight(dish.grams_main)} of {dish.rice}, {dish.stock}
-            {dish.doses === 'one-pour' ? '' : `, ${dish.doses.replaceAll('-', ' ')}`}
+            {t('screens.dishes.gramsmain-of-rice-stock-doses', {
+              gramsMain: weight(dish.grams_main),
+              rice: dish.rice,
+              stock: dish.stock,
+              doses: dish.doses === 'one-pour' ? '' : `, ${wordOf('doses', dish.doses)}`,
+            })}
           </span>
         </span>
         <Plate family={family} looseness={dish.looseness} />

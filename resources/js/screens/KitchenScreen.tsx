@@ -19,6 +19,7 @@ import { TakeOut } from '../parts/TakeOut';
 import { Title } from '../parts/Title';
 import { PanSide } from '../pictures/PanSide';
 import { strikeUp } from '../stove/calls';
+import { t, wordOf } from '../words/messages';
 
 type Open =
   | { what: 'house' }
@@ -36,26 +37,28 @@ export function KitchenScreen() {
   if (!kitchen.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
-        {kitchen.isError ? 'The kitchen cannot be reached.' : 'Opening the cupboards …'}
+        {kitchen.isError
+          ? t('common.the-kitchen-cannot-be-reached')
+          : t('screens.kitchenScreen.opening-the-cupboards')}
       </main>
     );
   }
   return (
     <main className="flex-1 px-5 py-3 max-md:px-3">
       <Title>{kitchen.data.name}</Title>
-      <h1 className="sr-only">The kitchen: {kitchen.data.name}</h1>
+      <h1 className="sr-only">{t('screens.kitchenScreen.the-kitchen-name', { name: kitchen.data.name })}</h1>
       <div className="flex flex-wrap items-start justify-between gap-4">
         <fieldset disabled={!may.kitchen} className="contents">
           <House kitchen={kitchen.data} onOpen={() => setOpen({ what: 'house' })} />
         </fieldset>
         <div className="flex flex-wrap items-center gap-3">
           <TryTheCall />
-          {may.kitchen && <TakeOut href="/api/kitchen/archive">The kitchen whole</TakeOut>}
+          {may.kitchen && <TakeOut href="/api/kitchen/archive">{t('common.the-kitchen-whole')}</TakeOut>}
         </div>
       </div>
       {may.kitchen && kitchen.data.cooks_to_come > 0 && <BrokenOff toCome={kitchen.data.cooks_to_come} />}
       {!may.kitchen && (
-        <p className="text-lg text-ink-soft">To look at. What the kitchen has is changed by its chefs.</p>
+        <p className="text-lg text-ink-soft">{t('screens.kitchenScreen.to-look-at-what-the-kitchen')}</p>
       )}
       <fieldset disabled={!may.kitchen} className="contents">
         <Pans kitchen={kitchen.data} onOpen={(id) => setOpen({ what: 'pan', ...(id ? { id } : {}) })} />
@@ -89,7 +92,7 @@ function TryTheCall() {
       onClick={strikeUp}
       className="flex min-h-12 items-center gap-2 rounded-lg border-2 border-rule px-4 text-lg"
     >
-      <BellRing aria-hidden="true" className="size-5" /> Try the call
+      <BellRing aria-hidden="true" className="size-5" /> {t('screens.kitchenScreen.try-the-call')}
     </button>
   );
 }
@@ -100,51 +103,51 @@ function Writing({ kitchen, open, onClose }: { kitchen: Kitchen; open: Open; onC
   switch (open.what) {
     case 'house':
       return (
-        <Sheet title="The kitchen" onClose={onClose}>
+        <Sheet title={t('screens.kitchenScreen.the-kitchen')} onClose={onClose}>
           <HouseForm kitchen={kitchen} onDone={onClose} />
         </Sheet>
       );
     case 'boil-off': {
       const burner = find(kitchen.burners);
       return burner ? (
-        <Sheet title={`Boil-off test, ${burner.name}`} onClose={onClose}>
+        <Sheet title={t('screens.kitchenScreen.boil-off-test-name', { name: burner.name })} onClose={onClose}>
           <BoilOffForm kitchen={kitchen} burner={burner} onDone={onClose} />
         </Sheet>
       ) : null;
     }
     case 'pan':
       return (
-        <Sheet title={find(kitchen.pans)?.name ?? 'A pan'} onClose={onClose}>
+        <Sheet title={find(kitchen.pans)?.name ?? t('common.a-pan-4')} onClose={onClose}>
           <PanForm thing={find(kitchen.pans)} onDone={onClose} />
         </Sheet>
       );
     case 'burner':
       return (
-        <Sheet title={find(kitchen.burners)?.name ?? 'A ring'} onClose={onClose}>
+        <Sheet title={find(kitchen.burners)?.name ?? t('screens.kitchenScreen.a-ring')} onClose={onClose}>
           <BurnerForm thing={find(kitchen.burners)} onDone={onClose} />
         </Sheet>
       );
     case 'ladle':
       return (
-        <Sheet title="A ladle" onClose={onClose}>
+        <Sheet title={t('screens.kitchenScreen.a-ladle')} onClose={onClose}>
           <LadleForm thing={find(kitchen.ladles)} onDone={onClose} />
         </Sheet>
       );
     case 'rice':
       return (
-        <Sheet title={find(kitchen.rices)?.name ?? 'A rice'} onClose={onClose}>
+        <Sheet title={find(kitchen.rices)?.name ?? t('screens.kitchenScreen.a-rice')} onClose={onClose}>
           <RiceForm thing={find(kitchen.rices)} onDone={onClose} />
         </Sheet>
       );
     case 'device':
       return (
-        <Sheet title={find(kitchen.devices)?.name ?? 'A device'} onClose={onClose}>
+        <Sheet title={find(kitchen.devices)?.name ?? t('screens.kitchenScreen.a-device')} onClose={onClose}>
           <DeviceForm thing={find(kitchen.devices)} kitchen={kitchen} onDone={onClose} />
         </Sheet>
       );
     case 'stock':
       return (
-        <Sheet title={find(kitchen.stocks)?.name ?? 'A stock'} onClose={onClose}>
+        <Sheet title={find(kitchen.stocks)?.name ?? t('screens.kitchenScreen.a-stock')} onClose={onClose}>
           <StockForm thing={find(kitchen.stocks)} onDone={onClose} />
         </Sheet>
       );
@@ -159,9 +162,13 @@ function House({ kitchen, onOpen }: { kitchen: Kitchen; onOpen: () => void }) {
         {kitchen.name}
       </span>
       <span className="text-lg text-ink-soft">
-        {trimmed(typed.altitude.shown(kitchen.altitude_m), 0)} {typed.altitude.unit} above the sea, water
-        boils at {heat(kitchen.boiling_c)} · room {heat(kitchen.room_c)} ·{' '}
-        {kitchen.timezone.replaceAll('_', ' ')}
+        {t('screens.kitchenScreen.altitudem-unit-above-the-sea-water', {
+          altitudeM: trimmed(typed.altitude.shown(kitchen.altitude_m), 0),
+          unit: typed.altitude.unit,
+          boiling: heat(kitchen.boiling_c),
+          room: heat(kitchen.room_c),
+          replaceAll: kitchen.timezone.replaceAll('_', ' '),
+        })}
       </span>
     </button>
   );
@@ -179,7 +186,7 @@ function Pans({ kitchen, onOpen }: ShelfProps) {
   const across = kitchen.pans.reduce((sum, pan) => sum + pan.rim_cm, 0);
   const scale = Math.min(5, 700 / Math.max(across, 150), 110 / tallest);
   return (
-    <Shelf title="Pans" add="a pan" onAdd={() => onOpen()}>
+    <Shelf title={t('common.pans')} add={t('common.a-pan')} onAdd={() => onOpen()}>
       <ul className="flex flex-wrap items-end gap-x-1 gap-y-3 pt-3">
         {kitchen.pans.map((pan) => (
           <li key={pan.id}>
@@ -193,9 +200,7 @@ function Pans({ kitchen, onOpen }: ShelfProps) {
         ))}
       </ul>
       {kitchen.pans.length > 0 && (
-        <p className="text-sm text-ink-soft">
-          To one scale. Covers are ordinary mains of what the pan is made for.
-        </p>
+        <p className="text-sm text-ink-soft">{t('screens.kitchenScreen.to-one-scale-covers-are-ordinary')}</p>
       )}
     </Shelf>
   );
@@ -205,7 +210,7 @@ function Ladles({ kitchen, onOpen }: ShelfProps) {
   const { volume } = useMeasure();
   const largest = Math.max(...kitchen.ladles.map((one) => one.ml), 1);
   return (
-    <Shelf title="Ladles" add="a ladle" onAdd={() => onOpen()}>
+    <Shelf title={t('screens.kitchenScreen.ladles')} add={t('common.a-ladle')} onAdd={() => onOpen()}>
       <ul className="flex flex-wrap items-end gap-2 pt-3">
         {kitchen.ladles.map((one) => {
           const radius = 30 * Math.cbrt(one.ml / largest);
@@ -234,14 +239,22 @@ function Ladles({ kitchen, onOpen }: ShelfProps) {
 function Rices({ kitchen, onOpen }: ShelfProps) {
   const { weight } = useMeasure();
   return (
-    <Shelf title="Rices" add="a rice" onAdd={() => onOpen()}>
+    <Shelf
+      title={t('screens.kitchenScreen.rices')}
+      add={t('screens.kitchenScreen.a-rice-2')}
+      onAdd={() => onOpen()}
+    >
       <ul>
         {kitchen.rices.map((rice) => (
           <Line key={rice.id} onOpen={() => onOpen(rice.id)} name={rice.name}>
-            {rice.label !== rice.name && `${rice.label}, `}
-            {rice.window_min.map((min) => trimmed(min, 1)).join(' to ')} min
-            {rice.own_window ? ' by its packet' : ''}
-            {rice.grams_per_cup !== null && `, ${weight(rice.grams_per_cup)} a cup`}
+            {t('screens.kitchenScreen.label-join-min-ownwindow-gramspercup', {
+              label: rice.label !== rice.name && `${rice.label}, `,
+              join: rice.window_min.map((min) => trimmed(min, 1)).join(t('common.to')),
+              ownWindow: rice.own_window ? t('screens.kitchenScreen.by-its-packet') : '',
+              gramsPerCup:
+                rice.grams_per_cup !== null &&
+                t('screens.kitchenScreen.gramspercup-a-cup', { gramsPerCup: weight(rice.grams_per_cup) }),
+            })}
           </Line>
         ))}
       </ul>
@@ -252,15 +265,26 @@ function Rices({ kitchen, onOpen }: ShelfProps) {
 function Stocks({ kitchen, onOpen }: ShelfProps) {
   const { heat, volume } = useMeasure();
   return (
-    <Shelf title="Stocks" add="a stock" onAdd={() => onOpen()}>
+    <Shelf
+      title={t('screens.kitchenScreen.stocks')}
+      add={t('screens.kitchenScreen.a-stock-2')}
+      onAdd={() => onOpen()}
+    >
       <ul>
         {kitchen.stocks.map((stock) => (
           <Line key={stock.id} onOpen={() => onOpen(stock.id)} name={stock.name}>
-            {trimmed(stock.salt_percent, 2)} % salt, held at {heat(stock.held_at_c)}
-            {stock.batch_ml !== null && `, ${volume(stock.batch_ml)} a batch`}
-            {stock.allergens === null
-              ? ' · allergens not said'
-              : stock.allergens.length > 0 && ` · ${stock.allergens.join(', ')}`}
+            {t('screens.kitchenScreen.saltpercent-salt-held-at-heldat-batch', {
+              saltPercent: trimmed(stock.salt_percent, 2),
+              heldAt: heat(stock.held_at_c),
+              batch:
+                stock.batch_ml !== null &&
+                t('screens.kitchenScreen.batch-a-batch', { batch: volume(stock.batch_ml) }),
+              allergens:
+                stock.allergens === null
+                  ? t('screens.kitchenScreen.allergens-not-said')
+                  : stock.allergens.length > 0 &&
+                    ` · ${stock.allergens.map((one) => wordOf('allergen', one)).join(', ')}`,
+            })}
           </Line>
         ))}
       </ul>

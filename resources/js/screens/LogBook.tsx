@@ -13,6 +13,7 @@ import { clock, day } from '../time';
 import { verdictWords } from '../verdict';
 import { Found, Touched } from './Touched';
 import { queries } from '../queries';
+import { t, wordOf } from '../words/messages';
 
 type Line = Log['cooks'][number];
 
@@ -33,20 +34,17 @@ export function LogBook() {
       {id === undefined && (
         <div className="px-5 py-3">
           <div className="flex flex-wrap items-baseline gap-x-6">
-            <Title>The log</Title>
-            <h1 className="text-3xl font-bold">The log</h1>
-            <p className="text-ink-soft">
-              Brown is the liquid as it was poured, the dashed line as it was planned; drops are doses, the
-              upright bar is off the heat.
-            </p>
+            <Title>{t('screens.logBook.the-log')}</Title>
+            <h1 className="text-3xl font-bold">{t('screens.logBook.the-log')}</h1>
+            <p className="text-ink-soft">{t('screens.logBook.brown-is-the-liquid-as-it')}</p>
           </div>
           {log.isError && (
             <p role="alert" className="py-6 text-xl">
-              The log cannot be reached.
+              {t('screens.logBook.the-log-cannot-be-reached')}
             </p>
           )}
           {log.isSuccess && cooks.length === 0 && (
-            <p className="py-6 text-xl text-ink-soft">Nothing cooked yet.</p>
+            <p className="py-6 text-xl text-ink-soft">{t('screens.logBook.nothing-cooked-yet')}</p>
           )}
           <ul className="mt-2">
             {cooks.map((cook) => (
@@ -58,7 +56,7 @@ export function LogBook() {
               onClick={() => void log.fetchNextPage()}
               className="my-4 min-h-14 rounded-lg bg-ink px-8 text-xl font-semibold text-paper"
             >
-              Earlier
+              {t('screens.logBook.earlier')}
             </button>
           )}
         </div>
@@ -92,7 +90,12 @@ function Row({ cook }: { cook: Line }) {
         </span>
         <span className="max-lg:col-span-2">
           <GrainClock
-            label={`${cook.covers} covers of ${cook.dish}: ${volume(cook.happened.poured_ml)} poured, ${volume(cook.planned.stock_ml)} planned`}
+            label={t('screens.logBook.covers-covers-of-dish-poured-poured', {
+              covers: cook.covers,
+              dish: cook.dish,
+              poured: volume(cook.happened.poured_ml),
+              stock: volume(cook.planned.stock_ml),
+            })}
             height={70}
             size="thumb"
             planned={cook.planned.track}
@@ -109,15 +112,18 @@ function Row({ cook }: { cook: Line }) {
           <span className="block text-ink-soft">
             {cook.status === 'at-table'
               ? Math.abs(difference) < 1
-                ? 'as planned'
-                : `${difference > 0 ? '+' : '−'}${volume(Math.abs(difference))} on plan`
-              : `of ${volume(cook.planned.stock_ml)}`}
+                ? t('screens.logBook.as-planned')
+                : t('screens.logBook.difference-difference2-on-plan', {
+                    difference: difference > 0 ? '+' : '−',
+                    difference2: volume(Math.abs(difference)),
+                  })
+              : t('screens.logBook.of-stock', { stock: volume(cook.planned.stock_ml) })}
           </span>
         </span>
         <span className="min-w-0 leading-tight">
           <b className={`text-xl ${failed ? 'text-tomato' : cook.verdict ? 'text-herb' : 'text-ink-soft'}`}>
             {cook.status === 'given-up'
-              ? 'given up'
+              ? t('screens.logBook.given-up')
               : cook.verdict
                 ? verdictWords(cook.verdict)
                 : STATUS[cook.status]}
@@ -132,10 +138,10 @@ function Row({ cook }: { cook: Line }) {
 }
 
 const STATUS: Record<string, string> = {
-  waiting: 'not on yet',
-  cooking: 'on the fire',
-  'at-table': 'no verdict yet',
-  'given-up': 'given up',
+  waiting: t('screens.logBook.not-on-yet'),
+  cooking: t('common.on-the-fire-4'),
+  'at-table': t('screens.logBook.no-verdict-yet'),
+  'given-up': t('screens.logBook.given-up'),
 };
 
 function OneCook({ id }: { id: string }) {
@@ -143,7 +149,7 @@ function OneCook({ id }: { id: string }) {
   if (!cook.data) {
     return (
       <p className="p-8 text-xl">
-        {cook.isError ? 'There is no such cook in this kitchen.' : 'Looking it up …'}
+        {cook.isError ? t('screens.logBook.there-is-no-such-cook-in') : t('common.looking-it-up')}
       </p>
     );
   }
@@ -158,23 +164,27 @@ function Page({ cook }: { cook: Cook }) {
   const first = Date.parse(state.first_liquid_at ?? working.clock.first_liquid_at);
   const done = new Map(state.done.map((one) => [one.stage, one]));
   const facts: [string, string, string][] = [
-    ['stock', volume(plan.stock_ml), volume(happened.poured_ml)],
+    [t('common.stock'), volume(plan.stock_ml), volume(happened.poured_ml)],
     [
-      'off the heat',
+      t('common.off-the-heat'),
       `min ${minute(plan.timing.pull_min)}`,
       happened.pull_min === null ? '–' : `min ${minute(happened.pull_min)}`,
     ],
     [
-      'at the table',
+      t('common.at-the-table-4'),
       `min ${minute(plan.timing.table_min)}`,
       happened.table_min === null ? '–' : `min ${minute(happened.table_min)}`,
     ],
     [
-      'sauce for a gram of rice',
+      t('screens.logBook.sauce-for-a-gram-of-rice'),
       plan.at_table.looseness.toFixed(2),
       happened.at_table ? happened.at_table.looseness.toFixed(2) : '–',
     ],
-    ['bite, by the model', plan.at_table.bite, happened.at_table?.bite ?? '–'],
+    [
+      t('screens.logBook.bite-by-the-model'),
+      wordOf('bite', plan.at_table.bite),
+      happened.at_table ? wordOf('bite', happened.at_table.bite) : '–',
+    ],
   ];
 
   return (
@@ -185,21 +195,28 @@ function Page({ cook }: { cook: Cook }) {
             {platesOf(working.ask)} × {working.dish.name}
           </h1>
           <p className="text-lg text-ink-soft">
-            {day(cook.table_at, timezone)}, {clock(cook.table_at, timezone)} · {weight(plan.rice_g)} of{' '}
-            {working.dish.rice} · {working.pan.name} on {working.burner.name}, {working.burner.mark} ·{' '}
-            {cook.cook}
+            {t('screens.logBook.tableat-tableat2-rice-of-rice2-name', {
+              tableAt: day(cook.table_at, timezone),
+              tableAt2: clock(cook.table_at, timezone),
+              rice: weight(plan.rice_g),
+              rice2: working.dish.rice,
+              name: working.pan.name,
+              name2: working.burner.name,
+              mark: working.burner.mark,
+              cook: cook.cook,
+            })}
           </p>
         </div>
         <Link
           to="/log"
-          aria-label="Back to the log"
+          aria-label={t('screens.logBook.back-to-the-log')}
           className="grid size-14 shrink-0 place-content-center rounded-lg bg-ink text-paper"
         >
           <X aria-hidden="true" />
         </Link>
       </div>
       <GrainClock
-        label="Grain clock of this cook, planned and as it happened"
+        label={t('screens.logBook.grain-clock-of-this-cook-planned')}
         height={300}
         planned={plan.track}
         plannedPours={pours(plan)}
@@ -215,14 +232,14 @@ function Page({ cook }: { cook: Cook }) {
       <div className="mt-3 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
         <div>
           <table className="w-full text-lg">
-            <caption className="sr-only">Steps, planned and done</caption>
+            <caption className="sr-only">{t('screens.logBook.steps-planned-and-done')}</caption>
             <thead className="text-left text-ink-soft">
               <tr>
-                <th className="font-normal">step</th>
-                <th className="text-right font-normal">planned</th>
-                <th className="text-right font-normal">at</th>
-                <th className="text-right font-normal">poured</th>
-                <th className="text-right font-normal">at</th>
+                <th className="font-normal">{t('screens.logBook.step')}</th>
+                <th className="text-right font-normal">{t('screens.logBook.planned')}</th>
+                <th className="text-right font-normal">{t('common.at')}</th>
+                <th className="text-right font-normal">{t('screens.logBook.poured')}</th>
+                <th className="text-right font-normal">{t('common.at')}</th>
               </tr>
             </thead>
             <tbody>
@@ -247,14 +264,14 @@ function Page({ cook }: { cook: Cook }) {
           <Touched cook={cook} />
         </div>
         <div>
-          <section aria-label="Verdict" className="rounded-lg border-2 border-ink p-4">
-            <p className="text-ink-soft">at the plate</p>
+          <section aria-label={t('screens.logBook.verdict')} className="rounded-lg border-2 border-ink p-4">
+            <p className="text-ink-soft">{t('screens.logBook.at-the-plate')}</p>
             <p className="text-3xl font-bold">
               {state.verdict
                 ? verdictWords(state.verdict)
                 : state.status === 'given-up'
-                  ? 'given up'
-                  : 'no verdict yet'}
+                  ? t('screens.logBook.given-up')
+                  : t('screens.logBook.no-verdict-yet')}
             </p>
             {state.verdict && state.verdict.note !== '' && (
               <p className="mt-1 text-lg">{state.verdict.note}</p>
@@ -265,18 +282,18 @@ function Page({ cook }: { cook: Cook }) {
             >
               {state.status === 'at-table' || state.status === 'given-up'
                 ? state.verdict
-                  ? 'Say it otherwise'
-                  : 'Say how it was'
-                : 'To the stove'}
+                  ? t('screens.logBook.say-it-otherwise')
+                  : t('screens.logBook.say-how-it-was')
+                : t('common.to-the-stove')}
             </Link>
           </section>
           <table className="mt-4 w-full text-lg">
-            <caption className="sr-only">Planned and happened</caption>
+            <caption className="sr-only">{t('screens.logBook.planned-and-happened')}</caption>
             <thead className="text-right text-ink-soft">
               <tr>
-                <th className="sr-only">what</th>
-                <th className="font-normal">planned</th>
-                <th className="font-normal">happened</th>
+                <th className="sr-only">{t('common.what')}</th>
+                <th className="font-normal">{t('screens.logBook.planned')}</th>
+                <th className="font-normal">{t('screens.logBook.happened')}</th>
               </tr>
             </thead>
             <tbody>

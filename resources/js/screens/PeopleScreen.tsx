@@ -11,6 +11,7 @@ import { LinkToGive } from '../people/LinkToGive';
 import { ROLES, roleWords, type Person } from '../people/words';
 import { clock, day } from '../time';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
 /** Who belongs to the kitchen, what each may do, and the way in for somebody new. For its chefs. */
 export function PeopleScreen() {
@@ -18,15 +19,17 @@ export function PeopleScreen() {
   if (!people.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
-        {people.isError ? 'Only a chef sees who belongs to the kitchen.' : 'Looking up who is here …'}
+        {people.isError
+          ? t('screens.peopleScreen.only-a-chef-sees-who-belongs')
+          : t('screens.peopleScreen.looking-up-who-is-here')}
       </main>
     );
   }
   return (
     <main className="grid flex-1 grid-cols-[minmax(0,1fr)_minmax(0,26rem)] gap-x-10 gap-y-6 px-5 py-3 max-lg:grid-cols-1 max-md:px-3">
       <div>
-        <Title>People</Title>
-        <h1 className="text-3xl font-bold">People</h1>
+        <Title>{t('common.people')}</Title>
+        <h1 className="text-3xl font-bold">{t('common.people')}</h1>
         <ul className="mt-2 border-t-2 border-ink">
           {people.data.people.map((person) => (
             <Row key={person.id} person={person} />
@@ -74,16 +77,18 @@ function Row({ person }: { person: Person }) {
         <p className="min-w-0 flex-1 basis-48 text-lg leading-tight">
           <b className="block text-xl">
             {person.name}
-            {person.you && <span className="font-normal text-ink-soft"> (you)</span>}
+            {person.you && (
+              <span className="font-normal text-ink-soft"> {t('screens.peopleScreen.you')}</span>
+            )}
           </b>
           <span className="break-words text-ink-soft">
             {person.email}
-            {person.has_pin && ' · has a PIN'}
+            {person.has_pin && t('screens.peopleScreen.has-a-pin')}
           </span>
         </p>
         <div className="w-36">
           <Choice
-            label={`Role of ${person.name}`}
+            label={t('screens.peopleScreen.role-of-name', { name: person.name })}
             value={person.role}
             onChange={(to) => role.mutate(to)}
             options={ROLES.map(([value, label]) => ({ value, label }))}
@@ -94,7 +99,7 @@ function Row({ person }: { person: Person }) {
           onClick={() => link.mutate()}
           className="min-h-12 rounded-lg border-2 border-ink px-4 text-lg"
         >
-          Forgot the password
+          {t('screens.peopleScreen.forgot-the-password')}
         </button>
         <button
           disabled={away.isPending}
@@ -103,12 +108,12 @@ function Row({ person }: { person: Person }) {
           onBlur={() => setSure(false)}
           className="min-h-12 rounded-lg border-2 border-tomato px-4 text-lg text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white"
         >
-          {sure ? 'Touch again to be sure' : 'Remove'}
+          {sure ? t('common.touch-again-to-be-sure') : t('screens.peopleScreen.remove')}
         </button>
       </div>
       {sure && (
         <p className="mt-1 text-base text-ink-soft">
-          Nothing opens for {person.name} any more; the name stays in the log.
+          {t('screens.peopleScreen.nothing-opens-for-name-any-more', { name: person.name })}
         </p>
       )}
       {said && (
@@ -132,12 +137,14 @@ function Invite({ open }: { open: People['invitations'] }) {
   const [link, setLink] = useState<{ link: DoorLink; to?: string } | null>(null);
   const back = useMutation({ mutationFn: api.uninvite, onSuccess: kept });
   return (
-    <section aria-label="Somebody new">
-      <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Somebody new</h2>
+    <section aria-label={t('screens.peopleScreen.somebody-new')}>
+      <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">
+        {t('screens.peopleScreen.somebody-new')}
+      </h2>
       <div className="mt-3 grid gap-4">
         <Entry
           values={{ format: 'velko.invitation/1', role: 'cook', email: null as string | null }}
-          words="Make the link"
+          words={t('screens.peopleScreen.make-the-link')}
           save={async (entry) => ({ made: await api.invite(entry), to: entry.email })}
           onSaved={({ made, to }) => {
             setLink({ link: made, ...(to ? { to } : {}) });
@@ -146,20 +153,20 @@ function Invite({ open }: { open: People['invitations'] }) {
         >
           <Pick
             name="role"
-            label="Comes as"
+            label={t('screens.peopleScreen.comes-as')}
             options={ROLES.map(([value, name, may]) => [value, `${name}: ${may}`] as const)}
           />
           <Field
             name="email"
-            label="E-mail, if the link is to be mailed"
+            label={t('screens.peopleScreen.e-mail-if-the-link-is')}
             kind="email"
             empty={null}
-            hint="Without it, show the picture or send the link yourself."
+            hint={t('screens.peopleScreen.without-it-show-the-picture-or')}
           />
         </Entry>
         {link && <LinkToGive {...link} />}
         {open.length > 0 && (
-          <ul aria-label="Open invitations" className="border-t-2 border-rule">
+          <ul aria-label={t('screens.peopleScreen.open-invitations')} className="border-t-2 border-rule">
             {open.map((one) => (
               <li
                 key={one.id}
@@ -169,14 +176,17 @@ function Invite({ open }: { open: People['invitations'] }) {
                   {roleWords(one.role)}
                   {one.email && `, ${one.email}`}{' '}
                   <span className="text-ink-soft">
-                    until {day(one.expires_at, timezone)} {clock(one.expires_at, timezone)}
+                    {t('screens.peopleScreen.until-expiresat-expiresat2', {
+                      expiresAt: day(one.expires_at, timezone),
+                      expiresAt2: clock(one.expires_at, timezone),
+                    })}
                   </span>
                 </span>
                 <button
                   onClick={() => back.mutate(one.id)}
                   className="min-h-12 rounded-lg border-2 border-rule px-3"
                 >
-                  Take back
+                  {t('screens.peopleScreen.take-back')}
                 </button>
               </li>
             ))}

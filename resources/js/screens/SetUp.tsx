@@ -13,29 +13,32 @@ import { BringKitchen } from '../kitchen/BringKitchen';
 import { Choice } from '../parts/Choice';
 import { PanSide } from '../pictures/PanSide';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
-const SETS: Record<string, string> = { '/altitude_m': 'The height above the sea' };
+const SETS: Record<string, string> = { '/altitude_m': t('screens.setUp.the-height-above-the-sea') };
 
 const PANS = [
-  { name: '24 sautoir', base_cm: 22, rim_cm: 24, height_cm: 7, metal_j_per_k: 850 },
-  { name: '28 sautoir', base_cm: 26, rim_cm: 28, height_cm: 7.5, metal_j_per_k: 1150 },
-  { name: '36 rondeau', base_cm: 35, rim_cm: 36, height_cm: 13, metal_j_per_k: 2600 },
-  { name: '34 wide pan', base_cm: 29, rim_cm: 34, height_cm: 5, metal_j_per_k: 700 },
-  { name: '42 wide pan', base_cm: 36, rim_cm: 42, height_cm: 5, metal_j_per_k: 1050 },
-  { name: '8 L pot', base_cm: 24, rim_cm: 24, height_cm: 18, metal_j_per_k: 1500 },
+  { name: t('screens.setUp.24-sautoir'), base_cm: 22, rim_cm: 24, height_cm: 7, metal_j_per_k: 850 },
+  { name: t('screens.setUp.28-sautoir'), base_cm: 26, rim_cm: 28, height_cm: 7.5, metal_j_per_k: 1150 },
+  { name: t('screens.setUp.36-rondeau'), base_cm: 35, rim_cm: 36, height_cm: 13, metal_j_per_k: 2600 },
+  { name: t('screens.setUp.34-wide-pan'), base_cm: 29, rim_cm: 34, height_cm: 5, metal_j_per_k: 700 },
+  { name: t('screens.setUp.42-wide-pan'), base_cm: 36, rim_cm: 42, height_cm: 5, metal_j_per_k: 1050 },
+  { name: t('screens.setUp.8-l-pot'), base_cm: 24, rim_cm: 24, height_cm: 18, metal_j_per_k: 1500 },
 ];
 const RINGS = [
-  { name: 'gas ring', ring_cm: 15, fuel: 'gas', rated_w: 5000 },
-  { name: 'strong gas ring', ring_cm: 20, fuel: 'gas', rated_w: 7000 },
-  { name: 'big ring', ring_cm: 32, fuel: 'gas', rated_w: 14000 },
+  { name: t('screens.setUp.gas-ring'), ring_cm: 15, fuel: 'gas', rated_w: 5000 },
+  { name: t('screens.setUp.strong-gas-ring'), ring_cm: 20, fuel: 'gas', rated_w: 7000 },
+  { name: t('screens.setUp.big-ring'), ring_cm: 32, fuel: 'gas', rated_w: 14000 },
   { name: 'induction', ring_cm: 22, fuel: 'induction', rated_w: 3500 },
 ];
 
 /** A kitchen from nothing in a minute: three pans, two rings, one rice; all of it can be put right later. */
 export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
   const client = useQueryClient();
-  const [pans, setPans] = useState(new Set(['24 sautoir', '28 sautoir', '42 wide pan']));
-  const [rings, setRings] = useState(new Set(['gas ring', 'big ring']));
+  const [pans, setPans] = useState(
+    new Set([t('screens.setUp.24-sautoir'), t('screens.setUp.28-sautoir'), t('screens.setUp.42-wide-pan')]),
+  );
+  const [rings, setRings] = useState(new Set([t('screens.setUp.gas-ring'), t('screens.setUp.big-ring')]));
   const [variety, setVariety] = useState<string>('carnaroli');
   const [units, setUnits] = useState<'metric' | 'us'>(halfDays() ? 'us' : 'metric');
   const [height, setHeight] = useState('0');
@@ -75,7 +78,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
       });
       const kitchen = await api.keepThing('stocks', undefined, {
         format: 'velko.stock/1',
-        name: 'vegetable stock',
+        name: t('screens.setUp.vegetable-stock'),
         base: 'vegetable',
         salt_percent: 0.6,
         held_at_c: 92,
@@ -87,7 +90,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
         format: 'velko.dish-entry/1',
         rice_id: kitchen.rices[0]?.id,
         stock_id: kitchen.stocks[0]?.id,
-        dish: { ...blank(family), name: FIRST[family], finish: 'as you like it' },
+        dish: { ...blank(family), name: FIRST[family], finish: t('screens.setUp.as-you-like-it') },
       });
     },
     onSettled: () => client.invalidateQueries(queries.kitchen),
@@ -95,29 +98,27 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
 
   return (
     <main className="mx-auto w-full max-w-5xl flex-1 px-5 py-4 max-md:px-3">
-      <Title>Set up your kitchen</Title>
-      <h1 className="text-3xl font-bold">Set up your kitchen</h1>
-      <p className="mt-1 text-lg text-ink-soft">
-        What comes nearest will do: sizes, rings and marks can be put right under Kitchen at any time.
-      </p>
+      <Title>{t('screens.setUp.set-up-your-kitchen')}</Title>
+      <h1 className="text-3xl font-bold">{t('screens.setUp.set-up-your-kitchen')}</h1>
+      <p className="mt-1 text-lg text-ink-soft">{t('screens.setUp.what-comes-nearest-will-do-sizes')}</p>
       <div className="mt-3">
         <BringKitchen name={house.name} />
       </div>
       <div className="mt-4 flex flex-wrap items-end gap-x-8 gap-y-3">
         <div className="w-72 max-w-full">
-          <span className="text-base text-ink-soft">Amounts are in</span>
+          <span className="text-base text-ink-soft">{t('common.amounts-are-in')}</span>
           <Choice
-            label="Amounts are in"
+            label={t('common.amounts-are-in')}
             value={units}
             onChange={(value) => setUnits(value === 'us' ? 'us' : 'metric')}
             options={[
-              { value: 'metric', label: 'grams, mL, °C' },
-              { value: 'us', label: 'ounces, cups, °F' },
+              { value: 'metric', label: t('screens.setUp.grams-ml-c') },
+              { value: 'us', label: t('screens.setUp.ounces-cups-f') },
             ]}
           />
         </div>
         <label className="block w-72 max-w-full text-base text-ink-soft">
-          The kitchen stands above the sea ({typed.altitude.unit})
+          {t('screens.setUp.the-kitchen-stands-above-the-sea', { unit: typed.altitude.unit })}
           <input
             inputMode="decimal"
             value={height}
@@ -127,13 +128,13 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
           />
         </label>
       </div>
-      <Many title="Pans" all={PANS.map((one) => one.name)} chosen={pans} onChange={setPans}>
+      <Many title={t('common.pans')} all={PANS.map((one) => one.name)} chosen={pans} onChange={setPans}>
         {(name) => {
           const pan = PANS.find((one) => one.name === name);
           return pan ? <PanSide pan={pan} scale={3} height={58} /> : null;
         }}
       </Many>
-      <Many title="Rings" all={RINGS.map((one) => one.name)} chosen={rings} onChange={setRings}>
+      <Many title={t('common.rings')} all={RINGS.map((one) => one.name)} chosen={rings} onChange={setRings}>
         {(name) => {
           const ring = RINGS.find((one) => one.name === name);
           return (
@@ -143,10 +144,10 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
           );
         }}
       </Many>
-      <h2 className="mt-5 mb-1 text-2xl font-bold">Rice</h2>
+      <h2 className="mt-5 mb-1 text-2xl font-bold">{t('common.rice')}</h2>
       <div className="max-w-sm">
         <Choice
-          label="Rice"
+          label={t('common.rice')}
           value={variety}
           onChange={setVariety}
           options={VARIETIES.map(([value, words]) => ({ value, label: words }))}
@@ -158,10 +159,10 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
             ? (setUp.error.problem.errors ?? [])
                 .map(
                   (fault) =>
-                    `${SETS[fault.pointer] ?? 'It'} ${saidOf(fault, fault.pointer === '/altitude_m' ? typed.altitude : undefined)}`,
+                    `${SETS[fault.pointer] ?? t('common.it')} ${saidOf(fault, fault.pointer === '/altitude_m' ? typed.altitude : undefined)}`,
                 )
                 .join('; ')
-            : `It stopped halfway: ${setUp.error.message}. What was entered is kept; go on under Kitchen.`}
+            : t('screens.setUp.it-stopped-halfway-message-what-was', { message: setUp.error.message })}
         </p>
       )}
       <button
@@ -169,7 +170,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
         onClick={() => setUp.mutate()}
         className="mt-6 min-h-16 rounded-lg bg-ink px-10 text-2xl font-semibold text-paper disabled:opacity-50"
       >
-        {setUp.isPending ? 'Setting out the pans …' : 'Work out the first pan'}
+        {setUp.isPending ? t('common.setting-out-the-pans') : t('screens.setUp.work-out-the-first-pan')}
       </button>
     </main>
   );
@@ -179,9 +180,13 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
 const rated = (ring: (typeof RINGS)[number], burner: Typed): string =>
   ring.fuel === 'gas' && burner.unit !== 'W'
     ? `${(Math.round(burner.shown(ring.rated_w) / 100) * 100).toLocaleString('en')} ${burner.unit}`
-    : `${ring.rated_w / 1000} kW`;
+    : t('screens.setUp.rated-kw', { rated: ring.rated_w / 1000 });
 
-const FIRST = { risotto: 'house risotto', 'pan-rice': 'house pan rice', 'soupy-rice': 'house soupy rice' };
+const FIRST = {
+  risotto: t('screens.setUp.house-risotto'),
+  'pan-rice': t('screens.setUp.house-pan-rice'),
+  'soupy-rice': t('screens.setUp.house-soupy-rice'),
+};
 
 function Many({
   title,

@@ -6,6 +6,7 @@ import { Title } from '../parts/Title';
 import { turnOver } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Field } from '../parts/Field';
+import { t } from '../words/messages';
 
 export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
   const [opening, setOpening] = useState(false);
@@ -20,9 +21,9 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
   const refusal = entry.error instanceof Refusal ? entry.error : null;
   const said =
     refusal?.problem.status === 429
-      ? 'Too many tries. Wait a minute, then try again.'
+      ? t('screens.signIn.too-many-tries-wait-a-minute')
       : (refusal?.problem.errors?.[0]?.detail ??
-        (entry.error ? 'The kitchen cannot be reached. Try again.' : null));
+        (entry.error ? t('screens.signIn.the-kitchen-cannot-be-reached-try') : null));
 
   const open = (event: SubmitEvent) => {
     event.preventDefault();
@@ -36,9 +37,9 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
       </div>
       <div className="flex flex-col justify-center gap-5 bg-paper p-10 text-ink max-md:p-6">
         <div>
-          <Title>Sign in</Title>
-          <h1 className="text-5xl font-bold tracking-tight">Velko</h1>
-          <p className="mt-2 text-lg text-ink-soft">Stock, heat and rest for rice.</p>
+          <Title>{t('screens.signIn.sign-in')}</Title>
+          <h1 className="text-5xl font-bold tracking-tight">{t('screens.signIn.velko')}</h1>
+          <p className="mt-2 text-lg text-ink-soft">{t('screens.signIn.stock-heat-and-rest-for-rice')}</p>
         </div>
         {opening ? (
           <OpenKitchen
@@ -50,7 +51,7 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
         ) : (
           <form onSubmit={open} className="grid gap-5">
             <label className="grid gap-1 text-lg">
-              E-mail
+              {t('common.e-mail')}
               <input
                 type="email"
                 autoComplete="username"
@@ -61,7 +62,7 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
               />
             </label>
             <label className="grid gap-1 text-lg">
-              Password
+              {t('common.password')}
               <input
                 type="password"
                 autoComplete="current-password"
@@ -78,7 +79,7 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
               disabled={entry.isPending}
               className="h-16 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-60"
             >
-              To the stove
+              {t('common.to-the-stove')}
             </button>
             <Forgotten email={email} mail={mail} />
             <div className="flex flex-wrap gap-3">
@@ -87,7 +88,7 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
                 onClick={() => setOpening(true)}
                 className="min-h-14 flex-1 rounded-lg border-2 border-ink px-4 text-lg font-semibold"
               >
-                Open a kitchen of your own
+                {t('screens.signIn.open-a-kitchen-of-your-own')}
               </button>
               {demo && (
                 <button
@@ -96,7 +97,7 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
                   onClick={() => look.mutate()}
                   className="min-h-14 flex-1 rounded-lg border-2 border-ink px-4 text-lg font-semibold"
                 >
-                  Look round the demo kitchen
+                  {t('screens.signIn.look-round-the-demo-kitchen')}
                 </button>
               )}
             </div>
@@ -118,20 +119,17 @@ function Forgotten({ email, mail }: { email: string; mail: boolean }) {
         onClick={() => setOpen(true)}
         className="min-h-11 justify-self-start text-lg underline underline-offset-4"
       >
-        Forgot the password?
+        {t('screens.signIn.forgot-the-password')}
       </button>
     );
   }
   return (
     <div className="grid gap-2 rounded-lg border-2 border-rule p-3 text-lg">
-      <p>
-        A chef of your kitchen makes you a link, under People. Where there is no other chef, whoever runs this
-        Velko has a command for it.
-      </p>
+      <p>{t('screens.signIn.a-chef-of-your-kitchen-makes')}</p>
       {mail &&
         (ask.isSuccess ? (
           <p role="status" className="text-herb">
-            If {email} has an account here, a link is on its way to it.
+            {t('screens.signIn.if-email-has-an-account-here', { email })}
           </p>
         ) : (
           <button
@@ -140,12 +138,14 @@ function Forgotten({ email, mail }: { email: string; mail: boolean }) {
             onClick={() => ask.mutate()}
             className="min-h-14 rounded-lg border-2 border-ink px-4 font-semibold disabled:opacity-60"
           >
-            Mail a link to {email === '' ? 'the e-mail above' : email}
+            {t('screens.signIn.mail-a-link-to-email', {
+              email: email === '' ? t('screens.signIn.the-e-mail-above') : email,
+            })}
           </button>
         ))}
       {ask.isError && (
         <p role="alert" className="text-tomato">
-          It did not go out: {ask.error.message}
+          {t('screens.signIn.it-did-not-go-out-message', { message: ask.error.message })}
         </p>
       )}
     </div>
@@ -167,22 +167,27 @@ function OpenKitchen({ onBack }: { onBack: (email?: string) => void }) {
       }}
       save={api.openKitchen}
       onSaved={(session) => turnOver(client, session)}
-      words="Open it"
+      words={t('screens.signIn.open-it')}
       beside={
         <button
           type="button"
           onClick={() => onBack()}
           className="min-h-14 rounded-lg border-2 border-ink px-6 text-xl"
         >
-          Back
+          {t('common.back')}
         </button>
       }
     >
-      <Field name="kitchen" label="Kitchen" autoFocus maxLength={120} />
-      <Field name="name" label="Your name" maxLength={120} />
-      <Field name="email" label="E-mail" kind="email" />
+      <Field name="kitchen" label={t('common.kitchen')} autoFocus maxLength={120} />
+      <Field name="name" label={t('common.your-name')} maxLength={120} />
+      <Field name="email" label={t('common.e-mail')} kind="email" />
       <KnownAlready onSignIn={onBack} />
-      <Field name="password" label="Password" kind="password" hint="Ten letters or more." />
+      <Field
+        name="password"
+        label={t('common.password')}
+        kind="password"
+        hint={t('common.ten-letters-or-more')}
+      />
     </Entry>
   );
 }
@@ -196,7 +201,7 @@ function KnownAlready({ onSignIn }: { onSignIn: (email: string) => void }) {
       onClick={() => onSignIn(getValues('email'))}
       className="min-h-14 rounded-lg border-2 border-ink px-6 text-lg font-semibold"
     >
-      Sign in instead
+      {t('screens.signIn.sign-in-instead')}
     </button>
   ) : null;
 }

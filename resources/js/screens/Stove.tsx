@@ -27,6 +27,7 @@ import { useStayAwake } from '../stove/useStayAwake';
 import { VerdictForm } from '../stove/VerdictForm';
 import { wordsOf } from '../stove/words';
 import { clock, countdown, lasting, stamp, useNow } from '../time';
+import { t } from '../words/messages';
 
 /** ms before "pan on" from which the fuse burns. */
 const FUSE_BEFORE_PAN_ON = 10 * 60_000;
@@ -39,13 +40,13 @@ export function Stove() {
     const gone = cook.error instanceof Refusal && cook.error.problem.status === 404;
     return (
       <main className="flex-1 bg-iron p-8 text-2xl text-chalk">
-        <Title>Stove</Title>
-        <h1 className="sr-only">Stove</h1>
+        <Title>{t('common.stove')}</Title>
+        <h1 className="sr-only">{t('common.stove')}</h1>
         {gone
-          ? 'There is no such pan in this kitchen.'
+          ? t('screens.stove.there-is-no-such-pan-in')
           : cook.isError
-            ? 'The kitchen cannot be reached. Trying again …'
-            : 'Lighting the ring …'}
+            ? t('common.the-kitchen-cannot-be-reached-trying')
+            : t('screens.stove.lighting-the-ring')}
       </main>
     );
   }
@@ -115,15 +116,15 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
 
   return (
     <main className="stove" data-tight={lanes.length > 1}>
-      <Title>{`${waiting ? 'Pan on' : VERB[step.kind]}: ${working.dish.name}`}</Title>
-      <h1 className="sr-only">Stove: {working.dish.name}</h1>
+      <Title>{`${waiting ? t('common.pan-on') : VERB[step.kind]}: ${working.dish.name}`}</Title>
+      <h1 className="sr-only">{t('screens.stove.stove-name', { name: working.dish.name })}</h1>
       {trouble}
       <TouchOnce />
       <Lanes lanes={lanes} front={cook} busy={busy} />
       <Fuse from={before} to={on ? until : due} now={now} />
       <div className="stove-body">
         <section
-          aria-label="Now"
+          aria-label={t('screens.stove.now')}
           data-calls={calls}
           data-stage={
             waiting ? 'pan-on' : (step.stage ?? `extra ${step.kind} ${Math.round(step.at_min * 60)}`)
@@ -134,10 +135,13 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
             <span className="truncate">
               {platesOf(working.ask)} × {working.dish.name}
             </span>
-            <span className="font-bold whitespace-nowrap" aria-label="Clock since the first liquid">
+            <span
+              className="font-bold whitespace-nowrap"
+              aria-label={t('screens.stove.clock-since-the-first-liquid')}
+            >
               {state.first_liquid_at === null
-                ? `table ${clock(cook.table_at, timezone)}`
-                : `min ${countdown(at * 60)}`}
+                ? t('common.table-tableat', { tableAt: clock(cook.table_at, timezone) })
+                : t('screens.stove.minute', { at: countdown(at * 60) })}
             </span>
           </div>
           <Said cook={cook} early={waiting ? (due - now) / 1000 : 0} />
@@ -187,15 +191,17 @@ function When({
   if (on) {
     return (
       <p className="now-when">
-        <b>going on</b>
+        <b>{t('screens.stove.going-on')}</b>
       </p>
     );
   }
   return (
     <p className="now-when">
-      {calls ? <b>NOW</b> : <>in </>}
+      {calls ? <b>{t('common.now')}</b> : <>{t('common.in')} </>}
       {calls ? (
-        late > LATE && <span className="block">late {countdown(late)}</span>
+        late > LATE && (
+          <span className="block">{t('screens.stove.late-late', { late: countdown(late) })}</span>
+        )
       ) : (
         <b>{countdown((due - now) / 1000)}</b>
       )}
@@ -217,7 +223,7 @@ function Spoken({
 }) {
   const { volume } = useMeasure();
   const words = waiting
-    ? 'Pan on'
+    ? t('common.pan-on')
     : [
         VERB[step.kind],
         step.volume_ml === null ? null : volume(step.volume_ml),
@@ -230,7 +236,7 @@ function Spoken({
         .join(', ');
   return (
     <p aria-live="assertive" className="sr-only">
-      {calls ? `${cook.working.dish.name}, now: ${words}` : ''}
+      {calls ? t('screens.stove.name-now-words', { name: cook.working.dish.name, words }) : ''}
     </p>
   );
 }
@@ -246,11 +252,14 @@ function Said({ cook, early }: { cook: Cook; early: number }) {
   const wait = state.not_yet;
   const words =
     early > FAR_TOO_EARLY
-      ? `On at ${clock(cook.working.clock.toast_at, timezone)}: now it would be at the table ${lasting(early)} early`
+      ? t('screens.stove.on-at-toastat-now-it-would', {
+          toastAt: clock(cook.working.clock.toast_at, timezone),
+          early: lasting(early),
+        })
       : state.taken_back !== null
-        ? `Taken back: ${wordsOf(state.taken_back, cook, measure)}`
+        ? t('screens.stove.taken-back-takenback', { takenBack: wordsOf(state.taken_back, cook, measure) })
         : wait !== null && wait.stage === stepsOf(cook)[0]?.stage
-          ? `Not yet: ${lasting(wait.seconds)} more`
+          ? t('screens.stove.not-yet-seconds-more', { seconds: lasting(wait.seconds) })
           : forecast?.said
             ? forecast.said
             : '';

@@ -7,6 +7,7 @@ import { NotKept } from '../stove/NotKept';
 import { remembered } from '../stove/running';
 import { clock, useNow } from '../time';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
 const RECENT_MS = 4 * 3600_000;
 
@@ -29,20 +30,20 @@ export function StoveDoor() {
       <div className="mb-4 empty:hidden">
         <NotKept />
       </div>
-      <Title>On the fire</Title>
-      <h1 className="text-4xl font-bold">On the fire</h1>
+      <Title>{t('common.on-the-fire')}</Title>
+      <h1 className="text-4xl font-bold">{t('common.on-the-fire')}</h1>
       {lost && (
         <p role="status" className="mt-3 text-xl text-chalk-soft">
-          No connection: the pans that this tablet knows.
+          {t('screens.stoveDoor.no-connection-the-pans-that-this')}
         </p>
       )}
       {(log.data !== undefined || lost) && running.length === 0 && (
         <p className="mt-6 text-2xl text-chalk-soft">
-          Nothing yet.{' '}
+          {t('screens.stoveDoor.nothing-yet')}{' '}
           <Link to="/" className="font-semibold text-saffron underline underline-offset-4">
-            Work out a pan
+            {t('screens.stoveDoor.work-out-a-pan')}
           </Link>{' '}
-          and put it on.
+          {t('screens.stoveDoor.and-put-it-on')}
         </p>
       )}
       <ul className="mt-6 grid gap-3">
@@ -54,9 +55,15 @@ export function StoveDoor() {
             >
               <b>{cook.dish}</b>
               <span className="text-chalk-soft">
-                {cook.covers} covers, {cook.pan} on {cook.burner}
+                {t('screens.stoveDoor.covers-covers-pan-on-burner', {
+                  covers: cook.covers,
+                  pan: cook.pan,
+                  burner: cook.burner,
+                })}
               </span>
-              <span className="ml-auto">table {clock(cook.table_at, timezone)}</span>
+              <span className="ml-auto">
+                {t('common.table-tableat', { tableAt: clock(cook.table_at, timezone) })}
+              </span>
             </Link>
           </li>
         ))}

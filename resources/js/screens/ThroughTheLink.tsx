@@ -8,6 +8,7 @@ import { Entry } from '../parts/Entry';
 import { Field } from '../parts/Field';
 import { Title } from '../parts/Title';
 import { roleWords } from '../people/words';
+import { t } from '../words/messages';
 
 /** Whoever follows a link: joins a kitchen, or sets the password that was forgotten. */
 export function ThroughTheLink() {
@@ -20,17 +21,15 @@ export function ThroughTheLink() {
     staleTime: Infinity,
   });
   if (behind.isPending) {
-    return <Door>Looking at the link …</Door>;
+    return <Door>{t('screens.throughTheLink.looking-at-the-link')}</Door>;
   }
   if (behind.isError) {
     return (
       <Door>
-        <h1 className="text-4xl font-bold">This link opens nothing</h1>
-        <p className="text-xl">
-          It was used already, is too old, or was taken back. Ask a chef of the kitchen for another.
-        </p>
+        <h1 className="text-4xl font-bold">{t('screens.throughTheLink.this-link-opens-nothing')}</h1>
+        <p className="text-xl">{t('screens.throughTheLink.it-was-used-already-is-too')}</p>
         <Link to="/" className="text-lg font-semibold underline underline-offset-4">
-          To the sign-in
+          {t('screens.throughTheLink.to-the-sign-in')}
         </Link>
       </Door>
     );
@@ -45,7 +44,7 @@ export function ThroughTheLink() {
 function Door({ children }: { children: ReactNode }) {
   return (
     <main className="mx-auto grid min-h-dvh w-full max-w-xl content-center gap-5 p-6 text-lg">
-      <Title>The link</Title>
+      <Title>{t('common.the-link')}</Title>
       {children}
     </main>
   );
@@ -64,8 +63,14 @@ function Join({ token, behind }: { token: string; behind: BehindLink }) {
   const onIn = useIn();
   return (
     <Door>
-      <h1 className="text-4xl font-bold">Come into {behind.kitchen}</h1>
-      <p className="text-xl text-ink-soft">As {roleWords(behind.role ?? '').toLowerCase()}.</p>
+      <h1 className="text-4xl font-bold">
+        {t('screens.throughTheLink.come-into-kitchen', { kitchen: behind.kitchen })}
+      </h1>
+      <p className="text-xl text-ink-soft">
+        {t('screens.throughTheLink.as-tolowercase', {
+          toLowerCase: roleWords(behind.role ?? '').toLowerCase(),
+        })}
+      </p>
       <Entry
         values={{
           format: 'velko.join/1',
@@ -76,11 +81,16 @@ function Join({ token, behind }: { token: string; behind: BehindLink }) {
         }}
         save={api.join}
         onSaved={onIn}
-        words="Come in"
+        words={t('screens.throughTheLink.come-in')}
       >
-        <Field name="name" label="Your name" autoFocus maxLength={120} />
-        <Field name="email" label="E-mail" kind="email" />
-        <Field name="password" label="Password" kind="password" hint="Ten letters or more." />
+        <Field name="name" label={t('common.your-name')} autoFocus maxLength={120} />
+        <Field name="email" label={t('common.e-mail')} kind="email" />
+        <Field
+          name="password"
+          label={t('common.password')}
+          kind="password"
+          hint={t('common.ten-letters-or-more')}
+        />
       </Entry>
     </Door>
   );
@@ -90,17 +100,28 @@ function Reset({ token, behind }: { token: string; behind: BehindLink }) {
   const onIn = useIn();
   return (
     <Door>
-      <h1 className="text-4xl font-bold">A new password for {behind.name}</h1>
+      <h1 className="text-4xl font-bold">
+        {t('screens.throughTheLink.a-new-password-for-name', { name: behind.name })}
+      </h1>
       <p className="text-xl text-ink-soft">
-        {behind.email}, {behind.kitchen}. Every tablet is signed out.
+        {t('screens.throughTheLink.email-kitchen-every-tablet-is-signed', {
+          email: behind.email,
+          kitchen: behind.kitchen,
+        })}
       </p>
       <Entry
         values={{ format: 'velko.reset/1', token, password: '' }}
         save={api.reset}
         onSaved={onIn}
-        words="Set it and go in"
+        words={t('screens.throughTheLink.set-it-and-go-in')}
       >
-        <Field name="password" label="Password" kind="password" autoFocus hint="Ten letters or more." />
+        <Field
+          name="password"
+          label={t('common.password')}
+          kind="password"
+          autoFocus
+          hint={t('common.ten-letters-or-more')}
+        />
       </Entry>
     </Door>
   );

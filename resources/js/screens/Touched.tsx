@@ -3,6 +3,7 @@ import { useMeasure } from '../cook';
 import { minute, type Measure } from '../measure';
 import { looks } from '../pictures/browning';
 import { SIGNS } from '../stove/signs';
+import { t, wordOf } from '../words/messages';
 
 type Touched = Cook['happened']['touched'][number];
 
@@ -18,7 +19,7 @@ export function Touched({ cook }: { cook: Cook }) {
   }
   return (
     <table className="mt-6 w-full text-lg">
-      <caption className="pb-1 text-left text-xl font-bold">Said at the stove</caption>
+      <caption className="pb-1 text-left text-xl font-bold">{t('screens.touched.said-at-the-stove')}</caption>
       <tbody>
         {rows.map((row) => (
           <tr key={row.event.id} className="border-t border-rule align-baseline">
@@ -38,24 +39,34 @@ function wordsOf({ event }: Touched, cook: Cook, { volume, weight }: Measure): s
   switch (event.kind) {
     case 'weigh': {
       const liquid = event.gross_g - event.tare_g - event.extras_g - cook.working.plan.rice_g;
-      return `weighed ${weight(event.gross_g)}: ${weight(liquid)} of liquid, drunk and free`;
+      return t('screens.touched.weighed-gross-liquid-of-liquid-drunk', {
+        gross: weight(event.gross_g),
+        liquid: weight(liquid),
+      });
     }
     case 'taste':
-      return `tasted: ${event.taste}`;
+      return t('screens.touched.tasted-taste', { taste: wordOf('taste', event.taste) });
     case 'sign':
-      return `seen or heard: ${SIGNS[cook.working.dish.family].find((one) => one.value === event.sign)?.words ?? event.sign}`;
+      return t('screens.touched.seen-or-heard-words', {
+        words: SIGNS[cook.working.dish.family].find((one) => one.value === event.sign)?.words ?? event.sign,
+      });
     case 'lid':
-      return event.on ? 'lid on' : 'lid off';
+      return event.on ? t('screens.touched.lid-on') : t('screens.touched.lid-off');
     case 'heat':
-      return `knob to ${event.mark}`;
+      return t('screens.touched.knob-to-mark', { mark: event.mark });
     case 'splash':
-      return `${volume(event.volume_ml)} of ${event.water ? 'hot water' : 'stock'} more`;
+      return t('screens.touched.volume-of-water-more', {
+        volume: volume(event.volume_ml),
+        water: event.water ? t('screens.touched.hot-water') : t('common.stock'),
+      });
     case 'lift':
-      return `${volume(event.volume_ml)} lifted out`;
+      return t('screens.touched.volume-lifted-out', { volume: volume(event.volume_ml) });
     case 'not-yet':
-      return 'not yet';
+      return t('common.not-yet');
     case 'trouble':
-      return `something was off: ${event.what.replaceAll('-', ' ')}`;
+      return t('screens.touched.something-was-off-replaceall', {
+        replaceAll: wordOf('trouble', event.what),
+      });
     default:
       return event.kind;
   }
@@ -70,14 +81,22 @@ export function Found({ cook }: { cook: Cook }) {
     <div className="mt-2 grid gap-1 text-ink-soft">
       {crust !== null && most !== null && (
         <p>
-          The crust took colour from minute {minute(crust.since_min)}: by the model{' '}
-          {looks(Math.min(...crust.rings))} to {looks(most)} when it came off.
+          {t('screens.touched.the-crust-took-colour-from-minute', {
+            since: minute(crust.since_min),
+            min: looks(Math.min(...crust.rings)),
+            most: looks(most),
+          })}
         </p>
       )}
       <p>
         {power === null || (power.times === 1 && !power.weighed)
-          ? `Bite and sauce are what the engine makes of what was said, if ${name} gave what its marks say: nothing was weighed or seen.`
-          : `Bite and sauce are what the engine makes of what was said, with ${name} found to give ${Math.round(100 * power.times)} % of its marks (give or take ${Math.round(100 * power.spread)} %), by ${power.weighed ? 'the scale' : 'what was seen'}.`}
+          ? t('screens.touched.bite-and-sauce-are-what-the', { name })
+          : t('screens.touched.bite-and-sauce-are-what-the-2', {
+              name,
+              times: Math.round(100 * power.times),
+              spread: Math.round(100 * power.spread),
+              weighed: power.weighed ? t('screens.touched.the-scale') : t('screens.touched.what-was-seen'),
+            })}
       </p>
     </div>
   );

@@ -13,6 +13,7 @@ import { pours } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
 import { Plate } from '../pictures/Plate';
 import { queries } from '../queries';
+import { t, wordOf } from '../words/messages';
 
 const COVERS = 6;
 
@@ -32,19 +33,19 @@ export function TwoDishes() {
     }),
   });
   if (!kitchen.data) {
-    return <main className="p-8 text-lg text-ink-soft">Looking them up …</main>;
+    return <main className="p-8 text-lg text-ink-soft">{t('screens.twoDishes.looking-them-up')}</main>;
   }
   return (
     <main className="mx-auto w-full max-w-5xl flex-1 px-5 py-3 max-md:px-3">
       <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
-        <Title>Two dishes side by side</Title>
-        <h1 className="text-3xl font-bold">Side by side</h1>
+        <Title>{t('screens.twoDishes.two-dishes-side-by-side')}</Title>
+        <h1 className="text-3xl font-bold">{t('screens.twoDishes.side-by-side')}</h1>
         <div className="w-60">
-          <Stepper label="Covers" value={covers} onChange={setCovers} />
+          <Stepper label={t('common.covers')} value={covers} onChange={setCovers} />
         </div>
-        <span className="pb-3 text-lg">mains of each, each in the pan that serves it</span>
+        <span className="pb-3 text-lg">{t('screens.twoDishes.mains-of-each-each-in-the')}</span>
         <Link to={`/dishes/${both[0]}`} className="ml-auto pb-3 text-lg underline underline-offset-4">
-          Back to the dish
+          {t('screens.twoDishes.back-to-the-dish')}
         </Link>
       </div>
       <Columns kitchen={kitchen.data} both={both} answers={answers} />
@@ -67,16 +68,19 @@ function Columns({
   const rows = workings.map((working) => (working ? lines(working, measure) : []));
   const labels = (rows[0]?.length ? rows[0] : (rows[1] ?? [])).map(([label]) => label);
   return (
-    <table aria-label="Two dishes" className="w-full table-fixed text-lg leading-snug max-md:text-base">
+    <table
+      aria-label={t('screens.twoDishes.two-dishes')}
+      className="w-full table-fixed text-lg leading-snug max-md:text-base"
+    >
       <thead>
         <tr className="align-bottom">
           <th className="w-44 max-md:w-24">
-            <span className="sr-only">what</span>
+            <span className="sr-only">{t('common.what')}</span>
           </th>
           {both.map((dish, at) => (
             <th key={at} className="px-3 pb-2 text-left font-normal max-md:px-1">
               <Choice
-                label={at === 0 ? 'One dish' : 'The other'}
+                label={at === 0 ? t('screens.twoDishes.one-dish') : t('screens.twoDishes.the-other')}
                 value={String(dish)}
                 onChange={(next) => {
                   const [left, right] = at === 0 ? [next, both[1]] : [both[0], next];
@@ -119,7 +123,7 @@ function Picture({ working, failed }: { working: Working | undefined; failed: bo
   if (!working) {
     return (
       <p role="status" className="h-24 pt-4 text-base text-ink-soft">
-        {failed ? 'This one cannot be worked out for so many.' : 'Working it out …'}
+        {failed ? t('screens.twoDishes.this-one-cannot-be-worked-out') : t('common.working-it-out')}
       </p>
     );
   }
@@ -127,7 +131,10 @@ function Picture({ working, failed }: { working: Working | undefined; failed: bo
   return (
     <div className="mt-2 grid grid-cols-[minmax(0,1fr)_96px] items-center gap-2 max-md:grid-cols-1">
       <GrainClock
-        label={`${dish.name}: off the heat at minute ${Math.round(plan.timing.pull_min)}`}
+        label={t('screens.twoDishes.name-off-the-heat-at-minute', {
+          name: dish.name,
+          pull: Math.round(plan.timing.pull_min),
+        })}
         height={90}
         size="thumb"
         planned={plan.track}
@@ -145,22 +152,30 @@ function Picture({ working, failed }: { working: Working | undefined; failed: bo
 function lines(working: Working, measure: ReturnType<typeof useMeasure>): [string, string][] {
   const { dish, plan, served } = working;
   return [
-    ['made of', `${dish.rice}, ${dish.stock}`],
-    ['in', `${working.pan.name}, ${working.burner.name}`],
-    ['spoon', dish.stirring],
-    ['window of the packet', `${dish.window_min.join(' to ')} min`],
-    ...sides(measure, sideOf(working)),
-    ['finish', dish.finish],
-    ['sodium a cover', `${Math.round(plan.salt.sodium_mg_per_cover)} mg`],
+    [t('screens.twoDishes.made-of'), `${dish.rice}, ${dish.stock}`],
+    [t('common.in'), `${working.pan.name}, ${working.burner.name}`],
+    [t('screens.twoDishes.spoon'), dish.stirring],
     [
-      'for',
-      (served.unknown ?? []).length > 0
-        ? 'not fully known'
-        : served.suits === 'any'
-          ? 'guests who eat meat'
-          : `${served.suits} guests`,
+      t('screens.twoDishes.window-of-the-packet'),
+      t('screens.twoDishes.join-min', { join: dish.window_min.join(t('common.to')) }),
     ],
-    ['allergens', allergenWords(served)],
+    ...sides(measure, sideOf(working)),
+    [t('screens.twoDishes.finish'), dish.finish],
+    [
+      t('screens.twoDishes.sodium-a-cover'),
+      t('common.sodiummgpercover-mg', {
+        sodiumMgPerCover: Math.round(plan.salt.sodium_mg_per_cover),
+      }),
+    ],
+    [
+      t('common.for'),
+      (served.unknown ?? []).length > 0
+        ? t('screens.twoDishes.not-fully-known')
+        : served.suits === 'any'
+          ? t('screens.twoDishes.guests-who-eat-meat')
+          : t('screens.twoDishes.suits-guests', { suits: wordOf('diet', served.suits) }),
+    ],
+    [t('screens.twoDishes.allergens'), allergenWords(served)],
   ];
 }
 

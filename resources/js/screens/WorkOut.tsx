@@ -13,6 +13,7 @@ import type { Ask, Kitchen, Working } from '../contracts.generated';
 import { Title } from '../parts/Title';
 import { SetUp } from './SetUp';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
 const KEPT = 'velko.ask';
 const SENT = 'velko.dish';
@@ -22,7 +23,7 @@ export function WorkOut() {
   if (!kitchen.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
-        {kitchen.isError ? 'The kitchen cannot be reached.' : 'Setting out the pans …'}
+        {kitchen.isError ? t('common.the-kitchen-cannot-be-reached') : t('common.setting-out-the-pans')}
       </main>
     );
   }
@@ -41,14 +42,29 @@ export function WorkOut() {
 /** A kitchen that has been set up and has none of something: what it is, and the way there. */
 function Lacks({ kitchen }: { kitchen: Kitchen }) {
   const lacks = [
-    { none: kitchen.pans.length === 0, words: 'No pan to cook in', to: '/kitchen', way: 'Add a pan' },
-    { none: kitchen.burners.length === 0, words: 'No ring to cook on', to: '/kitchen', way: 'Add a ring' },
-    { none: kitchen.dishes.length === 0, words: 'No dish to cook', to: '/dishes', way: 'Write a dish down' },
+    {
+      none: kitchen.pans.length === 0,
+      words: t('screens.workOut.no-pan-to-cook-in'),
+      to: '/kitchen',
+      way: t('screens.workOut.add-a-pan'),
+    },
+    {
+      none: kitchen.burners.length === 0,
+      words: t('screens.workOut.no-ring-to-cook-on'),
+      to: '/kitchen',
+      way: t('screens.workOut.add-a-ring'),
+    },
+    {
+      none: kitchen.dishes.length === 0,
+      words: t('screens.workOut.no-dish-to-cook'),
+      to: '/dishes',
+      way: t('screens.workOut.write-a-dish-down'),
+    },
   ].filter((one) => one.none);
   return (
     <main className="flex-1 px-5 py-6">
-      <Title>A pan</Title>
-      <h1 className="text-3xl font-bold">Nothing to work out yet</h1>
+      <Title>{t('common.a-pan-4')}</Title>
+      <h1 className="text-3xl font-bold">{t('screens.workOut.nothing-to-work-out-yet')}</h1>
       <ul className="mt-4 grid max-w-xl gap-3">
         {lacks.map((one) => (
           <li key={one.words} className="flex items-center justify-between gap-4 border-t-2 border-rule pt-3">
@@ -116,8 +132,8 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
 
   return (
     <main className="grid flex-1 grid-cols-[300px_minmax(0,1fr)_232px] grid-rows-[auto_1fr] max-xl:grid-cols-[282px_minmax(0,1fr)] max-xl:grid-rows-[auto_auto_1fr] max-lg:grid-cols-1 max-lg:grid-rows-none">
-      <Title>A pan</Title>
-      <h1 className="sr-only">A pan, worked out</h1>
+      <Title>{t('common.a-pan-4')}</Title>
+      <h1 className="sr-only">{t('screens.workOut.a-pan-worked-out')}</h1>
       <AskColumn
         kitchen={kitchen}
         ask={ask}
@@ -135,10 +151,10 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
       ) : (
         <p role="status" className="p-8 text-xl text-ink-soft">
           {refusal
-            ? 'Nothing to show until the ask can be used.'
+            ? t('screens.workOut.nothing-to-show-until-the-ask')
             : answer.isError
-              ? 'The kitchen cannot be reached. Trying again …'
-              : 'Working it out …'}
+              ? t('common.the-kitchen-cannot-be-reached-trying')
+              : t('common.working-it-out')}
         </p>
       )}
     </main>

@@ -8,6 +8,7 @@ import { Field, Pick } from '../parts/Field';
 import { Title } from '../parts/Title';
 import { roleWords } from '../people/words';
 import { readerChanged } from '../queries';
+import { t } from '../words/messages';
 
 /** One's own account: name, address, units and clock; password, PIN, and the way out of every tablet. */
 export function You() {
@@ -15,25 +16,25 @@ export function You() {
   if (cook.hand !== null) {
     return (
       <main className="p-8 text-lg">
-        <Title>Your account</Title>
-        This tablet belongs to {cook.name}. Accounts are changed by whoever signed in.
+        <Title>{t('common.your-account')}</Title>
+        {t('screens.you.this-tablet-belongs-to-name-accounts', { name: cook.name })}
       </main>
     );
   }
   return (
     <main className="flex-1 px-5 py-3 max-md:px-3">
-      <Title>Your account</Title>
-      <h1 className="text-3xl font-bold">Your account</h1>
+      <Title>{t('common.your-account')}</Title>
+      <h1 className="text-3xl font-bold">{t('common.your-account')}</h1>
       <p className="text-lg text-ink-soft">
-        {roleWords(cook.role)} in {cook.kitchen}
+        {t('screens.you.role-in-kitchen', { role: roleWords(cook.role), kitchen: cook.kitchen })}
       </p>
       <div className="mt-3 grid grid-cols-3 gap-10 max-lg:grid-cols-1">
         <Account cook={cook} />
-        <Part title="Password">
+        <Part title={t('common.password')}>
           <NewPassword />
           <Everywhere />
         </Part>
-        <Part title="PIN for a shared tablet">
+        <Part title={t('screens.you.pin-for-a-shared-tablet')}>
           <Pin cook={cook} />
         </Part>
       </div>
@@ -68,7 +69,7 @@ function Account({ cook }: { cook: SignedInCook }) {
   const kept = useKept();
   const [said, setSaid] = useState<string | null>(null);
   return (
-    <Part title="You">
+    <Part title={t('screens.you.you')}>
       <Entry
         key={said}
         values={{
@@ -85,34 +86,34 @@ function Account({ cook }: { cook: SignedInCook }) {
           setSaid('Saved.');
         }}
       >
-        <Field name="name" label="Name" maxLength={120} />
-        <Field name="email" label="E-mail" kind="email" />
+        <Field name="name" label={t('screens.you.name')} maxLength={120} />
+        <Field name="email" label={t('common.e-mail')} kind="email" />
         <Pick
           name="units"
-          label="Amounts are in"
+          label={t('common.amounts-are-in')}
           orNull
           options={[
-            ['', 'what the kitchen has'],
-            ['metric', 'grams, millilitres, °C'],
-            ['us', 'ounces, cups, quarts, °F'],
+            ['', t('screens.you.what-the-kitchen-has')],
+            ['metric', t('common.grams-millilitres-c')],
+            ['us', t('common.ounces-cups-quarts-f')],
           ]}
         />
         <Pick
           name="clock"
-          label="Clocks show"
+          label={t('screens.you.clocks-show')}
           orNull
           options={[
-            ['', 'what this browser has'],
+            ['', t('screens.you.what-this-browser-has')],
             ['24', '19:40'],
-            ['12', '7:40 PM'],
+            ['12', t('screens.you.7-40-pm')],
           ]}
         />
         <Field
           name="password"
-          label="Your password"
+          label={t('common.your-password')}
           kind="password"
           known
-          hint="Only where the e-mail changes."
+          hint={t('screens.you.only-where-the-e-mail-changes')}
         />
       </Entry>
       <Saved said={said} />
@@ -128,22 +129,22 @@ function NewPassword() {
       <Entry
         key={times}
         values={{ format: 'velko.new-password/1', password: '', new_password: '' }}
-        words="Change it"
+        words={t('screens.you.change-it')}
         save={api.newPassword}
         onSaved={(session) => {
           kept(session);
           setTimes(times + 1);
         }}
       >
-        <Field name="password" label="The one until now" kind="password" known />
+        <Field name="password" label={t('screens.you.the-one-until-now')} kind="password" known />
         <Field
           name="new_password"
-          label="The new one"
+          label={t('screens.you.the-new-one')}
           kind="password"
-          hint="Ten letters or more. Every other tablet is signed out."
+          hint={t('screens.you.ten-letters-or-more-every-other')}
         />
       </Entry>
-      <Saved said={times > 0 ? 'Changed. Other tablets are signed out.' : null} />
+      <Saved said={times > 0 ? t('screens.you.changed-other-tablets-are-signed-out') : null} />
     </>
   );
 }
@@ -162,7 +163,7 @@ function Everywhere() {
       onBlur={() => setSure(false)}
       className="min-h-14 rounded-lg border-2 border-ink px-6 text-lg font-semibold data-[sure=true]:bg-ink data-[sure=true]:text-paper"
     >
-      {sure ? 'Touch again: this tablet too' : 'Sign out everywhere'}
+      {sure ? t('screens.you.touch-again-this-tablet-too') : t('screens.you.sign-out-everywhere')}
     </button>
   );
 }
@@ -173,21 +174,30 @@ function Pin({ cook }: { cook: SignedInCook }) {
   return (
     <>
       <p className="text-lg text-ink-soft">
-        Four digits say that you stand at a tablet somebody else signed in at. They open no account.
-        {cook.has_pin && ' You have one.'}
+        {t('screens.you.four-digits-say-that-you-stand', {
+          hasPin: cook.has_pin && t('screens.you.you-have-one'),
+        })}
       </p>
       <Entry
         key={said}
         values={{ format: 'velko.pin/1', password: '', pin: '' }}
-        words={cook.has_pin ? 'Another PIN' : 'Set it'}
+        words={cook.has_pin ? t('screens.you.another-pin') : t('screens.you.set-it')}
         save={(entry) => api.pin(entry.pin === '' ? { ...entry, pin: null } : entry)}
         onSaved={(session) => {
           kept(session);
-          setSaid(session.cook?.has_pin ? `Set. It works from now on.` : 'Taken away.');
+          setSaid(
+            session.cook?.has_pin ? t('screens.you.set-it-works-from-now-on') : t('screens.you.taken-away'),
+          );
         }}
       >
-        <Field name="pin" label="PIN" kind="password" digits hint="Empty takes it away." />
-        <Field name="password" label="Your password" kind="password" known />
+        <Field
+          name="pin"
+          label={t('screens.you.pin')}
+          kind="password"
+          digits
+          hint={t('screens.you.empty-takes-it-away')}
+        />
+        <Field name="password" label={t('common.your-password')} kind="password" known />
       </Entry>
       <Saved said={said} />
     </>

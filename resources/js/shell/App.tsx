@@ -22,6 +22,7 @@ import { You } from '../screens/You';
 import { useSending } from '../stove/outbox';
 import { runClocks } from '../time';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
 export function App() {
   return (
@@ -46,15 +47,15 @@ function Places() {
   });
 
   if (session.isPending) {
-    return <main className="p-8 text-ink-soft">Opening the kitchen …</main>;
+    return <main className="p-8 text-ink-soft">{t('shell.app.opening-the-kitchen')}</main>;
   }
   // Who was signed in before the network went is still at the stove.
   if (!session.data) {
     return (
       <main className="grid min-h-dvh place-content-center gap-4 p-8 text-center text-xl">
-        <p>The kitchen cannot be reached.</p>
+        <p>{t('common.the-kitchen-cannot-be-reached')}</p>
         <button className="rounded-lg bg-ink px-6 py-3 text-paper" onClick={() => void session.refetch()}>
-          Try again
+          {t('shell.app.try-again')}
         </button>
       </main>
     );

@@ -4,13 +4,14 @@ import { useCook } from '../cook';
 import { clock, halfDays, seconds, useNow } from '../time';
 import { Tickets } from './Tickets';
 import { Who } from './Who';
+import { t } from '../words/messages';
 
 const PLACES = [
-  { to: '/', label: 'Pan', icon: Soup },
-  { to: '/stove', label: 'Stove', icon: Flame },
-  { to: '/dishes', label: 'Dishes', icon: ScrollText },
-  { to: '/kitchen', label: 'Kitchen', icon: CookingPot },
-  { to: '/log', label: 'Log', icon: BookOpenText },
+  { to: '/', label: t('common.pan'), icon: Soup },
+  { to: '/stove', label: t('common.stove'), icon: Flame },
+  { to: '/dishes', label: t('common.dishes'), icon: ScrollText },
+  { to: '/kitchen', label: t('common.kitchen'), icon: CookingPot },
+  { to: '/log', label: t('shell.rail.log'), icon: BookOpenText },
 ] as const;
 
 /** The strip above every screen: places, what is on the fire, the kitchen's clock. At the bottom on a phone. */
@@ -21,7 +22,7 @@ export function Rail() {
 
   return (
     <header className="z-20 flex h-(--rail) shrink-0 items-stretch overflow-hidden border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:border-t-2 max-md:border-b-0 print:hidden">
-      <nav aria-label="Places" className="flex items-stretch max-md:min-w-0 max-md:flex-1">
+      <nav aria-label={t('shell.rail.places')} className="flex items-stretch max-md:min-w-0 max-md:flex-1">
         {PLACES.map(({ to, label, icon: Icon }) => (
           <NavLink
             key={to}
@@ -47,7 +48,7 @@ function WallClock({ timezone }: { timezone: string }) {
   const now = useNow();
   return (
     <time
-      aria-label="Kitchen clock"
+      aria-label={t('shell.rail.kitchen-clock')}
       className="text-[min(1.875rem,2.7vw)] font-bold tracking-tight max-md:text-[min(1rem,3.8vw)]"
     >
       {clock(now, timezone)}

@@ -5,13 +5,14 @@ import { remembered } from '../stove/running';
 import { countdown, useNow } from '../time';
 import { nextOf } from '../stove/due';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
 /** A small ticket per pan on the fire: dish, what is next, how long until then. */
 export function Tickets() {
   const running = remembered();
   return (
     <ul
-      aria-label="On the fire"
+      aria-label={t('common.on-the-fire')}
       className="flex min-w-0 items-start gap-2 overflow-hidden px-3 max-md:hidden"
     >
       {running.map((id) => (
@@ -42,8 +43,8 @@ function Ticket({ id }: { id: string }) {
       >
         <span className="block truncate font-semibold">{cook.data.working.dish.name}</span>
         <span className="block truncate">
-          {cook.data.state.status === 'waiting' ? 'pan on' : VERB[next.step.kind].toLowerCase()}{' '}
-          <b className={left < 0 ? 'text-tomato' : ''}>{left < 0 ? 'now' : countdown(left)}</b>
+          {cook.data.state.status === 'waiting' ? t('common.pan-on-4') : VERB[next.step.kind].toLowerCase()}{' '}
+          <b className={left < 0 ? 'text-tomato' : ''}>{left < 0 ? t('common.now-4') : countdown(left)}</b>
         </span>
       </Link>
     </li>

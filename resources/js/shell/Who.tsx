@@ -9,6 +9,7 @@ import { HandSwitch } from '../people/HandSwitch';
 import { useWaiting } from '../stove/outbox';
 import { remembered } from '../stove/running';
 import { useLeave } from '../parts/Unsaved';
+import { t } from '../words/messages';
 
 const ROW = 'flex min-h-12 items-center text-lg font-semibold underline underline-offset-4';
 
@@ -28,7 +29,7 @@ export function Who() {
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className="flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-lg px-2 text-right leading-tight text-ink-soft">
         <UserRound aria-hidden="true" className="size-6 text-ink" />
-        <span className="sr-only">At the tablet:</span>
+        <span className="sr-only">{t('shell.who.at-the-tablet')}</span>
         <span className="max-w-44 truncate max-lg:sr-only">
           {whoSays(cook).name}
           <br />
@@ -45,39 +46,31 @@ export function Who() {
           <p className="font-semibold">{whoSays(cook).name}</p>
           <p className="text-ink-soft">
             {cook.kitchen}
-            {cook.hand !== null && `, at the tablet of ${cook.name}`}
+            {cook.hand !== null && t('shell.who.at-the-tablet-of-name', { name: cook.name })}
           </p>
           <HandSwitch cook={cook} onDone={close} />
           {cook.hand === null && (
-            <nav aria-label="Account" className="mt-2 flex gap-6 border-t-2 border-rule pt-1">
+            <nav aria-label={t('shell.who.account')} className="mt-2 flex gap-6 border-t-2 border-rule pt-1">
               <Link to="/you" onClick={close} className={ROW}>
-                Your account
+                {t('common.your-account')}
               </Link>
               {may.kitchen && (
                 <Link to="/people" onClick={close} className={ROW}>
-                  People
+                  {t('common.people')}
                 </Link>
               )}
             </nav>
           )}
           {pans > 0 && (
-            <p className="mt-2 border-t-2 border-tomato pt-2">
-              {pans === 1 ? 'A pan is' : `${pans} pans are`} on the fire here. This tablet stops calling; the
-              log goes on.
-            </p>
+            <p className="mt-2 border-t-2 border-tomato pt-2">{t('shell.who.pans-on-the-fire', { pans })}</p>
           )}
-          {unsent > 0 && (
-            <p className="mt-2 text-tomato">
-              {unsent === 1 ? 'A touch is' : `${unsent} touches are`} not with the kitchen yet. What is kept
-              here goes out when whoever said it is back.
-            </p>
-          )}
+          {unsent > 0 && <p className="mt-2 text-tomato">{t('shell.who.touches-unsent', { unsent })}</p>}
           <button
             onClick={signOut}
             className="mt-3 flex min-h-14 w-full items-center justify-center gap-2 rounded-lg border-2 border-ink text-xl font-semibold"
           >
             <LogOut aria-hidden="true" className="size-5" />{' '}
-            {pans > 0 || unsent > 0 ? 'Sign out all the same' : 'Sign out'}
+            {pans > 0 || unsent > 0 ? t('shell.who.sign-out-all-the-same') : t('shell.who.sign-out')}
           </button>
         </Popover.Content>
       </Popover.Portal>

@@ -5,10 +5,10 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from '../api';
-import { App } from './App';
 import { NONCE } from '../nonce';
 import { remembering } from '../tablet';
 import { queries } from '../queries';
+import { speak } from '../words/language';
 
 // Styles that libraries add while it runs are ours only with the page's number.
 setNonce(NONCE);
@@ -37,10 +37,12 @@ const client: QueryClient = new QueryClient({
   },
 });
 
-const router = createBrowserRouter([{ path: '*', element: <App /> }]);
-
 const root = document.getElementById('app');
 if (root) {
+  // The words come before anything that says them.
+  await speak(document.documentElement.lang);
+  const { App } = await import('./App');
+  const router = createBrowserRouter([{ path: '*', element: <App /> }]);
   createRoot(root).render(
     <StrictMode>
       <PersistQueryClientProvider client={client} persistOptions={remembering}>

@@ -3,6 +3,7 @@ import { useMeasure } from '../cook';
 import { countdown } from '../time';
 import { momentOf } from './due';
 import { readingOf } from './readings';
+import { t } from '../words/messages';
 
 type Pass = NonNullable<NonNullable<Cook['forecast']>['pass']>;
 
@@ -18,20 +19,22 @@ export function AtThePass({ cook, pass, now }: { cook: Cook; pass: Pass; now: nu
     return ml >= WORTH_POURING ? [{ minutes, ml }] : [];
   });
   return (
-    <div aria-label="At the pass" role="group" className="min-w-0">
+    <div aria-label={t('common.at-the-pass')} role="group" className="min-w-0">
       <Leaves cook={cook} pass={pass} now={now} />
       {probe !== null && probe < cook.hot_holding_c && (
         <p role="alert" className="font-semibold text-saffron">
-          {heat(probe)}: under {heat(cook.hot_holding_c)}. Serve it now or heat it through; your local code
-          decides.
+          {t('stove.atThePass.probe-under-hotholding-serve-it-now', {
+            probe: heat(probe),
+            hotHolding: heat(cook.hot_holding_c),
+          })}
         </p>
       )}
       {late.length > 0 && (
-        <table aria-label="To loosen it" className="w-full">
+        <table aria-label={t('stove.atThePass.to-loosen-it')} className="w-full">
           <tbody>
             {late.map(({ minutes, ml }) => (
               <tr key={minutes} className="border-t border-iron-rule">
-                <td className="text-chalk-soft">{minutes} min late</td>
+                <td className="text-chalk-soft">{t('stove.atThePass.minutes-min-late', { minutes })}</td>
                 <td className="text-right font-bold">{volume(ml)}</td>
               </tr>
             ))}
@@ -46,29 +49,29 @@ export function AtThePass({ cook, pass, now }: { cook: Cook; pass: Pass; now: nu
 function Leaves({ cook, pass, now }: { cook: Cook; pass: Pass; now: number }) {
   const ready = (momentOf(cook, pass.ready_min) - now) / 1000;
   const leave = pass.leave_min === null ? null : (momentOf(cook, pass.leave_min) - now) / 1000;
-  const then = pass.then === 'soft' ? 'goes soft' : 'sets up';
+  const then = pass.then === 'soft' ? t('stove.atThePass.goes-soft') : t('stove.atThePass.sets-up');
   if (ready > 0) {
     return (
       <>
-        <p className="text-chalk-soft">ready in</p>
+        <p className="text-chalk-soft">{t('stove.atThePass.ready-in')}</p>
         <p className="beside-big">{countdown(ready)}</p>
       </>
     );
   }
   if (leave === null) {
-    return <p className="beside-big">Ready. It can wait.</p>;
+    return <p className="beside-big">{t('stove.atThePass.ready-it-can-wait')}</p>;
   }
   return leave > 0 ? (
     <>
-      <p className="text-chalk-soft">it must leave in</p>
+      <p className="text-chalk-soft">{t('stove.atThePass.it-must-leave-in')}</p>
       <p className="beside-big">{countdown(leave)}</p>
-      <p className="text-chalk-soft">then it {then}</p>
+      <p className="text-chalk-soft">{t('stove.atThePass.then-it-then', { then })}</p>
     </>
   ) : (
     <>
-      <p className="beside-big text-tomato-light">Out with it</p>
+      <p className="beside-big text-tomato-light">{t('stove.atThePass.out-with-it')}</p>
       <p className="text-chalk-soft">
-        it {then} since {countdown(-leave)}
+        {t('stove.atThePass.it-then-since-leave', { then, leave: countdown(-leave) })}
       </p>
     </>
   );

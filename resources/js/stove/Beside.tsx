@@ -8,6 +8,7 @@ import { AtThePass } from './AtThePass';
 import { momentOf } from './due';
 import { plateNow } from './plate';
 import { isPour, VERB } from './steps';
+import { t, wordOf } from '../words/messages';
 
 const SHOWN = 2;
 
@@ -28,7 +29,7 @@ export function Beside({ cook, now, timezone }: { cook: Cook; now: number; timez
   const table = forecast?.table_min ?? plan.timing.table_min;
 
   return (
-    <aside aria-label="What is left" className="beside">
+    <aside aria-label={t('stove.beside.what-is-left')} className="beside">
       <Pot cook={cook} />
       <div className="beside-facts">
         {forecast?.pass ? (
@@ -36,7 +37,7 @@ export function Beside({ cook, now, timezone }: { cook: Cook; now: number; timez
         ) : (
           <LeftToPour cook={cook} />
         )}
-        <ol aria-label="Next">
+        <ol aria-label={t('stove.beside.next')}>
           {next.map((step, row) => {
             const left = (momentOf(cook, step.at_min) - now) / 1000;
             return (
@@ -47,11 +48,13 @@ export function Beside({ cook, now, timezone }: { cook: Cook; now: number; timez
           })}
         </ol>
         {steps[0] && isPour(steps[0]) && (
-          <p className="text-[0.85em] text-chalk-soft">Hot steam: pour away from you.</p>
+          <p className="text-[0.85em] text-chalk-soft">{t('stove.beside.hot-steam-pour-away-from-you')}</p>
         )}
         <dl className="mt-auto grid grid-cols-[auto_1fr] gap-x-[0.6em]">
-          {!forecast?.pass && <Until word="pull" at={momentOf(cook, pull)} now={now} timezone={timezone} />}
-          <Until word="table" at={momentOf(cook, table)} now={now} timezone={timezone} />
+          {!forecast?.pass && (
+            <Until word={t('common.pull')} at={momentOf(cook, pull)} now={now} timezone={timezone} />
+          )}
+          <Until word={t('common.table')} at={momentOf(cook, table)} now={now} timezone={timezone} />
         </dl>
         {forecast && <Will cook={cook} forecast={forecast} now={now} />}
       </div>
@@ -63,7 +66,9 @@ function Step({ step, left }: { step: ReturnType<typeof stepsOf>[number]; left: 
   const { volume } = useMeasure();
   return (
     <>
-      <span className="float-right pl-[0.4em] text-chalk-soft">{left > 0 ? countdown(left) : 'now'}</span>
+      <span className="float-right pl-[0.4em] text-chalk-soft">
+        {left > 0 ? countdown(left) : t('common.now-4')}
+      </span>
       <b>{VERB[step.kind]}</b>
       {isPour(step) ? ` ${volume(step.volume_ml ?? 0)}` : step.item ? ` ${step.item.name}` : ''}
     </>
@@ -116,23 +121,28 @@ function LeftToPour({ cook }: { cook: Cook }) {
     <div className="min-w-0">
       {left > 0 ? (
         <>
-          <p className="text-chalk-soft">left to pour</p>
+          <p className="text-chalk-soft">{t('stove.beside.left-to-pour')}</p>
           <p className="beside-big">{volume(left)}</p>
           {known >= WORTH_A_WORD && (
             <p className="text-chalk-soft">
-              give or take {volume(known)}
+              {t('stove.beside.give-or-take-known', { known: volume(known) })}
               {was > 1.3 * known && was - known > 5 && (
-                <span className="text-herb-light">, was {volume(was)}</span>
+                <span className="text-herb-light">{t('stove.beside.was-was', { was: volume(was) })}</span>
               )}
             </p>
           )}
         </>
       ) : (
-        <p className="beside-big">{state.poured_ml > 0 ? 'All in' : 'Nothing poured yet'}</p>
+        <p className="beside-big">
+          {state.poured_ml > 0 ? t('stove.beside.all-in') : t('stove.beside.nothing-poured-yet')}
+        </p>
       )}
       {Math.abs(more) >= WORTH_A_WORD && (
         <p className="text-saffron">
-          {volume(Math.abs(more))} {more > 0 ? 'more' : 'less'} than planned in all
+          {t('stove.beside.more-more2-than-planned-in-all', {
+            more: volume(Math.abs(more)),
+            more2: more > 0 ? t('stove.beside.more') : t('stove.beside.less'),
+          })}
         </p>
       )}
     </div>
@@ -147,7 +157,7 @@ function Until({ word, at, now, timezone }: { word: string; at: number; now: num
     <>
       <dt className="text-chalk-soft">{word}</dt>
       <dd className="text-right">
-        <b className="text-[1.2em]">{left > 0 ? countdown(left) : 'now'}</b>{' '}
+        <b className="text-[1.2em]">{left > 0 ? countdown(left) : t('common.now-4')}</b>{' '}
         <span className="text-chalk-soft">{clock(at, timezone)}</span>
       </dd>
     </>
@@ -161,22 +171,27 @@ function Will({ cook, forecast, now }: { cook: Cook; forecast: NonNullable<Cook[
   const [first = 0, last = 0] = forecast.pull_spread_min.map(Math.round);
   return (
     <p className="border-t border-iron-rule pt-[0.2em] text-[0.9em] text-chalk-soft">
-      on the plate <b className="text-chalk">{plate?.word}</b>, bite{' '}
-      <b className={plate?.bite === 'right' ? 'text-chalk' : 'text-saffron'}>{plate?.bite}</b>
+      {t('stove.beside.on-the-plate')}{' '}
+      <b className="text-chalk">{plate && wordOf('looseness', plate.word)}</b>
+      {t('common.bite-4')}{' '}
+      <b className={plate?.bite === 'right' ? 'text-chalk' : 'text-saffron'}>
+        {plate && wordOf('bite', plate.bite)}
+      </b>
       {plate?.burnt && (
         <>
-          , crust <b className="text-tomato-light">burnt</b>
+          {t('stove.beside.crust')} <b className="text-tomato-light">{t('common.burnt')}</b>
         </>
       )}
       {first !== last && !forecast.pass && (
-        <span className="block">
-          pull between minute {first} and {last}
-        </span>
+        <span className="block">{t('stove.beside.pull-between-minute-first-and-last', { first, last })}</span>
       )}
       {Math.abs(percent) >= 4 && (
         <span className="block">
-          ring {Math.abs(percent)} % {percent > 0 ? 'stronger' : 'weaker'} than its mark
-          {forecast.power.weighed ? ', by the scale' : ''}
+          {t('stove.beside.ring-percent-percent2-than-its-mark', {
+            percent: Math.abs(percent),
+            percent2: percent > 0 ? t('stove.beside.stronger') : t('stove.beside.weaker'),
+            weighed: forecast.power.weighed ? t('common.by-the-scale') : '',
+          })}
         </span>
       )}
     </p>

@@ -3,6 +3,7 @@ import type { Cook } from '../contracts.generated';
 import { looks, tint } from '../pictures/browning';
 import { countdown } from '../time';
 import { minuteAt, momentOf } from './due';
+import { t } from '../words/messages';
 
 type Floor = NonNullable<NonNullable<Cook['forecast']>['floor']>;
 
@@ -25,24 +26,33 @@ export function CrustWatch({ cook, floor, now }: { cook: Cook; floor: Floor; now
   const rings = ringsAt(floor, minuteAt(cook, now));
   const inner = rings[0] ?? 0;
   const outer = rings.at(-1) ?? 0;
-  const verb = gold > SOON ? 'Crust' : 'Off the heat';
+  const verb = gold > SOON ? t('common.crust') : t('common.off-the-heat-4');
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4">
       <div className="min-w-0">
-        <p className="now-verb">{burnt <= 0 ? 'Off, at once' : verb}</p>
+        <p className="now-verb">{burnt <= 0 ? t('stove.crustWatch.off-at-once') : verb}</p>
         <p className="now-digits now-digits-pan-on">{countdown(Math.abs(gold))}</p>
         <p className="now-second">
-          {gold > SOON ? 'to gold: listen and smell' : gold > 0 ? 'then off' : 'gold since'}
+          {gold > SOON
+            ? t('stove.crustWatch.to-gold-listen-and-smell')
+            : gold > 0
+              ? t('stove.crustWatch.then-off')
+              : t('stove.crustWatch.gold-since')}
         </p>
         <p className="now-say">
-          {burnt > 0 ? `burnt in ${countdown(burnt)}` : 'burnt: do not scrape, serve from above it'}
+          {burnt > 0
+            ? t('stove.crustWatch.burnt-in-burnt', { burnt: countdown(burnt) })
+            : t('stove.crustWatch.burnt-do-not-scrape-serve-from')}
         </p>
       </div>
       <svg
         viewBox={`0 0 ${SIZE} ${SIZE}`}
         className="now-floor"
         role="img"
-        aria-label={`The floor now: ${looks(inner)} in the middle, ${looks(outer)} at the rim`}
+        aria-label={t('stove.crustWatch.the-floor-now-inner-in-the', {
+          inner: looks(inner),
+          outer: looks(outer),
+        })}
       >
         <circle
           cx={middle}

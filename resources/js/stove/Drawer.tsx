@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui';
 import { useLayoutEffect, type ReactNode } from 'react';
+import { t } from '../words/messages';
 
 /** What is asked at the stove, from the bottom of the screen: large, and closed by a touch beside it or Escape. */
 export function Drawer({
@@ -24,7 +25,7 @@ export function Drawer({
               {title}
             </Dialog.Title>
             <Dialog.Close className="min-h-12 shrink-0 rounded-lg border-2 border-iron-rule bg-iron-light px-5 text-xl font-semibold">
-              Back
+              {t('common.back')}
             </Dialog.Close>
           </div>
           {children}

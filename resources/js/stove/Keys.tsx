@@ -12,6 +12,7 @@ import { isPour, stageOf } from './steps';
 import { SoundKey } from './Sound';
 import { Weigh } from './Weigh';
 import { wordsOf } from './words';
+import { t } from '../words/messages';
 
 type Open = 'amount' | 'taste' | 'weigh' | 'off' | 'heat' | 'sign' | 'give-up';
 
@@ -119,38 +120,40 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
     <div className="stove-keys" data-seen={seen}>
       <div className="keys-first">
         <Key {...key('d')} look="main">
-          {waiting ? 'Pan is on' : 'Done'}
+          {waiting ? t('stove.keys.pan-is-on') : t('stove.keys.done')}
         </Key>
-        <Key {...key('o')}>Other amount</Key>
-        <Key {...key('t')}>Taste</Key>
-        <Key {...key('w')}>Weigh</Key>
-        <Key {...key('x')}>Something is off</Key>
+        <Key {...key('o')}>{t('stove.keys.other-amount')}</Key>
+        <Key {...key('t')}>{t('stove.keys.taste')}</Key>
+        <Key {...key('w')}>{t('stove.keys.weigh')}</Key>
+        <Key {...key('x')}>{t('stove.keys.something-is-off')}</Key>
       </div>
       <div className="keys-second">
         <Key {...key('n')} look="small">
-          Not yet
+          {t('stove.keys.not-yet')}
         </Key>
         <Key {...key('s')} look="small">
-          I see, I hear
+          {t('stove.keys.i-see-i-hear')}
         </Key>
         <Key {...key('h')} look="small">
-          Heat
+          {t('common.heat')}
         </Key>
         <Key {...key('l')} look="small" pressed={lidOn}>
-          {lidOn ? 'Lid is on' : 'Lid'}
+          {lidOn ? t('stove.keys.lid-is-on') : t('stove.keys.lid')}
         </Key>
         <Key {...key('p')} look="small">
-          At the table
+          {t('common.at-the-table')}
         </Key>
         <Key
           {...key('u')}
           look="small"
-          label={undo === null ? undefined : `Undo: ${wordsOf(undo, cook, measure)}`}
+          label={
+            undo === null ? undefined : t('stove.keys.undo-undo', { undo: wordsOf(undo, cook, measure) })
+          }
         >
-          Undo
+          {t('common.undo')}
         </Key>
         <Key {...key('g')} look="small">
-          Give up
+          {t('stove.keys.give-up')}
         </Key>
         <SoundKey />
       </div>

@@ -8,6 +8,7 @@ import { nextOf } from './due';
 import { remembered } from './running';
 import { isPour, VERB } from './steps';
 import { queries } from '../queries';
+import { t } from '../words/messages';
 
 const LOOK_EVERY = 2500;
 
@@ -67,7 +68,7 @@ export function Lanes({ lanes, front, busy }: { lanes: Lane[]; front: Cook; busy
     return null;
   }
   return (
-    <nav aria-label="Pans on the fire" className="stove-lanes">
+    <nav aria-label={t('stove.lanes.pans-on-the-fire')} className="stove-lanes">
       {lanes.map((lane, index) => (
         <One
           key={lane.cook.id}
@@ -118,10 +119,10 @@ function One({
       <span className="min-w-0">
         <span className="block truncate opacity-80">{cook.working.dish.name}</span>
         <b className="lane-do block truncate">
-          {cook.state.status === 'waiting' ? 'Pan on' : VERB[step.kind]} {amount}
+          {cook.state.status === 'waiting' ? t('common.pan-on') : VERB[step.kind]} {amount}
         </b>
       </span>
-      <b className="lane-when">{left <= 0 ? 'NOW' : countdown(left)}</b>
+      <b className="lane-when">{left <= 0 ? t('common.now') : countdown(left)}</b>
     </button>
   );
 }

@@ -3,24 +3,25 @@ import { useCook } from '../cook';
 import { clock } from '../time';
 import { isOurs, sendAgain, throwAway, useWaiting, type Waiting } from './outbox';
 import type { Touch } from './say';
+import { t } from '../words/messages';
 
 const KINDS: Record<Touch['kind'], string> = {
-  start: 'pan on',
-  done: 'a step',
-  pour: 'a pour',
-  splash: 'an extra pour',
-  lift: 'liquid lifted out',
-  heat: 'the heat',
-  lid: 'the lid',
-  sign: 'a sign',
-  'not-yet': 'not yet',
-  taste: 'a taste',
-  weigh: 'a weighing',
-  trouble: 'a way back',
-  undo: 'undo',
-  verdict: 'the verdict',
-  abandon: 'giving up',
-  note: 'a note',
+  start: t('common.pan-on-4'),
+  done: t('stove.notKept.a-step'),
+  pour: t('stove.notKept.a-pour'),
+  splash: t('stove.notKept.an-extra-pour'),
+  lift: t('stove.notKept.liquid-lifted-out'),
+  heat: t('stove.notKept.the-heat'),
+  lid: t('stove.notKept.the-lid'),
+  sign: t('stove.notKept.a-sign'),
+  'not-yet': t('common.not-yet'),
+  taste: t('stove.notKept.a-taste'),
+  weigh: t('stove.notKept.a-weighing'),
+  trouble: t('stove.notKept.a-way-back'),
+  undo: t('stove.notKept.undo'),
+  verdict: t('stove.notKept.the-verdict'),
+  abandon: t('common.giving-up'),
+  note: t('stove.notKept.a-note'),
 };
 
 /** Touches that are on this tablet and will not get further by themselves: refused, or of somebody who is not here. */
@@ -36,11 +37,10 @@ export function NotKept() {
     return null;
   }
   return (
-    <section aria-label="Not kept" className="flex-none bg-paper text-ink">
+    <section aria-label={t('stove.notKept.not-kept')} className="flex-none bg-paper text-ink">
       {theirs.length > 0 && (
         <p role="status" className="border-b-2 border-rule px-6 py-1 text-lg">
-          {theirs.length === 1 ? 'A touch waits' : `${theirs.length} touches wait`} on this tablet until{' '}
-          {names} is at it again.
+          {t('stove.notKept.touches-wait', { count: theirs.length, names })}
         </p>
       )}
       {first && <Refused key={first.at} one={first} more={refused.length - 1} />}
@@ -52,13 +52,13 @@ export function NotKept() {
 function reason({ status, why }: NonNullable<Waiting['refused']>): string {
   switch (status) {
     case 403:
-      return 'Whoever said it has to show the PIN here.';
+      return t('stove.notKept.whoever-said-it-has-to-show');
     case 404:
-      return 'The kitchen does not know this pan, or not yet: it is asked again by itself.';
+      return t('stove.notKept.the-kitchen-does-not-know-this');
     case 409:
-      return 'It was said before, otherwise.';
+      return t('stove.notKept.it-was-said-before-otherwise');
     default:
-      return `It ${why}.`;
+      return t('stove.notKept.it-why', { why });
   }
 }
 
@@ -71,8 +71,10 @@ function Refused({ one, more }: { one: Waiting; more: number }) {
       className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b-2 border-tomato px-6 py-1 text-lg max-md:px-3 max-md:text-base"
     >
       <p className="min-w-0 flex-1 leading-snug max-md:basis-full">
-        <b>Not kept{more > 0 && `, and ${more} more`}:</b> {KINDS[one.event.kind]},{' '}
-        {clock(one.event.at, timezone)}
+        <b>
+          {t('stove.notKept.not-kept-more', { more: more > 0 && t('stove.notKept.and-more-more', { more }) })}
+        </b>{' '}
+        {KINDS[one.event.kind]}, {clock(one.event.at, timezone)}
         {one.by && `, ${one.by.name}`}.{' '}
         <span className="text-tomato">{one.refused && reason(one.refused)}</span>
       </p>
@@ -80,7 +82,7 @@ function Refused({ one, more }: { one: Waiting; more: number }) {
         onClick={() => void sendAgain(one.at)}
         className="min-h-12 rounded-lg border-2 border-ink px-4 font-semibold max-md:flex-1"
       >
-        Send again
+        {t('stove.notKept.send-again')}
       </button>
       <button
         data-sure={sure}
@@ -88,7 +90,7 @@ function Refused({ one, more }: { one: Waiting; more: number }) {
         onBlur={() => setSure(false)}
         className="min-h-12 rounded-lg border-2 border-tomato px-4 font-semibold text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white max-md:flex-1"
       >
-        {sure ? 'Touch again to be sure' : 'Throw it away'}
+        {sure ? t('common.touch-again-to-be-sure') : t('stove.notKept.throw-it-away')}
       </button>
     </div>
   );

@@ -5,6 +5,7 @@ import type { Step } from './ahead';
 import { countdown } from '../time';
 import { readingOf } from './readings';
 import { VERB } from './steps';
+import { t } from '../words/messages';
 
 /** Before the first step: what goes into the pan, and what stands ready. */
 export function PanOn({ cook }: { cook: Cook }) {
@@ -12,14 +13,25 @@ export function PanOn({ cook }: { cook: Cook }) {
   const { volume, weight } = useMeasure();
   return (
     <>
-      <p className="now-verb">Pan on</p>
+      <p className="now-verb">{t('common.pan-on')}</p>
       <p className="now-digits now-digits-pan-on">{weight(working.plan.rice_g)}</p>
       <p className="now-say">
-        of {working.dish.rice}, {working.pan.name} on {working.burner.name}, {working.burner.mark}
+        {t('stove.now.of-rice-name-on-name2-mark', {
+          rice: working.dish.rice,
+          name: working.pan.name,
+          name2: working.burner.name,
+          mark: working.burner.mark,
+        })}
       </p>
       <p className="now-say opacity-80">
-        {volume(working.plan.stock_ml + working.plan.reserve_ml)} of {working.dish.stock} hot beside it
-        {working.plan.balance.wine_ml > 0 ? `, ${volume(working.plan.balance.wine_ml)} of wine` : ''}
+        {t('stove.now.stock-of-stock2-hot-beside-it', {
+          stock: volume(working.plan.stock_ml + working.plan.reserve_ml),
+          stock2: working.dish.stock,
+          wine:
+            working.plan.balance.wine_ml > 0
+              ? t('stove.now.wine-of-wine', { wine: volume(working.plan.balance.wine_ml) })
+              : '',
+        })}
       </p>
     </>
   );
@@ -64,15 +76,22 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
       <Digits
         number={number}
         unit={unit}
-        second={step.ladles === null ? null : `${ladles(step.ladles)} of ${dose(working.ladle_ml).number}`}
+        second={
+          step.ladles === null
+            ? null
+            : t('common.ladles-of-number', {
+                ladles: ladles(step.ladles),
+                number: dose(working.ladle_ml).number,
+              })
+        }
       />
     );
   }
   if (step.kind === 'finish') {
     const { butter_g = 0, cheese_g = 0 } = working.plan.finish;
     const parts = [
-      ...(butter_g > 0 ? [`${weight(butter_g)} butter`] : []),
-      ...(cheese_g > 0 ? [`${weight(cheese_g)} cheese`] : []),
+      ...(butter_g > 0 ? [t('stove.now.butter-butter', { butter: weight(butter_g) })] : []),
+      ...(cheese_g > 0 ? [t('stove.now.cheese-cheese', { cheese: weight(cheese_g) })] : []),
     ];
     return parts.length === 0 ? null : (
       <p className="now-digits now-digits-small">
@@ -126,8 +145,12 @@ export function HeatAndSpoon({
     (step.kind === 'off' && calls) ||
     cook.state.done.some((done) => working.plan.stages[done.stage]?.kind === 'off');
   return (
-    <ul aria-label="Heat and spoon" className="now-signs">
-      <Sign words={gone ? 'heat off' : (cook.forecast?.setting ?? step.setting ?? working.burner.mark)}>
+    <ul aria-label={t('stove.now.heat-and-spoon')} className="now-signs">
+      <Sign
+        words={
+          gone ? t('stove.now.heat-off') : (cook.forecast?.setting ?? step.setting ?? working.burner.mark)
+        }
+      >
         {gone ? (
           <path d="M12 12 36 36 M36 12 12 36" stroke="currentColor" strokeWidth="5" />
         ) : (
@@ -135,7 +158,7 @@ export function HeatAndSpoon({
         )}
       </Sign>
       {probe !== null && (
-        <Sign words={heat(probe)} by="by the probe">
+        <Sign words={heat(probe)} by={t('stove.now.by-the-probe')}>
           <path d="M24 10v19" stroke="currentColor" strokeWidth="5" strokeLinecap="round" />
           <circle cx="24" cy="33" r="6.5" fill="currentColor" />
         </Sign>

@@ -4,6 +4,7 @@ import type { Cook, WaysBack } from '../contracts.generated';
 import { Answers, Drawer } from './Drawer';
 import type { Say } from './say';
 import { queries } from '../queries';
+import { t, wordOf } from '../words/messages';
 
 type Way = WaysBack['ways'][number];
 
@@ -24,10 +25,10 @@ export function Off({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () 
     return <Back way={way} say={say} onClose={onClose} onOther={() => setSeen(null)} />;
   }
   return (
-    <Drawer title="What is off?" onClose={onClose}>
+    <Drawer title={t('stove.off.what-is-off')} onClose={onClose}>
       {ways.data ? (
         ways.data.ways.length === 0 ? (
-          <p className="mt-4 text-2xl">Nothing has gone in yet.</p>
+          <p className="mt-4 text-2xl">{t('stove.off.nothing-has-gone-in-yet')}</p>
         ) : (
           <Answers
             answers={ways.data.ways.map((one) => ({ value: one.trouble, words: one.sees }))}
@@ -38,8 +39,8 @@ export function Off({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () 
       ) : (
         <p role="status" className="mt-4 text-2xl text-chalk-soft">
           {ways.isError
-            ? 'It cannot be worked out without the kitchen’s server.'
-            : 'Working it out for this pan …'}
+            ? t('stove.off.it-cannot-be-worked-out-without')
+            : t('stove.off.working-it-out-for-this-pan')}
         </p>
       )}
     </Drawer>
@@ -69,7 +70,7 @@ function Back({
   };
   return (
     <Drawer title={way.sees} onClose={onClose}>
-      <p className="text-xl text-chalk-soft">usually {way.cause}</p>
+      <p className="text-xl text-chalk-soft">{t('stove.off.usually-cause', { cause: way.cause })}</p>
       <ol className="mt-3 grid gap-2 text-4xl leading-tight font-semibold max-md:text-2xl">
         {way.do.map((line, index) => (
           <li key={line} className="grid grid-cols-[auto_1fr] gap-3">
@@ -79,7 +80,8 @@ function Back({
         ))}
       </ol>
       <p className="mt-4 text-2xl">
-        The plate then: <b>{way.plate.word}</b>, bite <b>{way.plate.bite}</b>.
+        {t('stove.off.the-plate-then')} <b>{wordOf('looseness', way.plate.word)}</b>
+        {t('common.bite-4')} <b>{wordOf('bite', way.plate.bite)}</b>.
       </p>
       {way.beware && <p className="mt-1 text-xl text-saffron">{way.beware}</p>}
       <div className="mt-5 grid grid-cols-[1fr_2fr] gap-3">
@@ -87,14 +89,14 @@ function Back({
           onClick={onOther}
           className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light text-2xl font-semibold"
         >
-          Something else
+          {t('stove.off.something-else')}
         </button>
         <button
           autoFocus
           onClick={take}
           className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink"
         >
-          Doing it
+          {t('stove.off.doing-it')}
         </button>
       </div>
     </Drawer>

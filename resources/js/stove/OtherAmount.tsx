@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useMeasure } from '../cook';
 import { ladles, trimmed } from '../measure';
 import { Drawer, Foot } from './Drawer';
+import { t } from '../words/messages';
 
 const MOST_ML = 20_000;
 
@@ -26,7 +27,7 @@ export function OtherAmount({
     setText(written(Math.max(0, Math.min(MOST_ML, (volume ?? planned) + by * (ladle / 2)))));
 
   return (
-    <Drawer title="How much went in?" onClose={onClose}>
+    <Drawer title={t('stove.otherAmount.how-much-went-in')} onClose={onClose}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -34,11 +35,11 @@ export function OtherAmount({
         }}
       >
         <div className="mt-4 flex items-stretch gap-3">
-          <Nudge onPress={() => nudge(-1)} label="half a ladle less">
-            − ½
+          <Nudge onPress={() => nudge(-1)} label={t('stove.otherAmount.half-a-ladle-less')}>
+            {t('stove.otherAmount.less')}
           </Nudge>
           <label className="flex min-w-0 flex-1 items-baseline gap-3 rounded-lg border-2 border-chalk px-4 focus-within:border-saffron">
-            <span className="sr-only">Amount in {jug.unit}</span>
+            <span className="sr-only">{t('stove.otherAmount.amount-in-unit', { unit: jug.unit })}</span>
             <input
               autoFocus
               onFocus={(event) => event.target.select()}
@@ -56,18 +57,24 @@ export function OtherAmount({
             />
             <span className="text-4xl">{jug.unit}</span>
           </label>
-          <Nudge onPress={() => nudge(1)} label="half a ladle more">
-            + ½
+          <Nudge onPress={() => nudge(1)} label={t('stove.otherAmount.half-a-ladle-more')}>
+            {t('stove.otherAmount.more')}
           </Nudge>
         </div>
         <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
           {fits ? (
-            `${ladles(volume / ladle)} of ${shown(ladle)}; planned ${shown(planned)}`
+            t('stove.otherAmount.volume-of-ladle-planned-planned', {
+              volume: ladles(volume / ladle),
+              ladle: shown(ladle),
+              planned: shown(planned),
+            })
           ) : (
-            <span className="text-tomato-light">a number, up to {shown(MOST_ML)}</span>
+            <span className="text-tomato-light">
+              {t('stove.otherAmount.a-number-up-to-mostml', { MOSTML: shown(MOST_ML) })}
+            </span>
           )}
         </p>
-        <Foot words="It went in" fits={fits} />
+        <Foot words={t('stove.otherAmount.it-went-in')} fits={fits} />
       </form>
     </Drawer>
   );

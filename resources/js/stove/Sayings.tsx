@@ -3,6 +3,7 @@ import { Answers, Drawer } from './Drawer';
 import { SIGNS } from './signs';
 import type { Say } from './say';
 import { stageOf } from './steps';
+import { t } from '../words/messages';
 
 /** No ring has a mark without a name. */
 const OFF = '';
@@ -14,16 +15,16 @@ interface Props {
 }
 
 const TASTES = [
-  { value: 'crunchy', words: 'crunchy' },
-  { value: 'nearly', words: 'nearly' },
-  { value: 'right', words: 'right' },
-  { value: 'soft', words: 'soft' },
+  { value: 'crunchy', words: t('stove.sayings.crunchy') },
+  { value: 'nearly', words: t('stove.sayings.nearly') },
+  { value: 'right', words: t('stove.sayings.right') },
+  { value: 'soft', words: t('common.soft') },
 ] as const;
 
 /** A grain out of the pan. */
 export function Taste({ say, onClose }: Props) {
   return (
-    <Drawer title="What does the tooth say?" onClose={onClose}>
+    <Drawer title={t('stove.sayings.what-does-the-tooth-say')} onClose={onClose}>
       <Answers
         answers={TASTES}
         columns="grid-cols-4"
@@ -41,7 +42,10 @@ export function Heat({ cook, say, onClose }: Props) {
   const marks = cook.working.burner.marks;
   const off = stageOf(cook, 'off');
   return (
-    <Drawer title={`${cook.working.burner.name} was turned to`} onClose={onClose}>
+    <Drawer
+      title={t('stove.sayings.name-was-turned-to', { name: cook.working.burner.name })}
+      onClose={onClose}
+    >
       <Answers
         answers={[
           ...marks.map((mark) => ({
@@ -50,7 +54,13 @@ export function Heat({ cook, say, onClose }: Props) {
             note: `${mark.measured ? '' : '≈ '}${Math.round(mark.net_w)} W`,
           })),
           ...(off !== null && cook.state.first_liquid_at !== null
-            ? [{ value: OFF, words: 'off the heat', note: 'whatever is left undone' }]
+            ? [
+                {
+                  value: OFF,
+                  words: t('common.off-the-heat'),
+                  note: t('stove.sayings.whatever-is-left-undone'),
+                },
+              ]
             : []),
         ]}
         columns="grid-cols-3"
@@ -67,7 +77,7 @@ export function Heat({ cook, say, onClose }: Props) {
 /** What was seen or heard: a rough weighing. */
 export function Signs({ cook, say, onClose }: Props) {
   return (
-    <Drawer title="What do you see or hear?" onClose={onClose}>
+    <Drawer title={t('stove.sayings.what-do-you-see-or-hear')} onClose={onClose}>
       <Answers
         answers={SIGNS[cook.working.dish.family]}
         columns="grid-cols-3"

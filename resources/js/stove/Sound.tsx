@@ -1,14 +1,15 @@
 import { Bell, BellOff, BellRing } from 'lucide-react';
 import { useSyncExternalStore } from 'react';
 import { isQuiet, setQuiet, sound, whenSoundChanges, type Sound } from './calls';
+import { t } from '../words/messages';
 
 const useSound = (): Sound => useSyncExternalStore(whenSoundChanges, sound);
 
 const WORDS: Record<Sound, string> = {
-  chime: 'It calls with a chime',
-  asleep: 'The chime sleeps until the screen is touched once',
-  quiet: 'Quiet: it calls by colour only',
-  none: 'No sound on this tablet: it calls by colour only',
+  chime: t('stove.sound.it-calls-with-a-chime'),
+  asleep: t('stove.sound.the-chime-sleeps-until-the-screen'),
+  quiet: t('stove.sound.quiet-it-calls-by-colour-only'),
+  none: t('stove.sound.no-sound-on-this-tablet-it'),
 };
 
 /** The bell: how it calls, and a touch to change that. */
@@ -35,7 +36,7 @@ export function SoundKey() {
 export function TouchOnce() {
   return useSound() === 'asleep' ? (
     <p role="status" className="flex-none bg-steel px-6 py-1 text-[min(1.25rem,2.6dvh)] text-ink">
-      Touch the screen once: until then chime and shake are asleep.
+      {t('stove.sound.touch-the-screen-once-until-then')}
     </p>
   ) : null;
 }

@@ -2,6 +2,7 @@ import type { Cook } from '../contracts.generated';
 import { minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
+import { t } from '../words/messages';
 
 /** The grain clock under the stove: what happened, now, and what is forecast; thin, what was planned. */
 export function Strip({ cook, at }: { cook: Cook; at: number | null }) {
@@ -12,7 +13,10 @@ export function Strip({ cook, at }: { cook: Cook; at: number | null }) {
   return (
     <div className="min-w-0 border-t-2 border-iron-rule px-2">
       <GrainClock
-        label={`Grain clock, minute ${at === null ? '–' : minute(at)} of ${minute(table)}`}
+        label={t('stove.strip.grain-clock-minute-at-of-table', {
+          at: at === null ? '–' : minute(at),
+          table: minute(table),
+        })}
         height={76}
         size="strip"
         ground="iron"

@@ -8,6 +8,7 @@ import { Plate } from '../pictures/Plate';
 import { Title } from '../parts/Title';
 import type { Say } from './say';
 import { BITE } from '../words.generated';
+import { t, type Vocabulary, wordOf } from '../words/messages';
 
 type Verdict = NonNullable<Cook['state']['verdict']>;
 
@@ -27,7 +28,7 @@ export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {
 /** How it ended, and the way back from there. */
 function Ended({ cook, say }: { cook: Cook; say: Say }) {
   const { ended_by, status } = cook.state;
-  const words = status === 'given-up' ? 'Given up' : 'At the table';
+  const words = status === 'given-up' ? t('stove.verdictForm.given-up') : t('common.at-the-table');
   return (
     <div className="flex flex-wrap items-center justify-between gap-3">
       <Title>{`${words}: ${cook.working.dish.name}`}</Title>
@@ -37,7 +38,9 @@ function Ended({ cook, say }: { cook: Cook; say: Say }) {
           onClick={() => say({ kind: 'undo', event: ended_by })}
           className="min-h-14 rounded-lg border-2 border-iron-rule bg-iron-light px-5 text-xl font-semibold"
         >
-          {status === 'given-up' ? 'Cook on after all' : 'Not yet: back to the stove'}
+          {status === 'given-up'
+            ? t('stove.verdictForm.cook-on-after-all')
+            : t('stove.verdictForm.not-yet-back-to-the-stove')}
         </button>
       )}
     </div>
@@ -68,7 +71,7 @@ function Note({ cook, say }: { cook: Cook; say: Say }) {
 function Remember({ note, onChange }: { note: string; onChange: (note: string) => void }) {
   return (
     <label className="mt-6 block text-2xl font-semibold">
-      What to remember
+      {t('stove.verdictForm.what-to-remember')}
       <input
         value={note}
         maxLength={500}
@@ -86,13 +89,13 @@ function Kept({ cook, same, disabled }: { cook: Cook; same: boolean; disabled: b
         disabled={disabled}
         className="min-h-20 rounded-lg bg-chalk px-10 text-3xl font-semibold text-ink disabled:opacity-40"
       >
-        {same ? 'Kept in the log' : 'Keep it in the log'}
+        {same ? t('stove.verdictForm.kept-in-the-log') : t('stove.verdictForm.keep-it-in-the-log')}
       </button>
       <Link
         to={`/log/${cook.id}`}
         className="text-2xl font-semibold text-saffron underline underline-offset-4"
       >
-        See it in the log
+        {t('stove.verdictForm.see-it-in-the-log')}
       </Link>
     </div>
   );
@@ -119,8 +122,12 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
     <main className="flex-1 bg-iron p-6 text-chalk">
       <Ended cook={cook} say={say} />
       <p className="mt-1 text-2xl text-chalk-soft">
-        {platesOf(cook.working.ask)} × {cook.working.dish.name}: {volume(cook.state.poured_ml)} of stock
-        poured, {volume(cook.working.plan.stock_ml)} planned
+        {t('stove.verdictForm.ask-name-poured-of-stock-poured', {
+          ask: platesOf(cook.working.ask),
+          name: cook.working.dish.name,
+          poured: volume(cook.state.poured_ml),
+          stock: volume(cook.working.plan.stock_ml),
+        })}
       </p>
       <form
         onSubmit={(event) => {
@@ -131,7 +138,8 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
         }}
       >
         <Answers
-          question="How did it fall on the plate?"
+          question={t('stove.verdictForm.how-did-it-fall-on-the')}
+          vocabulary="looseness"
           answers={words}
           value={looseness}
           onChange={setLooseness}
@@ -139,7 +147,8 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
           picture={(answer) => <Plate family={cook.working.dish.family} looseness={heap.get(answer) ?? 0} />}
         />
         <Answers
-          question="And the bite?"
+          question={t('stove.verdictForm.and-the-bite')}
+          vocabulary="bite"
           answers={BITE}
           value={bite}
           onChange={setBite}
@@ -147,7 +156,8 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
         />
         {asksCrust && (
           <Answers
-            question="And the crust?"
+            question={t('stove.verdictForm.and-the-crust')}
+            vocabulary="browning"
             answers={CRUSTS}
             value={crust}
             onChange={setCrust}
@@ -182,6 +192,7 @@ function Crumb({ browning }: { browning: number }) {
 
 interface AnswersProps<T extends string> {
   question: string;
+  vocabulary: Vocabulary;
   answers: readonly T[];
   value: string;
   onChange: (answer: T) => void;
@@ -191,6 +202,7 @@ interface AnswersProps<T extends string> {
 
 function Answers<T extends string>({
   question,
+  vocabulary,
   answers,
   value,
   onChange,
@@ -216,7 +228,7 @@ function Answers<T extends string>({
             className="min-h-20 rounded-lg border-2 border-iron-rule bg-iron-light p-2 text-2xl font-semibold data-[state=checked]:border-saffron data-[state=checked]:bg-saffron data-[state=checked]:text-ink"
           >
             {picture?.(answer)}
-            {answer}
+            {wordOf(vocabulary, answer)}
           </RadioGroup.Item>
         ))}
       </RadioGroup.Root>

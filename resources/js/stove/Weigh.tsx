@@ -7,6 +7,7 @@ import { Drawer, Foot } from './Drawer';
 import { minuteAt } from './due';
 import { readingOf } from './readings';
 import type { Say } from './say';
+import { t } from '../words/messages';
 
 const number = (text: string, unit: Typed): number | null =>
   /^\d+([.,]\d+)?$/.test(text.trim()) ? unit.read(Number(text.trim().replace(',', '.'))) : null;
@@ -51,7 +52,7 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
       : null;
 
   return (
-    <Drawer title="The pan on the scale" onClose={onClose}>
+    <Drawer title={t('stove.weigh.the-pan-on-the-scale')} onClose={onClose}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -64,28 +65,35 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
         <div className="mt-4 grid grid-cols-[2fr_1fr_1fr] gap-3 max-md:grid-cols-1">
           <Number_
             unit={unit.unit}
-            label="Weighs now, pan and all"
+            label={t('stove.weigh.weighs-now-pan-and-all')}
             value={gross}
             onChange={setTyped}
             big
             autoFocus
           />
-          <Number_ unit={unit.unit} label="the empty pan" value={tare} onChange={setTare} />
-          <Number_ unit={unit.unit} label="base and what else is in" value={extras} onChange={setExtras} />
+          <Number_ unit={unit.unit} label={t('stove.weigh.the-empty-pan')} value={tare} onChange={setTare} />
+          <Number_
+            unit={unit.unit}
+            label={t('stove.weigh.base-and-what-else-is-in')}
+            value={extras}
+            onChange={setExtras}
+          />
         </div>
         <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
           {fits
-            ? `${weight(all - empty - besides - rice)} of liquid in ${weight(rice)} of rice${typed === null ? ', by the scale' : ''}`
+            ? t('stove.weigh.all-of-liquid-in-rice-of', {
+                all: weight(all - empty - besides - rice),
+                rice: weight(rice),
+                typed: typed === null ? t('common.by-the-scale') : '',
+              })
             : tare === ''
-              ? 'Weigh the empty pan once; it is remembered.'
+              ? t('stove.weigh.weigh-the-empty-pan-once-it')
               : expected !== null
-                ? `expect about ${weight(expected)}`
+                ? t('stove.weigh.expect-about-expected', { expected: weight(expected) })
                 : ''}
         </p>
-        <Foot words="That is it" fits={fits} />
-        <p className="mt-3 text-lg text-chalk-soft">
-          A full pan is hot and heavy: two hands, a dry cloth, a free way.
-        </p>
+        <Foot words={t('stove.weigh.that-is-it')} fits={fits} />
+        <p className="mt-3 text-lg text-chalk-soft">{t('stove.weigh.a-full-pan-is-hot-and')}</p>
       </form>
     </Drawer>
   );

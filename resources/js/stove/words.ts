@@ -1,6 +1,7 @@
 import type { Cook } from '../contracts.generated';
 import type { Measure } from '../measure';
 import { VERB } from './steps';
+import { t } from '../words/messages';
 
 type Touch = NonNullable<Cook['state']['undo']>;
 
@@ -10,22 +11,22 @@ export function wordsOf(touch: Touch, cook: Cook, { volume }: Measure): string {
   const stage = touch.stage === null ? undefined : cook.working.plan.stages[touch.stage];
   switch (touch.kind) {
     case 'start':
-      return 'pan on';
+      return t('common.pan-on-4');
     case 'done':
     case 'pour':
       return `${stage ? VERB[stage.kind].toLowerCase() : 'step'}${amount}`;
     case 'splash':
       return `pour${amount}`;
     case 'lift':
-      return `lift out${amount}`;
+      return t('stove.words.lift-out-amount', { amount });
     case 'heat':
-      return `heat to ${touch.setting ?? ''}`;
+      return t('stove.words.heat-to-setting', { setting: touch.setting ?? '' });
     case 'not-yet':
-      return 'not yet';
+      return t('common.not-yet');
     case 'trouble':
-      return 'way back';
+      return t('stove.words.way-back');
     case 'abandon':
-      return 'giving up';
+      return t('common.giving-up');
     case 'weigh':
       return 'weighing';
     default:
