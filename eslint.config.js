@@ -44,14 +44,7 @@ export default tseslint.config(
           'should-validate-template': true,
           // Signs, sizes of paper, colours, classes and keys of the keyboard are no words.
           words: {
-            exclude: [
-              '[^a-zA-Z]*',
-              'A[45]',
-              '#[0-9a-f]{6}',
-              '[wh]-\\d+( max-md:[\\w-]+)?',
-              '[a-z]',
-              '@page .*',
-            ],
+            exclude: ['[^a-zA-Z]*', 'A[45]', '#[0-9a-f]{6}', '[wh]-\\d+( max-md:[\\w-]+)?', '[a-zA-Z]'],
           },
           'jsx-attributes': {
             include: [

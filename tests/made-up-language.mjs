@@ -7,10 +7,16 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 
 const LANGUAGE = 'en-XA';
 const LETTERS = Object.fromEntries(
-  [...'abcdefghijklmnopqrstuvwxyz'].map((letter, index) => [letter, [...'åƀçđéƒĝĥîĵķļɱñöþǫŕšţûṽŵẋýž'][index]]),
+  [...'abcdefghijklmnopqrstuvwxyz'].map((letter, index) => [
+    letter,
+    [...'åƀçđéƒĝĥîĵķļɱñöþǫŕšţûṽŵẋýž'][index],
+  ]),
 );
 const CAPITALS = Object.fromEntries(
-  [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].map((letter, index) => [letter, [...'ÅƁÇĐÉƑĜĤÎĴĶĻṀÑÖÞǪŔŠŢÛṼŴẊÝŽ'][index]]),
+  [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].map((letter, index) => [
+    letter,
+    [...'ÅƁÇĐÉƑĜĤÎĴĶĻṀÑÖÞǪŔŠŢÛṼŴẊÝŽ'][index],
+  ]),
 );
 const accented = (text) => text.replace(/[a-zA-Z]/g, (letter) => LETTERS[letter] ?? CAPITALS[letter]);
 /** A third more letters, at the end of what is said. */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Sabre\VObject\Component\VCalendar;
+use Velko\Core\Quantity\Fact;
 
 /** The preparation list and the pan itself on the clock, as iCalendar (RFC 5545). */
 final class PrepCalendar
@@ -13,6 +15,7 @@ final class PrepCalendar
     /** @param  array<string, mixed>  $working  velko.working/1 */
     public static function of(array $working, CarbonImmutable $now): string
     {
+        $words = new Words;
         $calendar = new VCalendar(['PRODID' => '-//Velko//EN']);
         $add = static function (string $what, string $from, string $to) use ($calendar, $working, $now): void {
             $calendar->add('VEVENT', [
@@ -24,9 +27,9 @@ final class PrepCalendar
             ]);
         };
         foreach ($working['prep'] as $one) {
-            $add("{$working['dish']['name']}: {$one['what']}", $one['start_at'], $one['ready_at']);
+            $add($words->say(Fact::of('calendar.work', dish: $working['dish']['name'], what: $one['what'])), $one['start_at'], $one['ready_at']);
         }
-        $add("{$working['dish']['name']} in the {$working['pan']['name']} on {$working['burner']['name']}", $working['clock']['toast_at'], $working['clock']['table_at']);
+        $add($words->say(Fact::of('calendar.pan', dish: $working['dish']['name'], pan: $working['pan']['name'], ring: $working['burner']['name'])), $working['clock']['toast_at'], $working['clock']['table_at']);
 
         return $calendar->serialize();
     }

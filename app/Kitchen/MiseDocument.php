@@ -39,7 +39,7 @@ final class MiseDocument
     private static function finish(Plan $plan, Words $words): array
     {
         $finish = $plan->ask->finish;
-        $parts = array_filter(['butter' => $finish->butter, 'hard cheese' => $finish->cheese], static fn (float $grams): bool => $grams > 0);
+        $parts = array_filter([self::named('butter') => $finish->butter, self::named('hard-cheese') => $finish->cheese], static fn (float $grams): bool => $grams > 0);
 
         return array_map(static fn (string $name, float $grams): array => [
             'name' => $name, 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value,
@@ -78,18 +78,24 @@ final class MiseDocument
         ], Preparation::of($plan, $works));
     }
 
+    /** @param  'wine'|'butter'|'cheese'|'hard-cheese'  $what */
+    private static function named(string $what): string
+    {
+        return (new Words)->say(Fact::of("ingredient.$what"));
+    }
+
     /** What the dish comes to as it is written down, in whatever amount. */
     public static function served(Dish $dish): Served
     {
         $parts = [$dish->stock->part()];
         if ($dish->wine_ml_per_80_g > 0) {
-            $parts[] = Part::wine();
+            $parts[] = Part::wine(self::named('wine'));
         }
         if ($dish->butter_g_per_80_g > 0) {
-            $parts[] = Part::butter();
+            $parts[] = Part::butter(self::named('butter'));
         }
         if ($dish->cheese_g_per_80_g > 0) {
-            $parts[] = Part::cheese();
+            $parts[] = Part::cheese(self::named('cheese'));
         }
         foreach ($dish->ingredients as $one) {
             $parts[] = new Part($one->name, $one->suits, $one->allergens ?? [], complete: $one->allergens !== null);

@@ -14,7 +14,8 @@ final class Languages
     /** @return non-empty-list<string> the usual one first */
     public static function all(): array
     {
-        $folders = array_map(basename(...), (array) glob(lang_path('*'), GLOB_ONLYDIR));
+        $found = glob(lang_path('*'), GLOB_ONLYDIR);
+        $folders = array_map(basename(...), $found === false ? [] : $found);
 
         return [self::USUAL, ...array_values(array_diff($folders, [self::USUAL]))];
     }

@@ -96,7 +96,7 @@ final class Words
     {
         return match (true) {
             $arg instanceof Fact => $this->say($arg),
-            $arg instanceof Quantity => $this->units === Units::Us ? $arg->us() : $arg->metric(),
+            $arg instanceof Quantity => $this->arg($this->units === Units::Us ? $arg->us() : $arg->metric()),
             is_array($arg) => implode(self::BETWEEN, array_map($this->arg(...), $arg)),
             is_bool($arg) => $arg ? 'yes' : 'no',
             is_string($arg), is_int($arg), is_float($arg) => $arg,

@@ -7,8 +7,9 @@ namespace Velko\Core\Quantity;
 /** An amount with its unit, that a kitchen reads in its own. */
 interface Quantity
 {
-    public function metric(): string;
+    /** A number with its symbol; a fact where it takes words. */
+    public function metric(): string|Fact;
 
     /** In US customary units. */
-    public function us(): string;
+    public function us(): string|Fact;
 }

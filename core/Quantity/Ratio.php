@@ -21,14 +21,14 @@ final readonly class Ratio implements Quantity
     }
 
     /** "4.6 mL to a gram". */
-    public function metric(): string
+    public function metric(): Fact
     {
-        return Rounding::plain($this->mlPerG, 1).' mL to a gram';
+        return Fact::of('unit.ml-to-a-gram', ratio: Rounding::plain($this->mlPerG, 1));
     }
 
     /** "4.4 fl oz to an ounce". */
-    public function us(): string
+    public function us(): Fact
     {
-        return Rounding::plain($this->mlPerG * Unit::Ounce->factor() / Unit::FluidOunce->factor(), 1).' fl oz to an ounce';
+        return Fact::of('unit.fl-oz-to-an-ounce', ratio: Rounding::plain($this->mlPerG * Unit::Ounce->factor() / Unit::FluidOunce->factor(), 1));
     }
 }

@@ -37,14 +37,14 @@ final readonly class Volume implements Quantity
     }
 
     /** "6.1 fl oz" below a cup, "1 ¼ cups" up to a quart, "2.3 qt" above. */
-    public function us(): string
+    public function us(): string|Fact
     {
         $cups = $this->ml / Unit::Cup->factor();
         if ($cups < 1) {
             return Rounding::plain($this->ml / Unit::FluidOunce->factor(), 1).' fl oz';
         }
         if ($cups < 8) {
-            return Rounding::quarters($cups).($cups < 1.125 ? ' cup' : ' cups');
+            return Fact::of('unit.cups', cups: Rounding::quarters($cups), many: $cups >= 1.125);
         }
 
         return Rounding::plain($this->ml / Unit::Quart->factor(), 1).' qt';

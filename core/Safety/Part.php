@@ -14,20 +14,26 @@ final readonly class Part
      */
     public function __construct(public string $name, public ?Diet $suits, public array $allergens, public bool $complete = true) {}
 
-    public static function wine(): self
+    /** @param  string  $name  as it is read */
+    public static function wine(string $name): self
     {
-        return new self('wine', Diet::Vegan, [Allergen::Sulphites]);
+        return new self($name, Diet::Vegan, [Allergen::Sulphites]);
     }
 
-    public static function butter(): self
+    /** @param  string  $name  as it is read */
+    public static function butter(string $name): self
     {
-        return new self('butter', Diet::Vegetarian, [Allergen::Milk]);
+        return new self($name, Diet::Vegetarian, [Allergen::Milk]);
     }
 
-    /** Hard cheese of the old kind is made with rennet from animals: a vegetarian asks for one that is not. */
-    public static function cheese(): self
+    /**
+     * Hard cheese of the old kind is made with rennet from animals: a vegetarian asks for one that is not.
+     *
+     * @param  string  $name  as it is read
+     */
+    public static function cheese(string $name): self
     {
-        return new self('cheese', Diet::Vegetarian, [Allergen::Milk]);
+        return new self($name, Diet::Vegetarian, [Allergen::Milk]);
     }
 
     public function isKnown(): bool

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Velko\Core\Vessel;
 
 use Velko\Core\Quantity\OutOfRange;
-use Velko\Core\Quantity\Rounding;
 
 /** A ladle by what it holds, level full. */
 final readonly class Ladle
@@ -48,16 +47,5 @@ final readonly class Ladle
     public function scoops(float $dose): int
     {
         return max(1, (int) round($dose / $this->ml));
-    }
-
-    /** "2 ladles", "½ ladle", "1 ¼ ladles"; "a splash" below an eighth. */
-    public function words(float $volume): string
-    {
-        $ladles = $volume / $this->ml;
-        if ($ladles < 0.125) {
-            return 'a splash';
-        }
-
-        return Rounding::quarters($ladles).($ladles < 1.125 ? ' ladle' : ' ladles');
     }
 }

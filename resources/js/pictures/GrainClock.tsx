@@ -328,6 +328,7 @@ function Drawing({
           text={full ? t('common.table') : null}
           ink={ink}
           before
+          above={pull !== null && x(table) - x(pull) < t('common.table').length * LETTER + 10}
         />
       )}
       {now !== null && (
@@ -378,6 +379,7 @@ function Flag({
   text,
   ink,
   before,
+  above = false,
 }: {
   x: number;
   top: number;
@@ -385,6 +387,8 @@ function Flag({
   text: string | null;
   ink: string;
   before: boolean;
+  /** In a row of its own, over the one before it. */
+  above?: boolean;
 }) {
   return (
     <g>
@@ -392,7 +396,7 @@ function Flag({
       {text && (
         <text
           x={before ? x - 5 : x + 5}
-          y={floor - 7}
+          y={floor - (above ? 23 : 7)}
           fontSize={13}
           fontWeight={650}
           fill={ink}

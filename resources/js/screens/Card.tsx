@@ -13,9 +13,9 @@ import { VERB } from '../stove/steps';
 import { clock } from '../time';
 import { t } from '../words/messages';
 
-/** The pan on a card, to be printed and cooked by without a screen. */
 const sheet = (size: string): string => `@page { size: ${size}; margin: 9mm; }`;
 
+/** The pan on a card, to be printed and cooked by without a screen. */
 export function Card() {
   // Which pan is written on it comes with the link, and stays through a reload.
   const ask = useLocation().state as Ask | null;

@@ -2,27 +2,8 @@ import { useState } from 'react';
 import { useCook } from '../cook';
 import { clock } from '../time';
 import { isOurs, sendAgain, throwAway, useWaiting, type Waiting } from './outbox';
-import type { Touch } from './say';
 import { t } from '../words/messages';
-
-const KINDS: Record<Touch['kind'], string> = {
-  start: t('common.pan-on-4'),
-  done: t('stove.notKept.a-step'),
-  pour: t('stove.notKept.a-pour'),
-  splash: t('stove.notKept.an-extra-pour'),
-  lift: t('stove.notKept.liquid-lifted-out'),
-  heat: t('stove.notKept.the-heat'),
-  lid: t('stove.notKept.the-lid'),
-  sign: t('stove.notKept.a-sign'),
-  'not-yet': t('common.not-yet'),
-  taste: t('stove.notKept.a-taste'),
-  weigh: t('stove.notKept.a-weighing'),
-  trouble: t('stove.notKept.a-way-back'),
-  undo: t('stove.notKept.undo'),
-  verdict: t('stove.notKept.the-verdict'),
-  abandon: t('common.giving-up'),
-  note: t('stove.notKept.a-note'),
-};
+import { CALLED } from './words';
 
 /** Touches that are on this tablet and will not get further by themselves: refused, or of somebody who is not here. */
 export function NotKept() {
@@ -74,7 +55,7 @@ function Refused({ one, more }: { one: Waiting; more: number }) {
         <b>
           {t('stove.notKept.not-kept-more', { more: more > 0 && t('stove.notKept.and-more-more', { more }) })}
         </b>{' '}
-        {KINDS[one.event.kind]}, {clock(one.event.at, timezone)}
+        {CALLED[one.event.kind]}, {clock(one.event.at, timezone)}
         {one.by && `, ${one.by.name}`}.{' '}
         <span className="text-tomato">{one.refused && reason(one.refused)}</span>
       </p>

@@ -2,21 +2,45 @@ import type { Cook } from '../contracts.generated';
 import type { Measure } from '../measure';
 import { VERB } from './steps';
 import { t } from '../words/messages';
+import type { Touch } from './say';
 
-type Touch = NonNullable<Cook['state']['undo']>;
+type Said = NonNullable<Cook['state']['undo']>;
+
+/** What kind of touch it is. */
+export const CALLED: Record<Touch['kind'], string> = {
+  start: t('common.pan-on-4'),
+  done: t('stove.notKept.a-step'),
+  pour: t('stove.notKept.a-pour'),
+  splash: t('stove.notKept.an-extra-pour'),
+  lift: t('stove.notKept.liquid-lifted-out'),
+  heat: t('stove.notKept.the-heat'),
+  lid: t('stove.notKept.the-lid'),
+  sign: t('stove.notKept.a-sign'),
+  'not-yet': t('common.not-yet'),
+  taste: t('stove.notKept.a-taste'),
+  weigh: t('stove.notKept.a-weighing'),
+  trouble: t('stove.notKept.a-way-back'),
+  undo: t('stove.notKept.undo'),
+  verdict: t('stove.notKept.the-verdict'),
+  abandon: t('common.giving-up'),
+  note: t('stove.notKept.a-note'),
+};
 
 /** A touch as a cook would call it: "pour 90 mL", "heat to medium". */
-export function wordsOf(touch: Touch, cook: Cook, { volume }: Measure): string {
-  const amount = touch.volume_ml === null ? '' : ` ${volume(touch.volume_ml)}`;
+export function wordsOf(touch: Said, cook: Cook, { volume }: Measure): string {
+  const amount = touch.volume_ml === null ? '' : volume(touch.volume_ml);
   const stage = touch.stage === null ? undefined : cook.working.plan.stages[touch.stage];
   switch (touch.kind) {
     case 'start':
       return t('common.pan-on-4');
     case 'done':
     case 'pour':
-      return `${stage ? VERB[stage.kind].toLowerCase() : 'step'}${amount}`;
+      return t('stove.words.step-amount', {
+        step: stage ? VERB[stage.kind].toLowerCase() : CALLED.done,
+        amount,
+      }).trim();
     case 'splash':
-      return `pour${amount}`;
+      return t('stove.words.pour-amount', { amount });
     case 'lift':
       return t('stove.words.lift-out-amount', { amount });
     case 'heat':
@@ -27,9 +51,7 @@ export function wordsOf(touch: Touch, cook: Cook, { volume }: Measure): string {
       return t('stove.words.way-back');
     case 'abandon':
       return t('common.giving-up');
-    case 'weigh':
-      return 'weighing';
     default:
-      return touch.kind;
+      return CALLED[touch.kind as Touch['kind']];
   }
 }

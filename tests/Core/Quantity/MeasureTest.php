@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Velko\Core\Quantity\Duration;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Measure;
 use Velko\Core\Quantity\NotAMeasure;
@@ -44,12 +45,12 @@ it('refuses a negative amount and names the range', fn () => Measure::read('-3 m
 
 it('refuses numbers that are none', fn () => Volume::ofMl(NAN))->throws(OutOfRange::class);
 
-it('shows metric and US', function (Mass|Volume|Temperature|Power $value, string $metric, string $us): void {
-    expect($value->metric())->toBe($metric)->and($value->us())->toBe($us);
+it('shows metric and US', function (Mass|Volume|Temperature|Power $value, string $metric, string|Fact $us): void {
+    expect($value->metric())->toBe($metric)->and($value->us())->toEqual($us);
 })->with([
     [fn () => Volume::ofMl(180), '180 mL', '6.1 fl oz'],
-    [fn () => Volume::ofMl(296), '296 mL', '1 ¼ cups'],
-    [fn () => Volume::ofMl(1250), '1.25 L', '5 ¼ cups'],
+    [fn () => Volume::ofMl(296), '296 mL', Fact::of('unit.cups', cups: '1 ¼', many: true)],
+    [fn () => Volume::ofMl(1250), '1.25 L', Fact::of('unit.cups', cups: '5 ¼', many: true)],
     [fn () => Volume::ofMl(4000), '4 L', '4.2 qt'],
     [fn () => Mass::ofG(320), '320 g', '11.3 oz'],
     [fn () => Mass::ofG(1446), '1.45 kg', '3 lb 3 oz'],

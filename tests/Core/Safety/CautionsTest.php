@@ -37,11 +37,11 @@ it('calls two people to a full wide pan', function (): void {
 });
 
 it('says each allergen once with all it is from, and what is not for the guest', function (): void {
-    $plate = served(Diet::Vegetarian, Part::butter(), Part::cheese(), Part::wine(), new Part('fish stock', Diet::Pescatarian, [Allergen::Fish]));
+    $plate = served(Diet::Vegetarian, Part::butter('butter'), Part::cheese('cheese'), Part::wine('wine'), new Part('fish stock', Diet::Pescatarian, [Allergen::Fish]));
     expect($plate->allergens)->toBe(['fish' => ['fish stock'], 'milk' => ['butter', 'cheese'], 'sulphites' => ['wine']])
         ->and($plate->suits)->toBe(Diet::Pescatarian)
         ->and(Checks::of($plate)[0]->fact)->toEqual(Fact::of('warning.not-for-diet', diet: Diet::Vegetarian->fact(), parts: ['fish stock']))
-        ->and(Checks::of(served(Diet::Any, Part::butter())))->toBe([]);
+        ->and(Checks::of(served(Diet::Any, Part::butter('butter'))))->toBe([]);
 });
 
 it('holds nothing for safe that nobody has said', function (): void {

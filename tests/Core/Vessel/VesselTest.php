@@ -51,10 +51,6 @@ it('takes the ladle that needs few scoops and yet hits the dose', function (floa
     expect(Ladle::bestFor([new Ladle(60), new Ladle(90), new Ladle(150)], $dose)->ml)->toBe($ml);
 })->with([[60.0, 60.0], [95.0, 90.0], [150.0, 150.0], [450.0, 150.0]]);
 
-it('says ladles as a cook does', function (float $volume, string $words): void {
-    expect((new Ladle(90))->words($volume))->toBe($words);
-})->with([[180.0, '2 ladles'], [45.0, '½ ladle'], [90.0, '1 ladle'], [158.0, '1 ¾ ladles'], [5.0, 'a splash']]);
-
 describe('choosing', function (): void {
     $pans = [1 => new Pan(35, 36, 13, 2600), 2 => new Pan(22, 24, 7, 850), 3 => new Pan(26, 28, 7.5, 1150)];
     $burners = [7 => new Burner(32, ['high' => 5600]), 8 => new Burner(12.5, ['high' => 1400]), 9 => new Burner(15, ['high' => 2000])];
