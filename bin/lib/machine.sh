@@ -49,11 +49,21 @@ prepare_machine() {
 }
 
 install_packages() {
+    install_php_packages &
+    local php=$!
+    install_front_end_packages
+    wait "$php" || exit 1
+}
+
+install_php_packages() {
     if [ ! -f vendor/autoload.php ] || ! unchanged composer composer.json; then
         step "installing the PHP packages"
         quietly composer composer install --no-progress --no-scripts
         keep_stamp composer composer.json
     fi
+}
+
+install_front_end_packages() {
     if [ ! -d node_modules ] || ! unchanged npm package.json package-lock.json; then
         step "installing the front-end packages"
         quietly npm npm ci --no-progress

@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { existsSync, readFileSync } from 'node:fs';
 import type english from '../../lang/en/screens.json';
 import { expectFits, SIZES } from './fits';
-import { PASSWORD } from './station';
+import { PASSWORD, settled } from './station';
 
 /* In a language that nobody speaks (tests/made-up-language.mjs): every letter accented, every text a third longer. What a kitchen has
    named itself is plain, and signs of units are; whatever else is plain on a screen was not said by a message. */
@@ -118,12 +118,13 @@ async function cookIt(page: Page, family: string): Promise<void> {
   await expectSaid(page, `${family}: pan on`);
   for (let step = 0; step < 40 && (await page.getByRole('radiogroup').count()) === 0; step++) {
     await page.keyboard.press('d');
-    await page.waitForTimeout(800);
+    await page.clock.fastForward(900);
+    await settled(page);
     if (step === 2) {
       await expectFits(page, `${family}, in the made-up language`, 'main', false, TWO);
       for (const key of ['t', 'w', 's', 'h', 'o', 'x']) {
         await page.keyboard.press(key);
-        await page.waitForTimeout(key === 'x' ? 1200 : 250);
+        await page.waitForTimeout(key === 'x' ? 700 : 100);
         await expectSaid(page, `${family}: key ${key}`);
         await page.keyboard.press('Escape');
       }
@@ -147,6 +148,7 @@ for (const units of ['metric', 'us'] as const) {
     test.setTimeout(300_000);
     const broken: string[] = [];
     page.on('console', (message) => message.type() === 'error' && broken.push(message.text()));
+    await page.clock.install({ time: Date.now() - 30 * 60_000 });
     await signIn(page);
     await read(page, units);
     await page.reload();
