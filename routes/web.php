@@ -65,6 +65,7 @@ Route::prefix('api')->group(function () use ($id): void {
 
         Route::get('kitchen', [KitchenController::class, 'show']);
         Route::put('kitchen', [KitchenController::class, 'update']);
+        Route::post('kitchen/set-up', [KitchenController::class, 'setUp']);
         Route::get('kitchen/archive', [ExchangeController::class, 'archive']);
         Route::post('kitchen/archive', [ExchangeController::class, 'restore']);
         Route::post('kitchen/archive/cooks', [ExchangeController::class, 'restoreMore']);

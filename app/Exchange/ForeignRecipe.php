@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Contracts\BadDocument;
+use App\Kitchen\DishBody;
 use App\Words\Words;
 use stdClass;
 use Velko\Core\Family\Families;
@@ -17,6 +18,7 @@ use Velko\Core\Quantity\Rounding;
 use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
+use Velko\Core\Safety\Diet;
 
 /** A recipe that another program wrote: what of it makes a dish here, and what does not. */
 final class ForeignRecipe
@@ -90,7 +92,7 @@ final class ForeignRecipe
         }
 
         return [['format' => 'velko.dish/1', 'rice' => $rice, 'stock' => $stock, 'dish' => [
-            ...self::body($family), 'name' => mb_strimwidth($name, 0, 120), 'grams_main' => $grams, 'grams_starter' => max(self::LEAST_GRAMS, round($grams * 0.55)),
+            ...DishBody::usual($family), 'diet' => Diet::Any->value, 'name' => mb_strimwidth($name, 0, 120), 'grams_main' => $grams, 'grams_starter' => max(self::LEAST_GRAMS, round($grams * 0.55)),
             'wine_ml_per_80_g' => round($wine, 1), 'butter_g_per_80_g' => round($butter, 1), 'cheese_g_per_80_g' => round($cheese, 1),
             'ingredients' => array_values(array_filter($ingredients, static fn (?array $one): bool => $one !== null)),
         ]], array_values(array_unique($this->leftOut))];
@@ -252,19 +254,6 @@ final class ForeignRecipe
             'name' => mb_strimwidth($what, 0, self::LONGEST_NAME), 'amount' => round($each, 3),
             'unit' => $measure instanceof Mass ? 'g' : ($measure instanceof Volume ? 'ml' : 'pieces'),
             'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => null, 'allergens' => null,
-        ];
-    }
-
-    /** @return array<string, mixed> a dish-body of the family as it is when nobody has said more */
-    private static function body(Family $family): array
-    {
-        $traits = $family->traits();
-
-        return [
-            'family' => $traits->name, 'doses' => $traits->inStages ? 'ladle-by-ladle' : 'one-pour', 'stirring' => $traits->stirring->value,
-            'sealed' => true, 'toast' => 'medium', 'rinsed' => false, 'soak_min' => 0, 'finish_min' => $traits->finish, 'rest_min' => $traits->rest, 'rest_covered' => $traits->driesOut,
-            'looseness' => $traits->looseness, 'crust' => $traits->driesOut ? 'gold' : 'none', 'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'diet' => 'any',
-            'finish' => '', 'butter_salted' => false, 'garnish' => '', 'side_work' => [],
         ];
     }
 

@@ -11,6 +11,7 @@ use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Velko\Core\Cook\Poured;
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\Status;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Live\Estimating;
@@ -59,6 +60,7 @@ final class CookDocument
             'scale' => $self->kept->onTheScale()->document(),
             'devices' => $self->devices(),
             'hot_holding_c' => $cook->kitchen->hot_holding_c,
+            'signs' => array_map(static fn (Sign $sign): string => $sign->value, $self->kept->family()->traits()->signs),
             'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], $self->kept->family()->traits()->scale->words),
         ];
     }

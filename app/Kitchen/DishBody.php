@@ -9,8 +9,17 @@ use App\Models\DishIngredient;
 use App\Models\DishSideWork;
 use App\Models\Rice;
 use App\Models\Stock;
+use App\Words\Words;
+use Velko\Core\Crust\CrustSchool;
+use Velko\Core\Crust\CrustWish;
+use Velko\Core\Method\Schools;
+use Velko\Core\Method\Toasting;
 use Velko\Core\Mise\Goes;
+use Velko\Core\Planning\Defaults;
+use Velko\Core\Planning\Family;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Safety\Allergen;
+use Velko\Core\Safety\Diet;
 use Velko\Core\Safety\Larder;
 
 /** dish-body, velko.dish/1 and the columns of a dish: the one way between them. */
@@ -35,6 +44,44 @@ final class DishBody
             'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
                 ...$one->only(['what', 'takes_min', 'hands_min', 'ahead']), 'ready' => $one->ready->value,
             ])->all()),
+        ];
+    }
+
+    /** A starter of any family, g raw (common practice, no single source). */
+    private const STARTER_G = 45;
+
+    /** @return array<string, mixed> dish-body of a family, as it is before anybody has said more */
+    public static function usual(Family $family): array
+    {
+        $traits = $family->traits();
+
+        return [
+            'name' => (new Words)->say(Fact::of("house.$traits->name")),
+            'family' => $traits->name,
+            'grams_main' => $traits->mainGrams,
+            'grams_starter' => self::STARTER_G,
+            'wine_ml_per_80_g' => $traits->wine,
+            'doses' => $traits->inStages ? Schools::DEFAULT : Schools::ONE_POUR,
+            'stirring' => $traits->stirring->value,
+            'sealed' => true,
+            'toast' => Toasting::Medium->value,
+            'rinsed' => false,
+            'soak_min' => 0,
+            'finish_min' => $traits->finish,
+            'rest_min' => $traits->rest,
+            'rest_covered' => $traits->driesOut,
+            'looseness' => $traits->looseness,
+            'crust' => ($traits->driesOut ? CrustWish::Gold : CrustWish::None)->value,
+            'crust_school' => CrustSchool::ShortAndHot->value,
+            'minutes_to_table' => Defaults::MINUTES_TO_TABLE,
+            'diet' => Diet::Vegetarian->value,
+            'finish' => '',
+            'butter_g_per_80_g' => $traits->butter,
+            'butter_salted' => false,
+            'cheese_g_per_80_g' => $traits->cheese,
+            'garnish' => '',
+            'ingredients' => [],
+            'side_work' => [],
         ];
     }
 

@@ -18,6 +18,9 @@ use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
+use Velko\Core\Family\Families;
+use Velko\Core\Planning\Family;
+use Velko\Core\Rice\Looseness;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Water\Atmosphere;
@@ -55,6 +58,8 @@ final class KitchenDocument
             'rices' => self::each($kitchen->rices->sortBy('name'), self::rice(...)),
             'stocks' => self::each($kitchen->stocks->sortBy('name'), self::stock(...)),
             'begin' => self::begin($kitchen, $now),
+            'kit' => SetUp::kit(),
+            'families' => array_map(self::family(...), array_values(Families::all())),
             'dishes' => $kitchen->dishes->sortBy('name')->map(static fn (Dish $dish): array => [
                 ...$dish->only(['id', 'name', 'family', 'grams_main', 'grams_starter', 'doses', 'looseness']),
                 'rice' => (new Words)->say(Variety::from($dish->rice->variety)->fact()),
@@ -74,6 +79,21 @@ final class KitchenDocument
     private static function each(Collection $rows, callable $document): array
     {
         return array_values($rows->map($document)->all());
+    }
+
+    /** @return array<string, mixed> what a form needs to know of a family */
+    private static function family(Family $family): array
+    {
+        $traits = $family->traits();
+
+        return [
+            'family' => $traits->name,
+            'rices' => array_map(static fn (Variety $rice): string => $rice->value, $traits->rices),
+            'in_stages' => $traits->inStages,
+            'dries_out' => $traits->driesOut,
+            'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], $traits->scale->words),
+            'new_dish' => DishBody::usual($family),
+        ];
     }
 
     /** @return array<string, mixed> */

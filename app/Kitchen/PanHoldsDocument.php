@@ -24,7 +24,7 @@ final class PanHoldsDocument
             'holds_ml' => round($pan->workingVolume()),
             'takes' => array_map(static function (Family $family) use ($pan): array {
                 $traits = $family->traits();
-                $fit = $family->fit($traits->rice->grain(), $traits->looseness);
+                $fit = $family->fit($traits->rices[0]->grain(), $traits->looseness);
 
                 return ['family' => $traits->name, 'covers' => (int) floor($fit->mostRice($pan) / $traits->mainGrams), 'suited' => $fit->suits($pan)];
             }, array_values(Families::all())),

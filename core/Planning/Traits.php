@@ -20,10 +20,13 @@ final readonly class Traits
     /**
      * @param  string  $name  of the family, in documents
      * @param  non-empty-list<string>  $calledBy  what a dish of it has in its name, in small letters
-     * @param  Variety  $rice  that it is usually cooked with
+     * @param  non-empty-list<Variety>  $rices  that it is cooked with, the usual one first
      * @param  float  $mainGrams  raw rice of an ordinary main, g
      * @param  Scale  $scale  how it lies on the plate
      * @param  float  $looseness  free liquid per raw rice at the table, g/g
+     * @param  float  $wine  mL to 80 g of rice
+     * @param  float  $butter  g to 80 g of rice
+     * @param  float  $cheese  g to 80 g of rice
      * @param  float  $finish  min off the heat for butter and cheese; 0: it has none
      * @param  float  $rest  min
      * @param  bool  $inStages  The stock goes in by a school of doses; else in one pour.
@@ -40,11 +43,14 @@ final readonly class Traits
     public function __construct(
         public string $name,
         public array $calledBy,
-        public Variety $rice,
+        public array $rices,
         public float $mainGrams,
         public Scale $scale,
         public float $looseness,
         public Stirring $stirring,
+        public float $wine,
+        public float $butter,
+        public float $cheese,
         public float $finish,
         public float $rest,
         public bool $inStages,

@@ -116,6 +116,7 @@ export const api = {
   openKitchen: (entry: object) => call<Session>('POST', 'kitchens', entry),
   kitchen: () => call<Kitchen>('GET', 'kitchen'),
   keepHouse: (entry: object) => call<Kitchen>('PUT', 'kitchen', entry),
+  setUp: (entry: object) => call<Kitchen>('POST', 'kitchen/set-up', entry),
   keepThing: (address: string, id: number | undefined, entry: object) =>
     id === undefined
       ? call<Kitchen>('POST', `kitchen/${address}`, entry)

@@ -154,6 +154,23 @@ export type LoosenessWord =
  */
 export type BrowningWord = 'pale' | 'gold' | 'dark' | 'burnt';
 /**
+ * what a cook sees or hears in the pan
+ */
+export type SignWord =
+  | 'wine-gone'
+  | 'dry-trail'
+  | 'grains-show'
+  | 'crackle'
+  | 'spoon-resists'
+  | 'boils'
+  | 'stands'
+  | 'slow-slump'
+  | 'wave'
+  | 'very-loose'
+  | 'creamy'
+  | 'loose'
+  | 'soup';
+/**
  * what the cook saw go wrong
  */
 export type TroubleWord =
@@ -247,6 +264,14 @@ export type Reading = {
   at: string;
 } | null;
 /**
+ * a pan that a kitchen can be set up with
+ */
+export type KitPanWord = 'sautoir-24' | 'sautoir-28' | 'rondeau-36' | 'wide-34' | 'wide-42' | 'pot-8';
+/**
+ * a ring that a kitchen can be set up with
+ */
+export type KitRingWord = 'gas' | 'gas-strong' | 'gas-big' | 'induction';
+/**
  * hours of the day
  */
 export type ClockWord = '12' | '24';
@@ -333,6 +358,7 @@ export interface Contracts {
   'rice.json': RiceEntry;
   'safety.json': Safety;
   'session.json': Session;
+  'set-up.json': SetUp;
   'sign-in.json': SignIn;
   'simulation-request.json': SimulationRequest;
   'simulation.json': Simulation;
@@ -1285,23 +1311,7 @@ export interface CookEventSign {
    * device time, UTC, milliseconds
    */
   at: string;
-  /**
-   * seen, heard or felt
-   */
-  sign:
-    | 'wine-gone'
-    | 'dry-trail'
-    | 'grains-show'
-    | 'crackle'
-    | 'spoon-resists'
-    | 'stands'
-    | 'slow-slump'
-    | 'wave'
-    | 'very-loose'
-    | 'creamy'
-    | 'loose'
-    | 'soup'
-    | 'boils';
+  sign: SignWord;
 }
 export interface CookEventNotYet {
   /**
@@ -2341,6 +2351,10 @@ export interface Cook {
     }[];
   };
   /**
+   * what can be seen or heard in such a pan, in the order in which it comes
+   */
+  signs: SignWord[];
+  /**
    * how the dish can fall on the plate, from tight to loose: the answers of a verdict
    */
   plates: {
@@ -3121,6 +3135,196 @@ export interface Kitchen {
    * of an archive that is being brought in
    */
   cooks_to_come: number;
+  /**
+   * what a form needs to know of each family
+   */
+  families: FamilyTraits[];
+  /**
+   * what a kitchen can be set up with
+   */
+  kit: {
+    pans: {
+      code: KitPanWord;
+      name: string;
+      /**
+       * cm
+       */
+      base_cm: number;
+      /**
+       * cm
+       */
+      rim_cm: number;
+      /**
+       * cm
+       */
+      height_cm: number;
+      /**
+       * J/K
+       */
+      metal_j_per_k: number;
+    }[];
+    rings: {
+      code: KitRingWord;
+      name: string;
+      /**
+       * cm
+       */
+      ring_cm: number;
+      fuel: FuelWord;
+      /**
+       * W
+       */
+      rated_w: number;
+    }[];
+    /**
+     * of a new ring
+     */
+    marks: {
+      mark: string;
+      /**
+       * of full power
+       */
+      share: number;
+      net_w: null;
+    }[];
+  };
+}
+export interface FamilyTraits {
+  family: FamilyWord;
+  /**
+   * that it is cooked with, the usual one first
+   */
+  rices: VarietyWord[];
+  /**
+   * its stock goes in by a school of doses
+   */
+  in_stages: boolean;
+  /**
+   * nothing free is left at the end; its floor takes a crust
+   */
+  dries_out: boolean;
+  /**
+   * how it can fall on the plate, from tight to loose
+   */
+  plates: {
+    word: LoosenessWord;
+    /**
+     * g/g
+     */
+    looseness: number;
+  }[];
+  new_dish: DishBody1;
+}
+/**
+ * A dish as cooks think of it, without its rice and its stock.
+ */
+export interface DishBody1 {
+  name: string;
+  family: FamilyWord;
+  /**
+   * g raw
+   */
+  grams_main: number;
+  /**
+   * g raw
+   */
+  grams_starter: number;
+  /**
+   * mL
+   */
+  wine_ml_per_80_g: number;
+  doses: DosesWord;
+  stirring: StirringWord;
+  /**
+   * toasted in fat
+   */
+  sealed: boolean;
+  toast: ToastingWord;
+  rinsed: boolean;
+  /**
+   * min
+   */
+  soak_min: number;
+  /**
+   * min
+   */
+  finish_min: number;
+  /**
+   * min
+   */
+  rest_min: number;
+  rest_covered: boolean;
+  /**
+   * g/g
+   */
+  looseness: number;
+  crust: CrustWord;
+  crust_school: CrustSchoolWord1;
+  /**
+   * min from the pass
+   */
+  minutes_to_table: number;
+  diet: DietWord;
+  finish: string;
+  /**
+   * g
+   */
+  butter_g_per_80_g: number;
+  butter_salted: boolean;
+  /**
+   * g
+   */
+  cheese_g_per_80_g: number;
+  garnish: string;
+  /**
+   * @maxItems 60
+   */
+  ingredients: {
+    name: string;
+    /**
+     * in its unit
+     */
+    amount: number;
+    unit: UnitWord;
+    per: ScalesWord1;
+    goes: 'base' | 'with-the-rice' | 'at-minute' | 'nine-tenths-gone' | 'last-two-minutes' | 'on-top';
+    /**
+     * min of the cook, for at-minute
+     */
+    minute: number | null;
+    /**
+     * the strictest diet that it suits; null: nobody has said
+     */
+    suits: DietWord1 | null;
+    /**
+     * null: nobody has said
+     *
+     * @maxItems 14
+     */
+    allergens: AllergenWord[] | null;
+  }[];
+  /**
+   * @maxItems 30
+   */
+  side_work: {
+    what: string;
+    /**
+     * when it must be ready
+     */
+    ready: 'rice' | 'stock' | 'last-dose' | 'table';
+    /**
+     * min
+     */
+    takes_min: number;
+    /**
+     * min of hands in it
+     */
+    hands_min: number;
+    /**
+     * can be done before service
+     */
+    ahead: boolean;
+  }[];
 }
 /**
  * One ladle by what it holds.
@@ -3462,6 +3666,26 @@ export interface Session {
    * whether this house sends mail
    */
   mail: boolean;
+}
+/**
+ * A kitchen from nothing, from the kit: all of it is entered, or nothing.
+ */
+export interface SetUp {
+  format: 'velko.set-up/1';
+  units: UnitsWord;
+  /**
+   * m above the sea
+   */
+  altitude_m: number;
+  /**
+   * @minItems 1
+   */
+  pans: KitPanWord[];
+  /**
+   * @minItems 1
+   */
+  rings: KitRingWord[];
+  variety: VarietyWord;
 }
 /**
  * E-mail and password.

@@ -116,3 +116,26 @@ export const CRUST_SCHOOL = ['short-and-hot', 'long-and-gentle'] as const;
 
 /** what an ingredient scales with */
 export const SCALES = ['main', 'plate', 'floor', 'pan'] as const;
+
+/** what a cook sees or hears in the pan */
+export const SIGN = [
+  'wine-gone',
+  'dry-trail',
+  'grains-show',
+  'crackle',
+  'spoon-resists',
+  'boils',
+  'stands',
+  'slow-slump',
+  'wave',
+  'very-loose',
+  'creamy',
+  'loose',
+  'soup',
+] as const;
+
+/** a pan that a kitchen can be set up with */
+export const KIT_PAN = ['sautoir-24', 'sautoir-28', 'rondeau-36', 'wide-34', 'wide-42', 'pot-8'] as const;
+
+/** a ring that a kitchen can be set up with */
+export const KIT_RING = ['gas', 'gas-strong', 'gas-big', 'induction'] as const;

@@ -20,7 +20,7 @@ const LEAST_ROLE = [
     'PUT api/people/{person}' => 'chef', 'DELETE api/people/{person}' => 'chef', 'POST api/people/{person}/link' => 'chef',
     'POST api/kitchen/farewell' => 'chef', 'DELETE api/kitchen/farewell' => 'chef',
     'GET api/kitchen' => 'trainee', 'PUT api/kitchen' => 'chef', 'GET api/kitchen/archive' => 'chef', 'POST api/kitchen/archive' => 'chef', 'POST api/kitchen/archive/cooks' => 'chef', 'DELETE api/kitchen/archive' => 'chef',
-    'POST api/kitchen/pans/holds' => 'trainee', 'POST api/kitchen/devices/{device}/key' => 'chef',
+    'POST api/kitchen/set-up' => 'chef', 'POST api/kitchen/pans/holds' => 'trainee', 'POST api/kitchen/devices/{device}/key' => 'chef',
     'POST api/kitchen/{thing}' => 'chef', 'PUT api/kitchen/{thing}/{id}' => 'chef', 'DELETE api/kitchen/{thing}/{id}' => 'chef', 'POST api/kitchen/{thing}/{id}/back' => 'chef',
     'POST api/kitchen/burners/{burner}/boil-off' => 'chef',
     'POST api/dishes' => 'cook', 'GET api/dishes/{dish}' => 'trainee', 'PUT api/dishes/{dish}' => 'cook', 'DELETE api/dishes/{dish}' => 'cook', 'POST api/dishes/{id}/back' => 'cook',

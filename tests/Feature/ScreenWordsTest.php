@@ -21,7 +21,7 @@ it('has every message that a screen says, and no other', function (): void {
 it('has the words of each vocabulary that is shown', function (): void {
     $messages = json_decode((string) file_get_contents(lang_path('en/screens.json')), true, flags: JSON_THROW_ON_ERROR);
     $words = json_decode((string) file_get_contents(base_path('contracts/words.json')), true, flags: JSON_THROW_ON_ERROR)['$defs'];
-    foreach (['bite', 'looseness', 'browning', 'allergen', 'diet', 'doses', 'trouble'] as $vocabulary) {
+    foreach (['bite', 'looseness', 'browning', 'allergen', 'diet', 'doses', 'trouble', 'sign', 'family', 'variety', 'base', 'device'] as $vocabulary) {
         foreach ($words[$vocabulary]['enum'] as $word) {
             expect($messages)->toHaveKey("word.$vocabulary.".str_replace(' ', '-', $word));
         }

@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Contracts\BadDocument;
 use App\Http\Requests\HouseRequest;
 use App\Http\Requests\NewKitchenRequest;
+use App\Http\Requests\SetUpRequest;
 use App\Kitchen\KeepHouse;
 use App\Kitchen\KitchenDocument;
+use App\Kitchen\SetUp;
 use App\Models\User;
 use App\People\Door;
 use App\People\OpenKitchen;
@@ -36,6 +38,15 @@ final class KitchenController
         Door::in($request, $user);
 
         return new JsonResponse(SessionDocument::of($request, $user), 201);
+    }
+
+    /** @throws BadDocument */
+    public function setUp(SetUpRequest $request, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('run', $user->kitchen);
+        SetUp::of($user, $request->document());
+
+        return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()), 201);
     }
 
     /** @throws BadDocument */

@@ -36,11 +36,14 @@ final readonly class PanRice implements Family
         $this->traits = new Traits(
             name: 'pan-rice',
             calledBy: ['pan rice'],
-            rice: Variety::Bomba,
+            rices: [Variety::Bomba, Variety::Round, Variety::Sushi],
             mainGrams: 60.0, // its extras lie beside it
             scale: new Scale([Looseness::Dry, Looseness::Moist], 0.1),
             looseness: 0.0,
             stirring: Stirring::Never,
+            wine: 0.0,
+            butter: 0.0,
+            cheese: 0.0,
             finish: 0.0,
             rest: 5.0,
             inStages: false,

@@ -1,7 +1,7 @@
 import type { Working } from '../contracts.generated';
 import { useCook } from '../cook';
 import { wholeMinute } from '../measure';
-import { pours, rightMinutes } from '../pictures/fromPlan';
+import { pours, rightMinutes, takesCrust } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/GrainClock';
 import { PanFromAbove } from '../pictures/PanFromAbove';
 import { PassCurve } from '../pictures/PassCurve';
@@ -48,15 +48,11 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
           table={plan.timing.table_min}
           clockAt={clockAt}
         />
-        {working.dish.family === 'pan-rice' ? (
-          <PanFromAbove working={working} />
-        ) : (
-          <PassCurve working={working} />
-        )}
+        {takesCrust(plan) ? <PanFromAbove working={working} /> : <PassCurve working={working} />}
       </div>
       <Steps working={working} clockAt={clockAt} />
       <Before working={working} />
-      {working.dish.family === 'pan-rice' && <CrustMinutes working={working} />}
+      {takesCrust(plan) && <CrustMinutes working={working} />}
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { minute, wholeMinute, type Measure } from '../measure';
 import { Explain, type Term } from '../parts/Explain';
 import { sum } from './terms';
 import { t, wordOf } from '../words/messages';
+import { takesCrust } from '../pictures/fromPlan';
 
 const HELD_BACK = {
   risotto: t('bench.numbers.what-is-held-back-stays-hot'),
@@ -122,7 +123,7 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
           { label: t('common.at-the-table-4'), amount: measure.heat(plan.at_table.temperature_c) },
         ]}
         because={
-          dish.family === 'pan-rice'
+          takesCrust(plan)
             ? t('bench.numbers.once-it-is-dry-the-grain')
             : t('bench.numbers.off-early-the-grain-goes-on', { heat: measure.heat(100) })
         }

@@ -24,7 +24,7 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
     >
       <p className="text-sm leading-tight text-ink-soft">
         {working.dish.stock}
-        {working.dish.family === 'risotto'
+        {plan.stages.filter((stage) => stage.kind === 'pour').length > 1
           ? t('bench.stockSide.a-band-for-each-dose')
           : t('bench.stockSide.all-in-one-pour')}
       </p>

@@ -1,4 +1,4 @@
-import type { Body } from './blank';
+import type { Body } from './newDish';
 import { t } from '../words/messages';
 
 /** What is other in a version than in the one on the form. */

@@ -7,20 +7,17 @@ import type { DishPage, Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick, Tick, Ticks } from '../parts/Field';
-import type { Body } from './blank';
+import { familyOf, type Body } from './newDish';
 import { Meanwhile } from './Meanwhile';
 import { readAmount } from './readAmount';
 import * as vocabulary from '../words.generated';
 import { DIETS, labelled, ALLERGENS } from './words';
 import { kitchenChanged, queries } from '../queries';
-import { t } from '../words/messages';
+import { t, wordOf } from '../words/messages';
 
-const DOSES = [
-  ['ladle-by-ladle', t('kitchen.dishForm.ladle-by-ladle')],
-  ['little-and-often', t('kitchen.dishForm.little-and-often')],
-  ['kept-covered', t('kitchen.dishForm.kept-covered')],
-  ['cooked-down', t('kitchen.dishForm.cooked-down')],
-] as const;
+const DOSES = vocabulary.DOSES.filter((one) => one !== 'one-pour').map(
+  (one) => [one, wordOf('doses', one)] as const,
+);
 const STIRRING = labelled(vocabulary.STIRRING, {
   constant: t('kitchen.dishForm.all-the-time'),
   'now-and-then': t('kitchen.dishForm.now-and-then'),
@@ -31,20 +28,6 @@ const TOAST = labelled(vocabulary.TOASTING, {
   medium: t('kitchen.dishForm.medium-3-min'),
   slow: t('kitchen.dishForm.slow-5-min'),
 });
-const PLATES = {
-  risotto: [
-    ['0.45', t('kitchen.dishForm.stands')],
-    ['0.65', t('kitchen.dishForm.slow-slump')],
-    ['0.85', t('kitchen.dishForm.wave')],
-    ['1.1', t('kitchen.dishForm.very-loose')],
-  ],
-  'soupy-rice': [
-    ['1.8', t('common.creamy')],
-    ['3', t('common.loose')],
-    ['4.5', t('kitchen.dishForm.soup')],
-  ],
-  'pan-rice': [['0', t('kitchen.dishForm.dry')]],
-} as const;
 const CRUST = labelled(vocabulary.CRUST, {
   none: t('kitchen.dishForm.no-crust'),
   gold: t('common.gold'),
@@ -173,7 +156,7 @@ export function DishForm({
           unitWords={t('kitchen.dishForm.raw')}
         />
       </div>
-      <Method family={body.family} looseness={body.looseness} />
+      <Method family={familyOf(kitchen, body.family)} looseness={body.looseness} />
       <Ingredients />
       <SideWork />
       <div className="grid grid-cols-2 gap-3 max-md:grid-cols-1">
@@ -196,11 +179,13 @@ export function DishForm({
   );
 }
 
-function Method({ family, looseness }: { family: Body['family']; looseness: number }) {
+function Method({ family, looseness }: { family: Kitchen['families'][number]; looseness: number }) {
   const { weight } = useMeasure();
-  const risotto = family === 'risotto';
-  const pan = family === 'pan-rice';
-  const words: (readonly [string, string])[] = [...PLATES[family]];
+  const inStages = family.in_stages;
+  const pan = family.dries_out;
+  const words = family.plates.map(
+    (plate) => [String(plate.looseness), wordOf('looseness', plate.word)] as const,
+  );
   const plates = words.some(([value]) => Number(value) === looseness)
     ? words.map(([value, word]) => [Number(value) === looseness ? String(looseness) : value, word] as const)
     : [
@@ -211,7 +196,7 @@ function Method({ family, looseness }: { family: Body['family']; looseness: numb
     <fieldset>
       <legend className="text-xl font-bold">{t('kitchen.dishForm.method')}</legend>
       <div className="mt-1 grid grid-cols-4 gap-3 max-md:grid-cols-2">
-        {risotto && <Pick name="dish.doses" label={t('kitchen.dishForm.stock-goes-in')} options={DOSES} />}
+        {inStages && <Pick name="dish.doses" label={t('kitchen.dishForm.stock-goes-in')} options={DOSES} />}
         <Pick name="dish.stirring" label={t('kitchen.dishForm.stirred')} options={STIRRING} />
         <Pick name="dish.toast" label={t('kitchen.dishForm.toasted')} options={TOAST} />
         {!pan && (
@@ -224,14 +209,14 @@ function Method({ family, looseness }: { family: Body['family']; looseness: numb
         )}
         {pan && <Pick name="dish.crust" label={t('common.crust')} options={CRUST} />}
         {pan && <Pick name="dish.crust_school" label={t('kitchen.dishForm.made')} options={CRUST_SCHOOL} />}
-        {risotto && (
+        {inStages && (
           <Amount
             name="dish.wine_ml_per_80_g"
             label={t('kitchen.dishForm.wine-for-weight', { weight: weight(80) })}
             of="volume"
           />
         )}
-        {risotto && (
+        {inStages && (
           <Field
             name="dish.butter_g_per_80_g"
             label={t('kitchen.dishForm.butter-for-weight', { weight: weight(80) })}
@@ -239,7 +224,7 @@ function Method({ family, looseness }: { family: Body['family']; looseness: numb
             kind="number"
           />
         )}
-        {risotto && (
+        {inStages && (
           <Field
             name="dish.cheese_g_per_80_g"
             label={t('kitchen.dishForm.cheese-for-weight', { weight: weight(80) })}
@@ -247,7 +232,7 @@ function Method({ family, looseness }: { family: Body['family']; looseness: numb
             kind="number"
           />
         )}
-        {!risotto && (
+        {!inStages && (
           <Field
             name="dish.soak_min"
             label={t('kitchen.dishForm.soaked')}
@@ -255,7 +240,7 @@ function Method({ family, looseness }: { family: Body['family']; looseness: numb
             kind="number"
           />
         )}
-        {risotto && (
+        {inStages && (
           <Field
             name="dish.finish_min"
             label={t('kitchen.dishForm.beaten-in')}
@@ -274,9 +259,9 @@ function Method({ family, looseness }: { family: Body['family']; looseness: numb
       </div>
       <div className="mt-1 flex flex-wrap gap-x-6">
         <Tick name="dish.sealed" label={t('kitchen.dishForm.toasted-in-fat')} />
-        {!risotto && <Tick name="dish.rinsed" label={t('kitchen.dishForm.washed')} />}
+        {!inStages && <Tick name="dish.rinsed" label={t('kitchen.dishForm.washed')} />}
         <Tick name="dish.rest_covered" label={t('kitchen.dishForm.rests-under-a-cloth')} />
-        {risotto && <Tick name="dish.butter_salted" label={t('kitchen.dishForm.salted-butter')} />}
+        {inStages && <Tick name="dish.butter_salted" label={t('kitchen.dishForm.salted-butter')} />}
       </div>
     </fieldset>
   );

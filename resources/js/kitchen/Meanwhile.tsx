@@ -2,7 +2,7 @@ import { useFormContext } from 'react-hook-form';
 import type { DishPage } from '../contracts.generated';
 import { useCook } from '../cook';
 import { clock } from '../time';
-import type { Body } from './blank';
+import type { Body } from './newDish';
 import { Differences } from './Differences';
 import { t } from '../words/messages';
 

@@ -10,7 +10,6 @@ import { PanSide } from '../pictures/PanSide';
 import {
   BASES,
   FAMILIES,
-  MARKS,
   VARIETIES,
   type Burner,
   type Ladle,
@@ -149,7 +148,7 @@ function PanDrawing() {
   );
 }
 
-export function BurnerForm({ thing, onDone }: FormProps<Burner>) {
+export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks: Kitchen['kit']['marks'] }) {
   const keep = useKeep('burners', thing?.id, onDone);
   return (
     <Entry
@@ -165,7 +164,7 @@ export function BurnerForm({ thing, onDone }: FormProps<Burner>) {
               share: one.share,
               net_w: one.measured ? one.net_w : null,
             }))
-          : MARKS,
+          : marks,
       }}
       {...keep}
       beside={

@@ -14,7 +14,7 @@ const ROOM = { top: 26, right: 8, bottom: 34, left: 34 };
  * the hot stock that brings it back.
  */
 export function PassCurve({ working }: { working: Working }) {
-  const { plan, dish } = working;
+  const { plan } = working;
   const { volume } = useMeasure();
   const rows = plan.pass;
   if (rows.length < 2) {
@@ -156,23 +156,18 @@ export function PassCurve({ working }: { working: Working }) {
             <b>{t('pictures.passCurve.within-within-min', { within: minute(within) })}</b>.
           </>
         )}{' '}
-        {dish.family !== 'pan-rice' && (
-          <>
-            {t('pictures.passCurve.loosen-it')}{' '}
-            {[2, 4, 8].map((at, i) => {
-              const row =
-                rows.find((one) => one.at_min === walk + at) ?? rows.find((one) => one.at_min >= walk + at);
-              return row ? (
-                <span key={at}>
-                  {i > 0 && ', '}
-                  <b>{volume(Math.round(row.loosen_ml / 5) * 5)}</b>{' '}
-                  {t('pictures.passCurve.at-min-late', { at })}
-                </span>
-              ) : null;
-            })}
-            .
-          </>
-        )}
+        {t('pictures.passCurve.loosen-it')}{' '}
+        {[2, 4, 8].map((at, i) => {
+          const row =
+            rows.find((one) => one.at_min === walk + at) ?? rows.find((one) => one.at_min >= walk + at);
+          return row ? (
+            <span key={at}>
+              {i > 0 && ', '}
+              <b>{volume(Math.round(row.loosen_ml / 5) * 5)}</b> {t('pictures.passCurve.at-min-late', { at })}
+            </span>
+          ) : null;
+        })}
+        .
       </figcaption>
     </figure>
   );

@@ -18,3 +18,6 @@ export function pours(plan: Plan): { minute: number; volume_ml: number; kind: st
     .filter((stage) => stage.volume_ml !== null)
     .map((stage) => ({ minute: stage.at_min, volume_ml: stage.volume_ml ?? 0, kind: stage.kind }));
 }
+
+/** Whether the floor of the pan is to take colour: a pan that is cooked dry. */
+export const takesCrust = (plan: Plan): boolean => plan.crust.even !== null;

@@ -124,7 +124,7 @@ function Writing({ kitchen, open, onClose }: { kitchen: Kitchen; open: Open; onC
     case 'burner':
       return (
         <Sheet title={find(kitchen.burners)?.name ?? t('screens.kitchenScreen.a-ring')} onClose={onClose}>
-          <BurnerForm thing={find(kitchen.burners)} onDone={onClose} />
+          <BurnerForm thing={find(kitchen.burners)} marks={kitchen.kit.marks} onDone={onClose} />
         </Sheet>
       );
     case 'ladle':

@@ -7,8 +7,7 @@ import { saidOf } from '../parts/faults';
 import { asNumber } from '../parts/Field';
 import { halfDays } from '../time';
 import { Title } from '../parts/Title';
-import { blank } from '../kitchen/blank';
-import { MARKS, VARIETIES } from '../kitchen/words';
+import { VARIETIES } from '../kitchen/words';
 import { BringKitchen } from '../kitchen/BringKitchen';
 import { Choice } from '../parts/Choice';
 import { PanSide } from '../pictures/PanSide';
@@ -17,83 +16,38 @@ import { t } from '../words/messages';
 
 const SETS: Record<string, string> = { '/altitude_m': t('screens.setUp.the-height-above-the-sea') };
 
-const PANS = [
-  { name: t('screens.setUp.24-sautoir'), base_cm: 22, rim_cm: 24, height_cm: 7, metal_j_per_k: 850 },
-  { name: t('screens.setUp.28-sautoir'), base_cm: 26, rim_cm: 28, height_cm: 7.5, metal_j_per_k: 1150 },
-  { name: t('screens.setUp.36-rondeau'), base_cm: 35, rim_cm: 36, height_cm: 13, metal_j_per_k: 2600 },
-  { name: t('screens.setUp.34-wide-pan'), base_cm: 29, rim_cm: 34, height_cm: 5, metal_j_per_k: 700 },
-  { name: t('screens.setUp.42-wide-pan'), base_cm: 36, rim_cm: 42, height_cm: 5, metal_j_per_k: 1050 },
-  { name: t('screens.setUp.8-l-pot'), base_cm: 24, rim_cm: 24, height_cm: 18, metal_j_per_k: 1500 },
-];
-const RINGS = [
-  { name: t('screens.setUp.gas-ring'), ring_cm: 15, fuel: 'gas', rated_w: 5000 },
-  { name: t('screens.setUp.strong-gas-ring'), ring_cm: 20, fuel: 'gas', rated_w: 7000 },
-  { name: t('screens.setUp.big-ring'), ring_cm: 32, fuel: 'gas', rated_w: 14000 },
-  { name: 'induction', ring_cm: 22, fuel: 'induction', rated_w: 3500 },
-];
+type Pan = Kitchen['kit']['pans'][number]['code'];
+type Ring = Kitchen['kit']['rings'][number]['code'];
+
+/** What is ticked at first. */
+const PANS: readonly Pan[] = ['sautoir-24', 'sautoir-28', 'wide-42'];
+const RINGS: readonly Ring[] = ['gas', 'gas-big'];
 
 /** A kitchen from nothing in a minute: three pans, two rings, one rice; all of it can be put right later. */
 export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
   const client = useQueryClient();
-  const [pans, setPans] = useState(
-    new Set([t('screens.setUp.24-sautoir'), t('screens.setUp.28-sautoir'), t('screens.setUp.42-wide-pan')]),
-  );
-  const [rings, setRings] = useState(new Set([t('screens.setUp.gas-ring'), t('screens.setUp.big-ring')]));
-  const [variety, setVariety] = useState<string>('carnaroli');
+  const [pans, setPans] = useState(new Set(PANS));
+  const [rings, setRings] = useState(new Set(RINGS));
+  const [variety, setVariety] = useState<(typeof VARIETIES)[number][0]>('carnaroli');
   const [units, setUnits] = useState<'metric' | 'us'>(halfDays() ? 'us' : 'metric');
   const [height, setHeight] = useState('0');
   const { typed, length } = MEASURES[units];
   const above = asNumber(height);
-  const label = VARIETIES.find(([value]) => value === variety)?.[1] ?? variety;
 
   const setUp = useMutation({
-    mutationFn: async () => {
-      await api.keepHouse({
-        format: 'velko.house/1',
-        name: house.name,
-        altitude_m: typeof above === 'number' ? typed.altitude.read(above) : above,
-        boiling_c: null,
-        room_c: house.room_c,
-        plates_c: house.plates_c,
-        timezone: house.timezone,
+    mutationFn: () =>
+      api.setUp({
+        format: 'velko.set-up/1',
         units,
-        safety: house.safety,
-      });
-      await client.invalidateQueries(queries.session);
-      for (const pan of PANS.filter((one) => pans.has(one.name))) {
-        await api.keepThing('pans', undefined, { format: 'velko.pan/1', ...pan });
-      }
-      for (const ring of RINGS.filter((one) => rings.has(one.name))) {
-        await api.keepThing('burners', undefined, { format: 'velko.burner/1', ...ring, marks: MARKS });
-      }
-      for (const ml of [90, 150]) {
-        await api.keepThing('ladles', undefined, { format: 'velko.ladle/1', ml });
-      }
-      await api.keepThing('rices', undefined, {
-        format: 'velko.rice/1',
-        name: label,
+        altitude_m: typeof above === 'number' ? typed.altitude.read(above) : above,
+        pans: [...pans],
+        rings: [...rings],
         variety,
-        window_min: null,
-        grams_per_cup: null,
-      });
-      const kitchen = await api.keepThing('stocks', undefined, {
-        format: 'velko.stock/1',
-        name: t('screens.setUp.vegetable-stock'),
-        base: 'vegetable',
-        salt_percent: 0.6,
-        held_at_c: 92,
-        batch_ml: null,
-        allergens: ['celery'],
-      });
-      const family = variety === 'bomba' ? 'pan-rice' : variety === 'round' ? 'soupy-rice' : 'risotto';
-      await api.keepDish(undefined, {
-        format: 'velko.dish-entry/1',
-        rice_id: kitchen.rices[0]?.id,
-        stock_id: kitchen.stocks[0]?.id,
-        dish: { ...blank(family), name: FIRST[family], finish: t('screens.setUp.as-you-like-it') },
-      });
+      }),
+    onSuccess: async (made) => {
+      await client.invalidateQueries(queries.session);
+      client.setQueryData(queries.kitchen.queryKey, made);
     },
-    onSettled: () => client.invalidateQueries(queries.kitchen),
   });
 
   return (
@@ -128,28 +82,22 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
           />
         </label>
       </div>
-      <Many title={t('common.pans')} all={PANS.map((one) => one.name)} chosen={pans} onChange={setPans}>
-        {(name) => {
-          const pan = PANS.find((one) => one.name === name);
-          return pan ? <PanSide pan={pan} scale={3} height={58} /> : null;
-        }}
+      <Many title={t('common.pans')} all={house.kit.pans} chosen={pans} onChange={setPans}>
+        {(pan) => <PanSide pan={pan} scale={3} height={58} />}
       </Many>
-      <Many title={t('common.rings')} all={RINGS.map((one) => one.name)} chosen={rings} onChange={setRings}>
-        {(name) => {
-          const ring = RINGS.find((one) => one.name === name);
-          return (
-            <span className="text-base text-ink-soft in-has-checked:text-ink">
-              {length(ring?.ring_cm ?? 0)}, {ring ? rated(ring, typed.burner) : ''}
-            </span>
-          );
-        }}
+      <Many title={t('common.rings')} all={house.kit.rings} chosen={rings} onChange={setRings}>
+        {(ring) => (
+          <span className="text-base text-ink-soft in-has-checked:text-ink">
+            {length(ring.ring_cm)}, {rated(ring, typed.burner)}
+          </span>
+        )}
       </Many>
       <h2 className="mt-5 mb-1 text-2xl font-bold">{t('common.rice')}</h2>
       <div className="max-w-sm">
         <Choice
           label={t('common.rice')}
           value={variety}
-          onChange={setVariety}
+          onChange={(value) => setVariety(VARIETIES.find(([one]) => one === value)?.[0] ?? variety)}
           options={VARIETIES.map(([value, words]) => ({ value, label: words }))}
         />
       </div>
@@ -177,18 +125,12 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
 }
 
 /** "5 kW", "17,100 BTU/h" */
-const rated = (ring: (typeof RINGS)[number], burner: Typed): string =>
+const rated = (ring: Kitchen['kit']['rings'][number], burner: Typed): string =>
   ring.fuel === 'gas' && burner.unit !== 'W'
     ? `${(Math.round(burner.shown(ring.rated_w) / 100) * 100).toLocaleString('en')} ${burner.unit}`
     : t('screens.setUp.rated-kw', { rated: ring.rated_w / 1000 });
 
-const FIRST = {
-  risotto: t('screens.setUp.house-risotto'),
-  'pan-rice': t('screens.setUp.house-pan-rice'),
-  'soupy-rice': t('screens.setUp.house-soupy-rice'),
-};
-
-function Many({
+function Many<Code extends string, One extends { code: Code; name: string }>({
   title,
   all,
   chosen,
@@ -196,34 +138,34 @@ function Many({
   children,
 }: {
   title: string;
-  all: string[];
-  chosen: Set<string>;
-  onChange: (chosen: Set<string>) => void;
-  children: (name: string) => React.ReactNode;
+  all: readonly One[];
+  chosen: ReadonlySet<Code>;
+  onChange: (chosen: Set<Code>) => void;
+  children: (one: One) => React.ReactNode;
 }) {
-  const turn = (name: string) => {
+  const turn = (code: Code) => {
     const next = new Set(chosen);
-    if (!next.delete(name)) next.add(name);
+    if (!next.delete(code)) next.add(code);
     onChange(next);
   };
   return (
     <fieldset className="mt-5">
       <legend className="text-2xl font-bold">{title}</legend>
       <div className="mt-1 flex flex-wrap gap-2">
-        {all.map((name) => (
+        {all.map((one) => (
           <label
-            key={name}
+            key={one.code}
             className="flex min-h-16 cursor-pointer items-end gap-3 rounded-lg border-2 border-rule bg-white p-3 has-checked:border-ink has-checked:bg-saffron has-focus-visible:outline-3 has-focus-visible:outline-ink"
           >
             <input
               type="checkbox"
-              checked={chosen.has(name)}
-              onChange={() => turn(name)}
+              checked={chosen.has(one.code)}
+              onChange={() => turn(one.code)}
               className="size-6 accent-ink"
             />
             <span className="grid gap-1">
-              {children(name)}
-              <b className="text-lg leading-tight">{name}</b>
+              {children(one)}
+              <b className="text-lg leading-tight">{one.name}</b>
             </span>
           </label>
         ))}

@@ -2,7 +2,6 @@ import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { minute, type Measure } from '../measure';
 import { looks } from '../pictures/browning';
-import { SIGNS } from '../stove/signs';
 import { t, wordOf } from '../words/messages';
 
 type Touched = Cook['happened']['touched'][number];
@@ -48,7 +47,7 @@ function wordsOf({ event }: Touched, cook: Cook, { volume, weight }: Measure): s
       return t('screens.touched.tasted-taste', { taste: wordOf('taste', event.taste) });
     case 'sign':
       return t('screens.touched.seen-or-heard-words', {
-        words: SIGNS[cook.working.dish.family].find((one) => one.value === event.sign)?.words ?? event.sign,
+        words: wordOf('sign', event.sign),
       });
     case 'lid':
       return event.on ? t('screens.touched.lid-on') : t('screens.touched.lid-off');

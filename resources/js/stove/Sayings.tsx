@@ -1,9 +1,8 @@
 import type { Cook } from '../contracts.generated';
 import { Answers, Drawer } from './Drawer';
-import { SIGNS } from './signs';
 import type { Say } from './say';
 import { stageOf } from './steps';
-import { t } from '../words/messages';
+import { t, wordOf } from '../words/messages';
 
 /** No ring has a mark without a name. */
 const OFF = '';
@@ -79,7 +78,7 @@ export function Signs({ cook, say, onClose }: Props) {
   return (
     <Drawer title={t('stove.sayings.what-do-you-see-or-hear')} onClose={onClose}>
       <Answers
-        answers={SIGNS[cook.working.dish.family]}
+        answers={cook.signs.map((sign) => ({ value: sign, words: wordOf('sign', sign) }))}
         columns="grid-cols-3"
         onAnswer={(sign) => {
           onClose();

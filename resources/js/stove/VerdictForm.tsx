@@ -9,6 +9,7 @@ import { Title } from '../parts/Title';
 import type { Say } from './say';
 import { BITE } from '../words.generated';
 import { t, type Vocabulary, wordOf } from '../words/messages';
+import { takesCrust } from '../pictures/fromPlan';
 
 type Verdict = NonNullable<Cook['state']['verdict']>;
 
@@ -108,7 +109,7 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
   const [bite, setBite] = useState<Verdict['bite'] | ''>(kept?.bite ?? '');
   const [crust, setCrust] = useState<NonNullable<Verdict['crust']> | ''>(kept?.crust ?? '');
   const [note, setNote] = useState(kept?.note ?? '');
-  const asksCrust = cook.working.plan.crust.even !== null;
+  const asksCrust = takesCrust(cook.working.plan);
   const same =
     kept !== null &&
     kept.looseness === looseness &&

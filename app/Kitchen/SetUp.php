@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Contracts\BadDocument;
+use App\Models\Kitchen;
+use App\Models\Rice;
+use App\Models\Stock;
+use App\Models\User;
+use App\Words\Words;
+use Illuminate\Support\Facades\DB;
+use Velko\Core\Family\Families;
+use Velko\Core\Planning\Family;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Rice\Variety;
+use Velko\Core\Safety\Allergen;
+use Velko\Core\Safety\Base;
+use Velko\Core\Vessel\Kit;
+
+/** A kitchen from nothing: pans and rings of the kit, two ladles, a rice, a stock and a first dish. All of it or nothing. */
+final class SetUp
+{
+    /** The stock of a first kitchen: vegetables, as it is usually salted and held. */
+    private const STOCK = ['format' => 'velko.stock/1', 'salt_percent' => 0.6, 'held_at_c' => 92, 'batch_ml' => null];
+
+    /**
+     * Refuses a kitchen that has something already.
+     *
+     * @param  array<string, mixed>  $document  velko.set-up/1, held to its schema
+     */
+    public static function of(User $user, array $document): void
+    {
+        $kitchen = $user->kitchen;
+        DB::transaction(static function () use ($user, $kitchen, $document): void {
+            DB::table('kitchens')->where('id', $kitchen->id)->lockForUpdate()->get();
+            if ($kitchen->pans()->exists() || $kitchen->burners()->exists() || $kitchen->dishes()->exists()) {
+                throw BadDocument::at('', 'is for a kitchen that has nothing yet');
+            }
+            $kitchen->update(['units' => $document['units'], 'altitude_m' => $document['altitude_m']]);
+            self::station($kitchen, $document);
+            self::firstDish($user, Variety::from($document['variety']));
+        }, attempts: 3);
+    }
+
+    /** @return array<string, mixed> what there is to choose from */
+    public static function kit(): array
+    {
+        return [
+            'pans' => array_map(static fn (string $code): array => ['code' => $code, ...array_diff_key(self::pan($code), ['format' => 0])], array_keys(Kit::pans())),
+            'rings' => array_map(static fn (string $code): array => ['code' => $code, ...array_diff_key(self::ring($code), ['format' => 0, 'marks' => 0])], array_keys(Kit::rings())),
+            'marks' => self::marks(),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function station(Kitchen $kitchen, array $document): void
+    {
+        foreach ($document['pans'] as $code) {
+            KeepThing::enter($kitchen, Thing::Pans, self::pan($code));
+        }
+        foreach ($document['rings'] as $code) {
+            KeepThing::enter($kitchen, Thing::Burners, self::ring($code));
+        }
+        foreach (Kit::LADLES as $ml) {
+            KeepThing::enter($kitchen, Thing::Ladles, ['format' => 'velko.ladle/1', 'ml' => $ml]);
+        }
+    }
+
+    private static function firstDish(User $user, Variety $variety): void
+    {
+        /** @var Rice $rice */
+        $rice = KeepThing::enter($user->kitchen, Thing::Rices, ['format' => 'velko.rice/1', 'name' => self::said($variety->fact()), 'variety' => $variety->value, 'window_min' => null, 'grams_per_cup' => null]);
+        /** @var Stock $stock */
+        $stock = KeepThing::enter($user->kitchen, Thing::Stocks, [...self::STOCK, 'name' => self::said(Fact::of('kit.stock')), 'base' => Base::Vegetable->value, 'allergens' => [Allergen::Celery->value]]);
+        $dish = [...DishBody::usual(self::familyOf($variety)), 'finish' => self::said(Fact::of('kit.finish'))];
+        KeepDish::enter($user, ['rice_id' => $rice->id, 'stock_id' => $stock->id, 'dish' => $dish]);
+    }
+
+    /** Whose usual rice it is. */
+    private static function familyOf(Variety $variety): Family
+    {
+        foreach (Families::all() as $family) {
+            if ($family->traits()->rices[0] === $variety) {
+                return $family;
+            }
+        }
+
+        return Families::usual();
+    }
+
+    /** @return array<string, mixed> velko.pan/1 */
+    private static function pan(string $code): array
+    {
+        $pan = Kit::pans()[$code];
+
+        return ['format' => 'velko.pan/1', 'name' => self::said(Fact::of("kit.pan-$code")), 'base_cm' => $pan->base, 'rim_cm' => $pan->rim, 'height_cm' => $pan->height, 'metal_j_per_k' => $pan->metal];
+    }
+
+    /** @return array<string, mixed> velko.burner/1 */
+    private static function ring(string $code): array
+    {
+        ['ring' => $ring, 'fuel' => $fuel, 'rated' => $rated] = Kit::rings()[$code];
+
+        return ['format' => 'velko.burner/1', 'name' => self::said(Fact::of("kit.ring-$code")), 'ring_cm' => $ring, 'fuel' => $fuel, 'rated_w' => $rated, 'marks' => self::marks()];
+    }
+
+    /** @return list<array{mark: string, share: float, net_w: null}> */
+    private static function marks(): array
+    {
+        return array_map(static fn (string $mark, float $share): array => ['mark' => $mark, 'share' => $share, 'net_w' => null], array_keys(Kit::MARKS), array_values(Kit::MARKS));
+    }
+
+    private static function said(Fact $fact): string
+    {
+        return (new Words)->say($fact);
+    }
+}
