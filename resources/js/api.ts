@@ -3,24 +3,61 @@ import type {
   Around,
   Ask,
   BehindLink,
-  Cook,
+  BoilOffEntry,
+  BurnerEntry,
   Choices,
+  Cook,
+  DeviceEntry,
   DeviceKey,
+  DishEntry,
   DishPage,
   DoorLink,
+  Farewell,
+  House,
   Imported,
+  Invitation,
+  Join,
   Kitchen,
+  LadleEntry,
   Log,
+  Me,
+  NewKitchen,
+  NewPassword,
+  PanEntry,
   PanHolds,
   People,
+  Pin,
   Problem,
+  Reset,
+  RiceEntry,
   Session,
+  SetUp,
+  StockEntry,
   WaysBack,
   Working,
 } from './contracts.generated';
 
 /** Where it was asked too often and does not say when it may be asked again, s. */
 const ONCE_MORE_S = 10;
+
+/** What a form holds: what is in it by its names; a number or a word may still be whatever somebody typed for it, and is refused by its name. */
+export type AsTyped<Entry> = Entry extends number
+  ? number | string | null
+  : Entry extends string
+    ? string
+    : Entry extends object
+      ? { [Name in keyof Entry]: AsTyped<Entry[Name]> }
+      : Entry;
+
+/** What a kitchen enters one by one. */
+export interface Things {
+  pans: PanEntry;
+  burners: BurnerEntry;
+  ladles: LadleEntry;
+  rices: RiceEntry;
+  stocks: StockEntry;
+  devices: DeviceEntry;
+}
 
 /** The server understood and said no; `errors` name the fields. */
 export class Refusal extends Error {
@@ -98,26 +135,30 @@ export const api = {
   forgotten: (email: string) =>
     call<null>('POST', 'session/forgotten', { format: 'velko.forgotten/1', email }),
   behindLink: (token: string) => call<BehindLink>('POST', 'links/look', { format: 'velko.token/1', token }),
-  join: (entry: object) => call<Session>('POST', 'links/join', entry),
-  reset: (entry: object) => call<Session>('POST', 'links/reset', entry),
-  keepMe: (entry: object) => call<Session>('PUT', 'me', entry),
-  newPassword: (entry: object) => call<Session>('PUT', 'me/password', entry),
-  pin: (entry: object) => call<Session>('PUT', 'me/pin', entry),
+  join: (entry: AsTyped<Join>) => call<Session>('POST', 'links/join', entry),
+  reset: (entry: AsTyped<Reset>) => call<Session>('POST', 'links/reset', entry),
+  keepMe: (entry: AsTyped<Me>) => call<Session>('PUT', 'me', entry),
+  newPassword: (entry: AsTyped<NewPassword>) => call<Session>('PUT', 'me/password', entry),
+  pin: (entry: AsTyped<Pin>) => call<Session>('PUT', 'me/pin', entry),
   people: () => call<People>('GET', 'people'),
-  invite: (entry: object) => call<DoorLink>('POST', 'people/invitations', entry),
+  invite: (entry: AsTyped<Invitation>) => call<DoorLink>('POST', 'people/invitations', entry),
   uninvite: (id: number) => call<People>('DELETE', `people/invitations/${id}`),
   giveRole: (id: number, role: string) =>
     call<People>('PUT', `people/${id}`, { format: 'velko.person/1', role }),
   takeAway: (id: number) => call<People>('DELETE', `people/${id}`),
   passwordLink: (id: number) => call<DoorLink>('POST', `people/${id}/link`),
-  farewell: (entry: object) => call<Session>('POST', 'kitchen/farewell', entry),
+  farewell: (entry: AsTyped<Farewell>) => call<Session>('POST', 'kitchen/farewell', entry),
   stay: () => call<Session>('DELETE', 'kitchen/farewell'),
   demo: () => call<Session>('POST', 'session/demo'),
-  openKitchen: (entry: object) => call<Session>('POST', 'kitchens', entry),
+  openKitchen: (entry: AsTyped<NewKitchen>) => call<Session>('POST', 'kitchens', entry),
   kitchen: () => call<Kitchen>('GET', 'kitchen'),
-  keepHouse: (entry: object) => call<Kitchen>('PUT', 'kitchen', entry),
-  setUp: (entry: object) => call<Kitchen>('POST', 'kitchen/set-up', entry),
-  keepThing: (address: string, id: number | undefined, entry: object) =>
+  keepHouse: (entry: AsTyped<House>) => call<Kitchen>('PUT', 'kitchen', entry),
+  setUp: (entry: AsTyped<SetUp>) => call<Kitchen>('POST', 'kitchen/set-up', entry),
+  keepThing: <Name extends keyof Things>(
+    address: Name,
+    id: number | undefined,
+    entry: AsTyped<Things[Name]>,
+  ) =>
     id === undefined
       ? call<Kitchen>('POST', `kitchen/${address}`, entry)
       : call<Kitchen>('PUT', `kitchen/${address}/${id}`, entry),
@@ -125,8 +166,9 @@ export const api = {
   bringBack: (address: string, id: number) => call<Kitchen>('POST', `kitchen/${address}/${id}/back`),
   bringBackDish: (id: number) => call<Kitchen>('POST', `dishes/${id}/back`),
   deviceKey: (id: number) => call<DeviceKey>('POST', `kitchen/devices/${id}/key`),
-  panHolds: (pan: object, signal?: AbortSignal) => call<PanHolds>('POST', 'kitchen/pans/holds', pan, signal),
-  boilOff: (burner: number, entry: object) =>
+  panHolds: (pan: AsTyped<PanEntry>, signal?: AbortSignal) =>
+    call<PanHolds>('POST', 'kitchen/pans/holds', pan, signal),
+  boilOff: (burner: number, entry: AsTyped<BoilOffEntry>) =>
     call<Kitchen>('POST', `kitchen/burners/${burner}/boil-off`, entry),
   bringDish: (text: string) => call<Imported>('POST', 'dishes/import', text),
   bringKitchen: (text: string) => call<Kitchen>('POST', 'kitchen/archive', text),
@@ -141,7 +183,7 @@ export const api = {
   },
   dish: (id: number) => call<DishPage>('GET', `dishes/${id}`),
   /** `version`: the one that was changed; where another was saved meanwhile it is refused with 412. */
-  keepDish: (id: number | undefined, entry: object, version?: number) =>
+  keepDish: (id: number | undefined, entry: AsTyped<DishEntry>, version?: number) =>
     id === undefined
       ? call<DishPage>('POST', 'dishes', entry)
       : call<DishPage>('PUT', `dishes/${id}`, entry, undefined, { 'If-Match': `"${version ?? 0}"` }),

@@ -39,7 +39,7 @@ function played(cook: Logged, power: number, happenings: Happening[], until: num
     rice,
     ...(kitchen && { kitchen }),
     ...(pan && { pan }),
-    ...(stock && { stock }),
+    ...(stock && { stock: { temperature_c: stock.temperature_c, salt_percent: stock.salt_percent } }),
     ...(burner && { burner: { ...burner, net_w: Object.fromEntries(marks) as Record<string, number> } }),
     method: Object.fromEntries(
       Object.entries(method ?? {}).filter(([name]) =>

@@ -3,7 +3,7 @@ import Qty from 'js-quantities';
 import type { Cook, Plan } from '../../resources/js/contracts.generated';
 import { ladles, METRIC, minute, trimmed, US } from '../../resources/js/measure';
 import { pours, rightMinutes } from '../../resources/js/pictures/fromPlan';
-import { legible } from '../../resources/js/pictures/legible';
+import { legible } from '../../resources/js/pictures/grain/legible';
 import { stepsOf, withPending } from '../../resources/js/stove/ahead';
 import { firstLiquidAt, minuteAt, momentOf, nextOf } from '../../resources/js/stove/due';
 import type { Touch } from '../../resources/js/stove/say';

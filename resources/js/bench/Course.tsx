@@ -2,7 +2,7 @@ import type { Working } from '../contracts.generated';
 import { useCook } from '../cook';
 import { wholeMinute } from '../measure';
 import { pours, rightMinutes, takesCrust } from '../pictures/fromPlan';
-import { GrainClock } from '../pictures/GrainClock';
+import { GrainClock } from '../pictures/grain/GrainClock';
 import { PanFromAbove } from '../pictures/PanFromAbove';
 import { PassCurve } from '../pictures/PassCurve';
 import { clock } from '../time';

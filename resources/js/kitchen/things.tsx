@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import { api } from '../api';
+import { api, type AsTyped, type Things } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
@@ -24,13 +24,15 @@ import { t } from '../words/messages';
 /** What a pan is not filled with: `Pan::FREEBOARD_CM`, mm. */
 const FREEBOARD_MM = 15;
 
-export type Address = 'pans' | 'burners' | 'ladles' | 'rices' | 'stocks' | 'devices';
+export type Address = keyof Things;
+
+type Typed = number | string | null;
 
 /** Keeps an entry, new or changed; the answer is the kitchen as it then is. */
-export function useKeep(address: Address, id: number | undefined, onKept: () => void) {
+export function useKeep<Name extends Address>(address: Name, id: number | undefined, onKept: () => void) {
   const client = useQueryClient();
   return {
-    save: (values: object) => api.keepThing(address, id, values),
+    save: (values: AsTyped<Things[Name]>) => api.keepThing(address, id, values),
     onSaved: (kitchen: Kitchen) => {
       kitchenChanged(client, kitchen);
       onKept();
@@ -101,7 +103,7 @@ function PanTakes() {
   const { volume, depth } = useMeasure();
   const [base_cm, rim_cm, height_cm, metal_j_per_k] = useWatch({
     name: ['base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k'],
-  }) as unknown[];
+  }) as [Typed, Typed, Typed, Typed];
   const typed = { format: 'velko.pan/1', name: 'as typed', base_cm, rim_cm, height_cm, metal_j_per_k };
   const holds = useQuery({
     queryKey: ['pan-holds', typed],

@@ -7,7 +7,7 @@ import type { Cook, Log } from '../contracts.generated';
 import { platesOf, useCook, useMeasure } from '../cook';
 import { minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
-import { GrainClock } from '../pictures/GrainClock';
+import { GrainClock } from '../pictures/grain/GrainClock';
 import { VERB } from '../stove/steps';
 import { clock, day } from '../time';
 import { verdictWords } from '../verdict';

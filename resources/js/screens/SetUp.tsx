@@ -39,7 +39,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
       api.setUp({
         format: 'velko.set-up/1',
         units,
-        altitude_m: typeof above === 'number' ? typed.altitude.read(above) : above,
+        altitude_m: typeof above === 'number' ? typed.altitude.read(above) : height,
         pans: [...pans],
         rings: [...rings],
         variety,

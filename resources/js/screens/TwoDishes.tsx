@@ -10,7 +10,7 @@ import { useMeasure } from '../cook';
 import { Choice } from '../parts/Choice';
 import { Stepper } from '../parts/Stepper';
 import { pours } from '../pictures/fromPlan';
-import { GrainClock } from '../pictures/GrainClock';
+import { GrainClock } from '../pictures/grain/GrainClock';
 import { Plate } from '../pictures/Plate';
 import { queries } from '../queries';
 import { t, wordOf } from '../words/messages';

@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui';
-import { useLayoutEffect, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import { useKeys } from '../parts/useKeys';
 import { t } from '../words/messages';
 
 /** What is asked at the stove, from the bottom of the screen: large, and closed by a touch beside it or Escape. */
@@ -59,17 +60,10 @@ export function Answers<T extends string>({
   now?: string | undefined;
   onAnswer: (value: T) => void;
 }) {
-  useLayoutEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const answer = answers[Number(event.key) - 1];
-      if (answer && !event.repeat) {
-        event.preventDefault();
-        onAnswer(answer.value);
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [answers, onAnswer]);
+  useKeys((key) => {
+    const answer = answers[Number(key) - 1];
+    return answer && (() => onAnswer(answer.value));
+  });
 
   return (
     <div className={`mt-4 grid gap-3 max-md:grid-cols-2 ${columns}`}>

@@ -13,6 +13,7 @@ import { SoundKey } from './Sound';
 import { Weigh } from './Weigh';
 import { wordsOf } from './words';
 import { t } from '../words/messages';
+import { useKeys } from '../parts/useKeys';
 
 type Open = 'amount' | 'taste' | 'weigh' | 'off' | 'heat' | 'sign' | 'give-up';
 
@@ -83,32 +84,8 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
     g: () => setOpen('give-up'),
   };
 
-  // Before the screen is painted: a knock is always meant for the step that is seen.
-  useLayoutEffect(() => {
-    if (open !== null) {
-      return;
-    }
-    const press = (event: KeyboardEvent) => {
-      if (
-        event.repeat ||
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        event.target instanceof HTMLInputElement
-      ) {
-        return;
-      }
-      const act = keys[event.key.toLowerCase()];
-      if (act) {
-        event.preventDefault();
-        if (seen) {
-          act();
-        }
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  });
+  // A key of ours that may not be pressed yet is still ours.
+  useKeys((key) => keys[key] && (seen ? keys[key] : () => undefined), open === null);
 
   const close = () => setOpen(null);
   const key = (letter: string) => ({

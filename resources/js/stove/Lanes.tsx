@@ -1,5 +1,5 @@
 import { useQueries } from '@tanstack/react-query';
-import { useEffect, useLayoutEffect } from 'react';
+import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
@@ -9,6 +9,7 @@ import { remembered } from './running';
 import { isPour, VERB } from './steps';
 import { queries } from '../queries';
 import { t } from '../words/messages';
+import { useKeys } from '../parts/useKeys';
 
 const LOOK_EVERY = 2500;
 
@@ -53,16 +54,10 @@ export function Lanes({ lanes, front, busy }: { lanes: Lane[]; front: Cook; busy
     }
   }, [calls, busy, first?.cook.id, navigate]);
 
-  useLayoutEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const lane = lanes[Number(event.key) - 1];
-      if (lane && !busy && !(event.target instanceof HTMLInputElement)) {
-        void navigate(`/stove/${lane.cook.id}`, { replace: true });
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [lanes, busy, navigate]);
+  useKeys((key) => {
+    const lane = lanes[Number(key) - 1];
+    return lane && (() => void navigate(`/stove/${lane.cook.id}`, { replace: true }));
+  }, !busy);
 
   if (lanes.length < 2) {
     return null;

@@ -1,7 +1,7 @@
 import type { Cook } from '../contracts.generated';
 import { minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
-import { GrainClock } from '../pictures/GrainClock';
+import { GrainClock } from '../pictures/grain/GrainClock';
 import { t } from '../words/messages';
 
 /** The grain clock under the stove: what happened, now, and what is forecast; thin, what was planned. */

@@ -5,6 +5,9 @@ export interface Poured {
   kind: string;
 }
 
+/** px that a letter of a word beside a line takes, about. */
+export const LETTER = 6.6;
+
 /** px that a figure over a drop takes, about, and what is left free between two amounts. */
 const FIGURE = 8;
 const BETWEEN = 4;
