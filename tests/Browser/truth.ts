@@ -30,6 +30,12 @@ export async function logOf(page: Page, id: string): Promise<Logged> {
 }
 
 /** What `velko:simulate` makes of a cook's log, and of what the forecast would have done from there on. */
+/** Of the stock beside the pan, what matters once it is poured. */
+const asPoured = ({ temperature_c, salt_percent }: NonNullable<Logged['request']['stock']> = {}) => ({
+  ...(temperature_c !== undefined && { temperature_c }),
+  ...(salt_percent !== undefined && { salt_percent }),
+});
+
 function played(cook: Logged, power: number, happenings: Happening[], until: number): Simulation {
   const { covers, rice, kitchen, pan, stock, burner, method } = cook.request;
   const marks = Object.entries(burner?.net_w ?? {}).map(([mark, watts]) => [mark, (watts ?? 0) * power]);
@@ -39,7 +45,7 @@ function played(cook: Logged, power: number, happenings: Happening[], until: num
     rice,
     ...(kitchen && { kitchen }),
     ...(pan && { pan }),
-    ...(stock && { stock: { temperature_c: stock.temperature_c, salt_percent: stock.salt_percent } }),
+    stock: asPoured(stock),
     ...(burner && { burner: { ...burner, net_w: Object.fromEntries(marks) as Record<string, number> } }),
     method: Object.fromEntries(
       Object.entries(method ?? {}).filter(([name]) =>
