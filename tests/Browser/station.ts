@@ -67,17 +67,27 @@ export async function step(page: Page): Promise<void> {
 const LEAP_S = 30;
 const CLOSE_S = 5;
 
+/** ms after which a step that is not there any more is not waited for. */
+const GONE_MS = 500;
+
 /** On until the action calls, as the fuse would burn down, or there is none any more. */
 export async function untilCalled(page: Page): Promise<void> {
   const over = now(page)
     .and(page.locator('[data-calls=true]'))
     .or(page.getByRole('heading', { name: 'At the table' }));
+  // The step that is shown; nothing once the pan has gone to the table meanwhile.
+  const seen = () =>
+    now(page)
+      .innerText({ timeout: GONE_MS })
+      .catch(() => '');
   for (let leap = 0; leap < 300 && !(await over.isVisible()); leap++) {
-    const shown = await now(page).innerText();
+    const shown = await seen();
     const [, minutes = 0, seconds = 0] = /\bin (\d+):(\d\d)/.exec(shown) ?? [];
     const left = Number(minutes) * 60 + Number(seconds);
     await page.clock.fastForward(Math.min(LEAP_S, Math.max(CLOSE_S, left - CLOSE_S)) * 1000);
-    await expect.poll(() => now(page).innerText(), { intervals: [20] }).not.toBe(shown);
+    await expect
+      .poll(async () => (await over.isVisible()) || (await seen()) !== shown, { intervals: [20] })
+      .toBe(true);
   }
   await expect(over).toBeVisible();
 }
