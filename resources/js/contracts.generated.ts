@@ -3136,7 +3136,7 @@ export interface Kitchen {
    */
   cooks_to_come: number;
   /**
-   * what a form needs to know of each family
+   * what a form needs to know of each family; new_dish is a dish of it before anybody has said more
    */
   families: FamilyTraits[];
   /**
@@ -3213,118 +3213,7 @@ export interface FamilyTraits {
      */
     looseness: number;
   }[];
-  new_dish: DishBody1;
-}
-/**
- * A dish as cooks think of it, without its rice and its stock.
- */
-export interface DishBody1 {
-  name: string;
-  family: FamilyWord;
-  /**
-   * g raw
-   */
-  grams_main: number;
-  /**
-   * g raw
-   */
-  grams_starter: number;
-  /**
-   * mL
-   */
-  wine_ml_per_80_g: number;
-  doses: DosesWord;
-  stirring: StirringWord;
-  /**
-   * toasted in fat
-   */
-  sealed: boolean;
-  toast: ToastingWord;
-  rinsed: boolean;
-  /**
-   * min
-   */
-  soak_min: number;
-  /**
-   * min
-   */
-  finish_min: number;
-  /**
-   * min
-   */
-  rest_min: number;
-  rest_covered: boolean;
-  /**
-   * g/g
-   */
-  looseness: number;
-  crust: CrustWord;
-  crust_school: CrustSchoolWord1;
-  /**
-   * min from the pass
-   */
-  minutes_to_table: number;
-  diet: DietWord;
-  finish: string;
-  /**
-   * g
-   */
-  butter_g_per_80_g: number;
-  butter_salted: boolean;
-  /**
-   * g
-   */
-  cheese_g_per_80_g: number;
-  garnish: string;
-  /**
-   * @maxItems 60
-   */
-  ingredients: {
-    name: string;
-    /**
-     * in its unit
-     */
-    amount: number;
-    unit: UnitWord;
-    per: ScalesWord1;
-    goes: 'base' | 'with-the-rice' | 'at-minute' | 'nine-tenths-gone' | 'last-two-minutes' | 'on-top';
-    /**
-     * min of the cook, for at-minute
-     */
-    minute: number | null;
-    /**
-     * the strictest diet that it suits; null: nobody has said
-     */
-    suits: DietWord1 | null;
-    /**
-     * null: nobody has said
-     *
-     * @maxItems 14
-     */
-    allergens: AllergenWord[] | null;
-  }[];
-  /**
-   * @maxItems 30
-   */
-  side_work: {
-    what: string;
-    /**
-     * when it must be ready
-     */
-    ready: 'rice' | 'stock' | 'last-dose' | 'table';
-    /**
-     * min
-     */
-    takes_min: number;
-    /**
-     * min of hands in it
-     */
-    hands_min: number;
-    /**
-     * can be done before service
-     */
-    ahead: boolean;
-  }[];
+  new_dish: DishBody;
 }
 /**
  * One ladle by what it holds.

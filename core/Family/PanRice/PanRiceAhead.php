@@ -19,6 +19,7 @@ use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Coming;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Extra;
+use Velko\Core\Planning\OnePour;
 use Velko\Core\Planning\Root;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
@@ -62,8 +63,7 @@ final readonly class PanRiceAhead implements Ahead
 
     private CrustPlan $crust;
 
-    /** mL of the one pour, while it is still to come */
-    private ?float $toPour;
+    private OnePour $stock;
 
     /** Where the knob goes when the grains show, while that is still to come. */
     private ?string $gentle;
@@ -97,7 +97,7 @@ final readonly class PanRiceAhead implements Ahead
     {
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
-        $toPour = $gentle = null;
+        $gentle = null;
         $this->crust = $crust ?? $ask->crustMaking()->plan();
         $begun = 0;
         $since = $first = 0.0;
@@ -123,13 +123,12 @@ final readonly class PanRiceAhead implements Ahead
             }
         }
         foreach ($replay->toCome() as $stage) {
-            $toPour ??= $stage->kind === 'pour' ? $stage->volume : null;
             $gentle ??= $stage->kind === 'heat' ? $stage->mark : null;
         }
-        $this->toPour = $toPour;
+        $this->stock = OnePour::toCome($replay);
         $this->beyond = $replay->beyond();
         $this->gentle = $begun > 0 ? null : $gentle;
-        $this->bare = $begun === 0 && $toPour === null && $bare !== [];
+        $this->bare = $begun === 0 && $this->stock->isIn() && $bare !== [];
         if ($this->bare) {
             // Nobody has begun the crust; it has begun by itself.
             $since = $first = $bare[0]['second'];
@@ -195,12 +194,7 @@ final readonly class PanRiceAhead implements Ahead
     public function from(State $state): Coming
     {
         $start = clone $state;
-        $doses = [];
-        if ($this->toPour !== null) {
-            $this->pan->untilWineIsGone($start);
-            $doses[] = ['second' => $start->second, 'volume' => $this->toPour];
-            $this->pan->pourStock($start, $this->toPour);
-        }
+        $doses = $this->stock->into($this->pan, $start);
         if ($this->begun > 0) {
             return $this->crusting($start);
         }
@@ -230,7 +224,7 @@ final readonly class PanRiceAhead implements Ahead
         $cooked = $this->cook($start, $extras === [] ? 0.0 : $more, $gentle, $track);
         $turns = $this->gentle !== null && $gentle !== null ? [['second' => $cooked['turnedAt'], 'mark' => $gentle]] : [];
 
-        return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), ($this->toPour ?? 0.0) + $this->lacks($start, $off, $this->gentle), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
+        return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), ($this->stock->volume ?? 0.0) + $this->lacks($start, $off, $this->gentle), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
     }
 
     /** It fell dry, and nobody has touched it since: the knob goes where the crust wants it, for what the floor still lacks. */
@@ -256,7 +250,7 @@ final readonly class PanRiceAhead implements Ahead
     /** Whether something that the plan does not have may be asked for: one thing while the knob is still to be turned, since it can put right as much. */
     private function mayAdd(): bool
     {
-        return $this->toPour === null && $this->beyond < ($this->gentle === null ? Replay::MOST_BEYOND : 1);
+        return $this->stock->isIn() && $this->beyond < ($this->gentle === null ? Replay::MOST_BEYOND : 1);
     }
 
     /** Where the knob goes when the grains show: as planned, or to the mark that brings dry and done nearest to each other. */

@@ -14,6 +14,7 @@ use Velko\Core\Planning\Coming;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Extra;
 use Velko\Core\Planning\Landed;
+use Velko\Core\Planning\OnePour;
 use Velko\Core\Planning\RightAtTheTable;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
@@ -39,8 +40,7 @@ final readonly class SoupyRiceAhead implements Ahead
 
     private RightAtTheTable $right;
 
-    /** mL of the one pour, while it is still to come */
-    private ?float $toPour;
+    private OnePour $stock;
 
     /** Something that the plan does not have may still be asked for. */
     private bool $mayAdd;
@@ -53,15 +53,13 @@ final readonly class SoupyRiceAhead implements Ahead
     {
         $this->rice = $ask->rice();
         $this->right = new RightAtTheTable($ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
-        $toPour = null;
         $turns = [];
         foreach ($replay->toCome() as $stage) {
-            $toPour ??= $stage->kind === 'pour' ? $stage->volume : null;
             if ($stage->kind === 'heat' && $stage->mark !== null) {
                 $turns[] = new HeatChange($stage->minute, $stage->mark);
             }
         }
-        $this->toPour = $toPour;
+        $this->stock = OnePour::toCome($replay);
         $this->mayAdd = $replay->beyond() < Replay::MOST_BEYOND;
         $this->turns = $turns;
         $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark), ...$turns]);
@@ -75,12 +73,7 @@ final readonly class SoupyRiceAhead implements Ahead
     public function from(State $state): Coming
     {
         $start = clone $state;
-        $doses = [];
-        if ($this->toPour !== null) {
-            $this->pan->untilWineIsGone($start);
-            $doses[] = ['second' => $start->second, 'volume' => $this->toPour];
-            $this->pan->pourStock($start, $this->toPour);
-        }
+        $doses = $this->stock->into($this->pan, $start);
         $left = $this->cook($start, 0.0);
         // Off before anything else: what is missing loosens it at the pass.
         $needs = $this->mayAdd && $left->pulled->second > $start->second + self::TOO_LATE ? $this->needs($start, $left->atTable) : 0.0;
@@ -90,12 +83,12 @@ final readonly class SoupyRiceAhead implements Ahead
         if ($needs > 0) {
             $extras[] = new Extra($start->second, 'pour', Fact::of('say.too-tight-in-the-bowl'), $needs);
         }
-        if ($needs < 0 && $this->toPour === null) {
+        if ($needs < 0 && $this->stock->isIn()) {
             $extras[] = new Extra($pulled->second, 'lift', Fact::of('say.off-the-top'), -$needs);
         }
         $turns = array_values(array_filter($this->turns, static fn (HeatChange $turn): bool => 60 * $turn->fromMinute < $pulled->second));
 
-        return new Coming($doses, array_map(static fn (HeatChange $turn): array => ['second' => 60 * $turn->fromMinute, 'mark' => $turn->mark], $turns), $extras, [], ($this->toPour ?? 0.0) + ($this->ask->target->looseness - $left->atTable->free / $this->rice) * $this->rice, null, $pulled, $cooked->atTable, $left->atTable, $this->track($start, max(0.0, $needs), $pulled));
+        return new Coming($doses, array_map(static fn (HeatChange $turn): array => ['second' => 60 * $turn->fromMinute, 'mark' => $turn->mark], $turns), $extras, [], ($this->stock->volume ?? 0.0) + ($this->ask->target->looseness - $left->atTable->free / $this->rice) * $this->rice, null, $pulled, $cooked->atTable, $left->atTable, $this->track($start, max(0.0, $needs), $pulled));
     }
 
     /** mL that the bowl lacks; below nothing what it has too much of */
@@ -103,7 +96,7 @@ final readonly class SoupyRiceAhead implements Ahead
     {
         $target = $this->ask->target->looseness;
         $off = $target - $left->free / $this->rice;
-        if (abs($off) <= self::NEAR_ENOUGH * $target || $this->toPour !== null) {
+        if (abs($off) <= self::NEAR_ENOUGH * $target || ! $this->stock->isIn()) {
             return 0.0;
         }
         if ($off < 0) {

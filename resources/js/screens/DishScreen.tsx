@@ -18,6 +18,7 @@ import { useLeave } from '../parts/Unsaved';
 import { clock, day } from '../time';
 import { kitchenChanged, queries } from '../queries';
 import { t } from '../words/messages';
+import { FAMILY } from '../words.generated';
 
 /** One dish: what it is, its schools side by side, its versions. */
 export function DishScreen() {
@@ -42,7 +43,7 @@ export function DishScreen() {
 }
 
 const asFamily = (text: string | undefined): Body['family'] =>
-  text === 'pan-rice' || text === 'soupy-rice' ? text : 'risotto';
+  FAMILY.find((family) => family === text) ?? FAMILY[0];
 
 function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) {
   const navigate = useNavigate();
