@@ -60,7 +60,7 @@ final class PlanDocument
             'heat' => self::heat($plan->heat, $plan->ask->burner->net),
             'stages' => array_map(static fn (Stage $stage): array => [
                 'at_min' => self::r($stage->minute, 2),
-                'kind' => $stage->kind,
+                'kind' => $stage->kind->value,
                 'volume_ml' => $stage->volume,
                 'ladles' => $stage->ladles,
                 'setting' => $stage->mark,

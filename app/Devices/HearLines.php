@@ -13,6 +13,7 @@ use App\Models\Device;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
 use Velko\Core\Live\Played;
 
@@ -32,8 +33,6 @@ final readonly class HearLines
     private const MOST_TURNS = 20;
 
     /** Steps that ask for a turn. */
-    private const TURNS = ['heat', 'crust'];
-
     private function __construct(private Device $device, private int $now, private DeviceClock $clock) {}
 
     /** @throws BadDocument when a line cannot be read; then none is kept */
@@ -79,7 +78,7 @@ final readonly class HearLines
     private function turned(string $mark, int $at): void
     {
         $kept = Ring::cook($this->device->burner_id);
-        if ($kept === null || $kept->replay->status !== Status::Cooking || $kept->replay->minuteOf('off') !== null || $mark === $this->markOf($kept, $at)) {
+        if ($kept === null || $kept->replay->status !== Status::Cooking || $kept->replay->minuteOf(StageKind::Off) !== null || $mark === $this->markOf($kept, $at)) {
             return;
         }
         if (! isset($kept->cook->plan->request['burner']['net_w'][$mark])) {
@@ -102,9 +101,9 @@ final readonly class HearLines
     /** The stage at which the stove asks for this very turn now, or null. */
     private function asked(KeptCook $kept, string $mark, int $at): ?int
     {
-        $left = array_filter($kept->plan['stages'], static fn (array $stage): bool => in_array($stage['kind'], self::TURNS, true));
+        $left = array_filter($kept->plan['stages'], static fn (array $stage): bool => StageKind::from($stage['kind'])->turnsTheKnob());
         $step = $left === [] ? null : $kept->forecast($at)->steps[0] ?? null;
 
-        return $step !== null && in_array($step->kind, self::TURNS, true) && $step->mark === $mark ? $step->stage : null;
+        return $step !== null && $step->kind->turnsTheKnob() && $step->mark === $mark ? $step->stage : null;
     }
 }

@@ -33,7 +33,7 @@ final class PanOnRing
     {
         $ms = $now->getTimestampMs();
         $step = $kept->forecast($ms)->steps[0] ?? null;
-        $turns = $step !== null && in_array($step->kind, ['heat', 'crust'], true) && $step->mark !== null;
+        $turns = $step !== null && $step->kind->turnsTheKnob() && $step->mark !== null;
         $played = new Played($kept->ask(), $kept->heat(), $kept->replay);
         $last = $kept->replay->last()->at ?? $ms;
 

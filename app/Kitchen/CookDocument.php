@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use Velko\Core\Cook\Poured;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Live\Estimating;
@@ -145,14 +146,14 @@ final class CookDocument
     /** @return array<string, mixed>|null */
     private static function touch(?Touch $touch): ?array
     {
-        return $touch === null ? null : ['event' => $touch->id, 'kind' => $touch->kind, 'stage' => $touch->stage, 'volume_ml' => $touch->volume, 'setting' => $touch->mark];
+        return $touch === null ? null : ['event' => $touch->id, 'kind' => $touch->kind->value, 'stage' => $touch->stage, 'volume_ml' => $touch->volume, 'setting' => $touch->mark];
     }
 
     /** @return array<string, mixed> */
     private function happened(bool $onlyWhenPulled): array
     {
         $replay = $this->replay;
-        $pull = $replay->minuteOf('off');
+        $pull = $replay->minuteOf(StageKind::Off);
         $run = $ask = $estimate = null;
         if (! $onlyWhenPulled || $pull !== null) {
             $ask = $this->kept->ask();
@@ -165,7 +166,7 @@ final class CookDocument
             'pours' => array_map(static fn (Poured $pour): array => ['minute' => round($pour->minute, 2), 'volume_ml' => $pour->volume, 'kind' => $pour->wine ? 'wine' : 'pour'], $replay->pours()),
             'poured_ml' => $replay->poured(),
             'pull_min' => $pull === null ? null : round($pull, 2),
-            'table_min' => ($table = $replay->minuteOf('serve')) === null ? null : round($table, 2),
+            'table_min' => ($table = $replay->minuteOf(StageKind::Serve)) === null ? null : round($table, 2),
             'track' => $run === null ? null : PlanDocument::track($run->track),
             'at_table' => $run?->atTable === null ? null : PlanDocument::atTable($run->atTable, $ask->rice(), $ask->grain),
             'power' => $estimate === null ? null : ForecastDocument::power($estimate),
@@ -181,7 +182,7 @@ final class CookDocument
      */
     private function crust(Ask $ask, array $heat): ?array
     {
-        $off = $this->replay->touchOf('off');
+        $off = $this->replay->touchOf(StageKind::Off);
         $floor = $off === null ? null : Forecast::of($ask, $heat, $this->replay->before($off), $off->at)?->floor;
         if ($floor === null) {
             return null;

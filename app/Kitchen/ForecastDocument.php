@@ -43,7 +43,7 @@ final class ForecastDocument
             'steps' => array_map(static fn (Step $step): array => [
                 'stage' => $step->stage,
                 'at_min' => round($step->minute, 2),
-                'kind' => $step->kind,
+                'kind' => $step->kind->value,
                 'volume_ml' => $step->volume === null ? null : round($step->volume, 1),
                 'ladles' => $step->volume === null ? null : round($step->volume / $ask->ladle->ml, 2),
                 'setting' => $step->mark,

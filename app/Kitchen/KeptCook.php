@@ -12,8 +12,10 @@ use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Verdict;
 use Velko\Core\Cook\Weighing;
 use Velko\Core\Family\Families;
@@ -74,31 +76,30 @@ final readonly class KeptCook
 
     private static function read(CookEvent $event): Touch
     {
-        return self::touch($event->kind, $event->device_at, $event->payload);
+        return self::touch(TouchKind::from($event->kind), $event->device_at, $event->payload);
     }
 
     /**
-     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'|'note'  $kind
      * @param  array<string, mixed>  $payload  cook-event
      * @param  int  $at  ms since 1970
      */
-    public static function touch(string $kind, int $at, array $payload): Touch
+    public static function touch(TouchKind $kind, int $at, array $payload): Touch
     {
         return new Touch(
             $payload['id'], $kind, $at,
             $payload['stage'] ?? null,
             isset($payload['volume_ml']) ? (float) $payload['volume_ml'] : null,
             $payload['event'] ?? null,
-            $kind === 'verdict' ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null) : null,
+            $kind === TouchKind::Verdict ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null) : null,
             $payload['mark'] ?? $payload['setting'] ?? null,
             $payload['on'] ?? null,
             $payload['water'] ?? false,
             isset($payload['sign']) ? Sign::from($payload['sign']) : null,
             isset($payload['taste']) ? Taste::from($payload['taste']) : null,
-            $kind === 'weigh' ? new Weighing((float) $payload['gross_g'], (float) $payload['tare_g'], (float) $payload['extras_g']) : null,
+            $kind === TouchKind::Weigh ? new Weighing((float) $payload['gross_g'], (float) $payload['tare_g'], (float) $payload['extras_g']) : null,
             $payload['asked'] ?? false,
             $payload['with'] ?? null,
-            $kind === 'note' ? $payload['note'] : null,
+            $kind === TouchKind::Note ? $payload['note'] : null,
         );
     }
 
@@ -109,7 +110,7 @@ final readonly class KeptCook
      */
     public static function stages(array $stages): array
     {
-        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], $stage['kind'], isset($stage['say_fact']) ? FactDocument::read($stage['say_fact']) : Fact::text($stage['say']), $stage['volume_ml'], $stage['ladles'], $stage['setting'], isset($stage['item']) ? new Item($stage['item']['name'], $stage['item']['amount'], $stage['item']['unit']) : null), $stages));
+        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], StageKind::from($stage['kind']), isset($stage['say_fact']) ? FactDocument::read($stage['say_fact']) : Fact::text($stage['say']), $stage['volume_ml'], $stage['ladles'], $stage['setting'], isset($stage['item']) ? new Item($stage['item']['name'], $stage['item']['amount'], $stage['item']['unit']) : null), $stages));
     }
 
     /**

@@ -55,21 +55,21 @@ final readonly class Replay
         $givenUp = $lidOn = false;
         foreach ($touches as $touch) {
             $again = self::marksAStage($touch, $stages) && isset($done[$touch->stage]);
-            if ($touch->kind === 'undo' || isset($takenBack[$touch->id]) || $again || ($touch->kind === 'lid' && $touch->on === $lidOn)) {
+            if ($touch->kind === TouchKind::Undo || isset($takenBack[$touch->id]) || $again || ($touch->kind === TouchKind::Lid && $touch->on === $lidOn)) {
                 continue; // taken back, or it changed nothing
             }
             $counted[] = $touch;
             $lidOn = $touch->on ?? $lidOn;
             $verdict = $touch->verdict ?? $verdict;
             $note = $touch->note ?? $note;
-            $givenUp = $givenUp || $touch->kind === 'abandon';
-            if (in_array($touch->kind, ['start', 'done', 'pour', 'splash'], true)) {
+            $givenUp = $givenUp || $touch->kind === TouchKind::Abandon;
+            if ($touch->kind->begins()) {
                 $startedAt ??= $touch->at;
             }
             if (self::marksAStage($touch, $stages)) {
                 $done[$touch->stage] = $touch;
             }
-            if (in_array($touch->kind, ['pour', 'splash'], true) && ($touch->kind === 'splash' || ($done[$touch->stage] ?? null) === $touch)) {
+            if ($touch->kind->poursIn() && ($touch->kind === TouchKind::Splash || ($done[$touch->stage] ?? null) === $touch)) {
                 $firstLiquidAt ??= $touch->at;
             }
         }
@@ -82,7 +82,7 @@ final readonly class Replay
         };
         $last = $touches === [] ? null : $touches[count($touches) - 1];
 
-        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict, $counted, $note, $last?->kind === 'undo' ? self::named($last->undoes, $touches) : null);
+        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict, $counted, $note, $last?->kind === TouchKind::Undo ? self::named($last->undoes, $touches) : null);
     }
 
     /**
@@ -92,7 +92,7 @@ final readonly class Replay
      */
     private static function marksAStage(Touch $touch, array $stages): bool
     {
-        return in_array($touch->kind, ['done', 'pour'], true) && $touch->stage !== null && isset($stages[$touch->stage]);
+        return $touch->kind->marksAStage() && $touch->stage !== null && isset($stages[$touch->stage]);
     }
 
     /**
@@ -106,13 +106,13 @@ final readonly class Replay
     {
         $taken = $said = [];
         foreach ($touches as $touch) {
-            if ($touch->kind === 'undo' && $touch->undoes !== null) {
+            if ($touch->kind === TouchKind::Undo && $touch->undoes !== null) {
                 $taken[$touch->undoes] = true;
                 foreach ($said as $ids) {
                     $taken += in_array($touch->undoes, $ids, true) ? array_fill_keys($ids, true) : [];
                 }
             }
-            if (in_array($touch->kind, ['done', 'pour'], true) && $touch->stage !== null) {
+            if ($touch->kind->marksAStage() && $touch->stage !== null) {
                 $said[$touch->stage][] = $touch->id;
             }
         }
@@ -150,7 +150,7 @@ final readonly class Replay
     {
         return match ($this->status) {
             Status::AtTable => $this->done[count($this->stages) - 1] ?? null,
-            Status::GivenUp => array_values(array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === 'abandon'))[0] ?? null,
+            Status::GivenUp => array_values(array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === TouchKind::Abandon))[0] ?? null,
             default => null,
         };
     }
@@ -195,11 +195,11 @@ final readonly class Replay
             if ($minute === null || $touch->volume === null) {
                 continue;
             }
-            if ($touch->kind === 'splash') {
+            if ($touch->kind === TouchKind::Splash) {
                 $pours[] = new Poured($minute, $touch->volume, $touch->water ? 'water' : 'stock');
             }
-            if ($touch->kind === 'pour' && $touch->stage !== null && ($this->done[$touch->stage] ?? null) === $touch) {
-                $pours[] = new Poured($minute, $touch->volume, $this->stages[$touch->stage]->kind === 'wine' ? 'wine' : 'stock');
+            if ($touch->kind === TouchKind::Pour && $touch->stage !== null && ($this->done[$touch->stage] ?? null) === $touch) {
+                $pours[] = new Poured($minute, $touch->volume, $this->stages[$touch->stage]->kind === StageKind::Wine ? 'wine' : 'stock');
             }
         }
 
@@ -218,7 +218,7 @@ final readonly class Replay
         if (($this->now() ?? PHP_INT_MAX) > $stage) {
             return null;
         }
-        $said = array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === 'not-yet' && $touch->stage === $stage);
+        $said = array_filter($this->counted, static fn (Touch $touch): bool => $touch->kind === TouchKind::NotYet && $touch->stage === $stage);
 
         return $said === [] ? null : $said[array_key_last($said)];
     }
@@ -264,7 +264,7 @@ final readonly class Replay
     }
 
     /** The touch that did the first stage of a kind, or null. */
-    public function touchOf(string $kind): ?Touch
+    public function touchOf(StageKind $kind): ?Touch
     {
         foreach ($this->done as $stage => $touch) {
             if ($this->stages[$stage]->kind === $kind) {
@@ -276,7 +276,7 @@ final readonly class Replay
     }
 
     /** Minute of the cook at which the first stage of a kind was done, or null. */
-    public function minuteOf(string $kind): ?float
+    public function minuteOf(StageKind $kind): ?float
     {
         $touch = $this->touchOf($kind);
 

@@ -11,7 +11,6 @@ final readonly class Stage
 {
     /**
      * @param  float  $minute  of the cook; 0 is the first liquid
-     * @param  'toast'|'wine'|'pour'|'add'|'level'|'heat'|'stir'|'lid'|'taste'|'crust'|'off'|'finish'|'rest'|'serve'  $kind
      * @param  float|null  $volume  mL
      * @param  float|null  $ladles  of the ladle in hand
      * @param  string|null  $mark  where the knob stands from here
@@ -20,7 +19,7 @@ final readonly class Stage
      */
     public function __construct(
         public float $minute,
-        public string $kind,
+        public StageKind $kind,
         public Fact $say,
         public ?float $volume = null,
         public ?float $ladles = null,

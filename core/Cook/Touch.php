@@ -9,7 +9,6 @@ final readonly class Touch
 {
     /**
      * @param  string  $id  made by the device
-     * @param  'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'trouble'|'undo'|'verdict'|'abandon'|'note'  $kind
      * @param  int  $at  device time, ms since 1970 UTC
      * @param  int|null  $stage  index in the plan
      * @param  float|null  $volume  mL, poured or lifted out
@@ -22,7 +21,7 @@ final readonly class Touch
      */
     public function __construct(
         public string $id,
-        public string $kind,
+        public TouchKind $kind,
         public int $at,
         public ?int $stage = null,
         public ?float $volume = null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Crust;
 
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Pan\Floor;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Quantity\Duration;
@@ -53,7 +54,7 @@ final readonly class CrustPlan
                 $from + $i === 0 => Fact::of('say.crust'),
                 default => Fact::of('say.crust-middle'),
             };
-            $stages[] = new Stage($second / 60, 'crust', $say, mark: $this->mark);
+            $stages[] = new Stage($second / 60, StageKind::Crust, $say, mark: $this->mark);
             $second += $leg->seconds;
         }
 

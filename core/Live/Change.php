@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Live;
 
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Volume;
@@ -40,8 +41,8 @@ final class Change
     {
         return match (true) {
             $touch->taste !== null => [Fact::of('change.by-the-tooth')],
-            $touch->kind === 'heat' && $touch->mark !== null => [Fact::of('change.on-mark', mark: $touch->mark)],
-            $touch->kind === 'lid' => [Fact::of('change.lid', on: $touch->on === true)],
+            $touch->kind === TouchKind::Heat && $touch->mark !== null => [Fact::of('change.on-mark', mark: $touch->mark)],
+            $touch->kind === TouchKind::Lid => [Fact::of('change.lid', on: $touch->on === true)],
             default => [],
         };
     }
@@ -54,7 +55,7 @@ final class Change
     /** In all, so that a dose just poured is no change. */
     private static function stock(Forecast $before, Forecast $after, Touch $touch): ?Fact
     {
-        $poured = in_array($touch->kind, ['pour', 'splash'], true) ? $touch->volume ?? 0.0 : 0.0;
+        $poured = $touch->kind->poursIn() ? $touch->volume ?? 0.0 : 0.0;
         $more = $after->coming->stock() + $poured - $before->coming->stock();
         if (abs($more) < self::ML) {
             return null;

@@ -6,7 +6,9 @@ namespace Velko\Core\Live;
 
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
 use Velko\Core\Pan\Simulation;
@@ -50,7 +52,7 @@ final readonly class Estimating
     /** @param  non-empty-list<HeatChange>  $heat  as planned */
     public static function of(Ask $ask, array $heat, Replay $replay): Estimate
     {
-        $measured = array_filter($replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null || $touch->sign !== null || $touch->kind === 'not-yet');
+        $measured = array_filter($replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null || $touch->sign !== null || $touch->kind === TouchKind::NotYet);
         $minutes = array_filter(array_map(static fn (Touch $touch): ?float => $replay->minute($touch->at), $measured), static fn (?float $minute): bool => $minute !== null && $minute > 0);
         if ($minutes === []) {
             return new Estimate;
@@ -135,11 +137,11 @@ final readonly class Estimating
         if ($touch->sign !== null && $free !== null) {
             return ($state->free / $rice - $free) / hypot($touch->sign->spread(), $poured / $rice);
         }
-        if ($touch->kind === 'not-yet' && $touch->stage !== null) {
-            if ($this->ask->family->traits()->turnsAt === Sign::Boils && ($this->replay->stages[$touch->stage]->kind ?? '') === 'heat') {
+        if ($touch->kind === TouchKind::NotYet && $touch->stage !== null) {
+            if ($this->ask->family->traits()->turnsAt === Sign::Boils && ($this->replay->stages[$touch->stage] ?? null)?->kind === StageKind::Heat) {
                 return max(0.0, $this->pastTheBoil($state, $track)) / Sign::Boils->spread(); // the knob is turned when it boils again
             }
-            $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? '', $state);
+            $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? null, $state);
 
             return $sign === null ? null : min(0.0, $state->free - $sign) / hypot(self::NOT_YET_SPREAD * $rice, $poured);
         }
@@ -162,21 +164,17 @@ final readonly class Estimating
         return $state->temperature - $conditions->boiling + max(0.0, $cameToIt - $water) * Steam::LATENT_HEAT / $capacity;
     }
 
-    /**
-     * Free liquid at which the sign that a stage waits for shows, g; null when it waits for none.
-     *
-     * @param  string  $kind  of the stage
-     */
-    public static function signOf(Ask $ask, string $kind, State $state): ?float
+    /** Free liquid at which the sign that a stage waits for shows, g; null when it waits for none. */
+    public static function signOf(Ask $ask, ?StageKind $kind, State $state): ?float
     {
         $rice = $ask->rice();
         $school = $ask->method->doses;
 
         return match ($kind) {
-            'pour' => $state->poured <= $ask->wine ? Sign::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
+            StageKind::Pour => $state->poured <= $ask->wine ? Sign::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
                 : $school->dueAt(new Load($rice, $ask->pan->baseArea(), $state->net, $ask->grain, $ask->ladle), $state)),
-            'heat' => $ask->family->traits()->turnsAt === Sign::GrainsShow ? Grain::gaps($rice, $state->drunk) : null,
-            'crust' => Simulation::DRY * $rice,
+            StageKind::Heat => $ask->family->traits()->turnsAt === Sign::GrainsShow ? Grain::gaps($rice, $state->drunk) : null,
+            StageKind::Crust => Simulation::DRY * $rice,
             default => null,
         };
     }

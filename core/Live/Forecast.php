@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Live;
 
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
 use Velko\Core\Crust\CrustNow;
 use Velko\Core\Method\HeatChange;
@@ -80,7 +81,7 @@ final readonly class Forecast
         $nowSecond = max($said, min(Replay::LONGEST, 60 * ($replay->minute($now) ?? 0.0)));
         $current = self::at($ask, $heat, $replay, $estimate, $said, $nowSecond);
         $steps = $current->steps;
-        if ($steps === [] || $replay->minuteOf('off') !== null) {
+        if ($steps === [] || $replay->minuteOf(StageKind::Off) !== null) {
             return $current;
         }
         $called = $nowSecond + self::AT_ONCE;
@@ -179,7 +180,7 @@ final readonly class Forecast
     {
         $played = new Played($ask, $heat, $replay, $estimate);
         $state = $played->until($second);
-        if ($replay->minuteOf('off') !== null) {
+        if ($replay->minuteOf(StageKind::Off) !== null) {
             return self::offTheHeat($ask, $played, $replay, $state, $estimate, $second);
         }
         $ahead = self::ahead($played, $replay, $state, $second);
@@ -235,14 +236,14 @@ final readonly class Forecast
     {
         $off = $eaten->free / $ask->rice() - $ask->target->looseness;
         $step = $ask->family->traits()->scale->step;
-        if (! $ask->family->traits()->isPlated || $replay->beyond() >= Replay::MOST_BEYOND || $replay->minuteOf('finish') !== null || $replay->minuteOf('rest') !== null || abs($off) <= self::NOT_TOLD * $step) {
+        if (! $ask->family->traits()->isPlated || $replay->beyond() >= Replay::MOST_BEYOND || $replay->minuteOf(StageKind::Finish) !== null || $replay->minuteOf(StageKind::Rest) !== null || abs($off) <= self::NOT_TOLD * $step) {
             return [];
         }
         $volume = Rounding::to(min(abs($off), self::MOST_AT_THE_PASS * $step) * $ask->rice(), Rounding::step(self::NOT_TOLD / 2 * $step * $ask->rice()));
 
         return [$off < 0
-            ? new Extra($pulled->second, 'pour', Fact::of('say.beaten-in'), $volume)
-            : new Extra($pulled->second, 'lift', Fact::of('say.off-the-top'), min($volume, $pulled->free))];
+            ? new Extra($pulled->second, StageKind::Pour, Fact::of('say.beaten-in'), $volume)
+            : new Extra($pulled->second, StageKind::Lift, Fact::of('say.off-the-top'), min($volume, $pulled->free))];
     }
 
     /** @param  float  $second  now: what is not on the table yet is eaten then at the earliest */

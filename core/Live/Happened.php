@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Live;
 
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
@@ -29,14 +30,14 @@ final readonly class Happened
         }
         $played = new Played($ask, $heat, $replay, $estimate);
         $track = new Track;
-        $pull = $replay->minuteOf('off');
+        $pull = $replay->minuteOf(StageKind::Off);
         if ($pull === null) {
             $played->until(60 * ($replay->minute(max($now, $replay->last()->at ?? 0)) ?? 0.0), $track);
 
             return new self($track, null);
         }
         $state = $played->until(Replay::LONGEST, $track);
-        $table = $replay->minuteOf('serve');
+        $table = $replay->minuteOf(StageKind::Serve);
         $played->pan->record($track);
         $table === null ? $played->pan->toTable($state) : $played->pan->toTableAt($state, max($state->second, min(60 * $table, Replay::LONGEST)));
         $played->pan->record(null);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Live;
 
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\Load;
 use Velko\Core\Planning\Ask;
 
@@ -22,20 +23,16 @@ final class NotYet
 
     private const LONGEST = 90.0;
 
-    /** What is waited for at a step that no liquid tells of: a grain that is tasted, toast, s. */
-    private const ELSE = ['taste' => 60.0, 'toast' => 30.0];
+    /** What is waited for at a step that no liquid tells of: a grain that is tasted, or else, s. */
+    private const TASTE = 60.0;
 
     private const OTHERWISE = 30.0;
 
-    /**
-     * s that "not yet" buys.
-     *
-     * @param  string  $kind  of the stage
-     */
-    public static function seconds(string $kind, Ask $ask): float
+    /** s that "not yet" buys at a stage of this kind. */
+    public static function seconds(StageKind $kind, Ask $ask): float
     {
-        if (! in_array($kind, ['pour', 'heat', 'crust', 'wine'], true)) {
-            return self::ELSE[$kind] ?? self::OTHERWISE;
+        if (! $kind->turnsTheKnob() && $kind !== StageKind::Pour && $kind !== StageKind::Wine) {
+            return $kind === StageKind::Taste ? self::TASTE : self::OTHERWISE;
         }
         $net = $ask->burner->net[$ask->burner->nearest($ask->family->fit($ask->grain, $ask->target->looseness)->heat * $ask->pan->baseArea())];
         $use = (new Load($ask->rice(), $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle))->usePerMinute();

@@ -7,8 +7,10 @@ namespace Velko\Core\Live;
 use Velko\Core\Act\Act;
 use Velko\Core\Act\Lift;
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Simulation;
@@ -68,7 +70,7 @@ final class Played
     {
         $this->pan->record($track);
         $state = $this->pan->start();
-        $pulled = $this->replay->minuteOf('off');
+        $pulled = $this->replay->minuteOf(StageKind::Off);
         $end = min($second, Replay::LONGEST, $pulled === null ? INF : 60 * $pulled);
         foreach ($this->replay->counted as $touch) {
             $at = 60 * ($this->replay->minute($touch->at) ?? 0.0);
@@ -108,7 +110,7 @@ final class Played
     {
         foreach ($this->replay->counted as $touch) {
             $at = 60 * ($this->replay->minute($touch->at) ?? 0.0);
-            if ($at > $off && $at <= $second && in_array($touch->kind, ['splash', 'lift'], true)) {
+            if ($at > $off && $at <= $second && in_array($touch->kind, [TouchKind::Splash, TouchKind::Lift], true)) {
                 $this->happen($state, $touch);
             }
         }
@@ -156,10 +158,10 @@ final class Played
 
         return match (true) {
             $volume === null => null,
-            $touch->kind === 'lift' => new Lift($volume),
-            $touch->kind === 'splash' => $touch->water ? $this->pan->water($volume) : $this->pan->stock($volume),
+            $touch->kind === TouchKind::Lift => new Lift($volume),
+            $touch->kind === TouchKind::Splash => $touch->water ? $this->pan->water($volume) : $this->pan->stock($volume),
             $touch->stage === null || ($this->replay->done[$touch->stage] ?? null) !== $touch => null,
-            default => $this->replay->stages[$touch->stage]->kind === 'wine' ? $this->pan->wine($volume) : $this->pan->stock($volume),
+            default => $this->replay->stages[$touch->stage]->kind === StageKind::Wine ? $this->pan->wine($volume) : $this->pan->stock($volume),
         };
     }
 
@@ -182,9 +184,9 @@ final class Played
         if ($touch->sign !== null && $free !== null) {
             $this->hasInIt($state, $touch, $this->rice * $free - $state->free, $this->rice * $touch->sign->spread());
         }
-        if ($touch->kind === 'not-yet' && $touch->stage !== null) {
+        if ($touch->kind === TouchKind::NotYet && $touch->stage !== null) {
             // There is at least as much as the sign stands for.
-            $sign = Estimating::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? '', $state);
+            $sign = Estimating::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? null, $state);
             $sign === null || $sign <= $state->free ? null : $this->hasInIt($state, $touch, $sign - $state->free, $this->rice * Estimating::NOT_YET_SPREAD);
         }
         if ($touch->taste !== null) {
@@ -229,14 +231,14 @@ final class Played
     private function turns(HeatChange $first, Ask $ask): array
     {
         $turns = [];
-        foreach ($this->passed(['heat', 'crust']) as [$minute, $mark]) {
+        foreach ($this->passed() as [$minute, $mark]) {
             if ($mark !== null && $ask->burner->has($mark)) {
                 $turns[] = new HeatChange($minute, $mark);
             }
         }
         foreach ($this->replay->counted as $touch) {
             $minute = $this->replay->minute($touch->at);
-            if ($touch->kind === 'heat' && $touch->mark !== null && $ask->burner->has($touch->mark)) {
+            if ($touch->kind === TouchKind::Heat && $touch->mark !== null && $ask->burner->has($touch->mark)) {
                 $turns[] = new HeatChange($minute ?? 0.0, $touch->mark);
             }
         }
@@ -257,7 +259,7 @@ final class Played
         $lids = [];
         $touched = false;
         foreach ($this->replay->counted as $touch) {
-            if ($touch->kind === 'lid' && $touch->on !== null) {
+            if ($touch->kind === TouchKind::Lid && $touch->on !== null) {
                 $touched = true;
                 $lids[] = new LidChange($this->replay->minute($touch->at) ?? 0.0, $touch->on);
             }
@@ -274,13 +276,11 @@ final class Played
     }
 
     /**
-     * Stages of these kinds that are done or passed over.
-     *
-     * @param  list<string>  $kinds
+     * Stages that turn the knob and are done or passed over.
      *
      * @return list<array{float, string|null}> the minute at which each counts, and where the knob went
      */
-    private function passed(array $kinds): array
+    private function passed(): array
     {
         $furthest = $this->replay->done === [] ? -1 : array_key_last($this->replay->done);
         $passed = [];
@@ -288,7 +288,7 @@ final class Played
             if ($i > $furthest) {
                 break;
             }
-            if (in_array($stage->kind, $kinds, true)) {
+            if ($stage->kind->turnsTheKnob()) {
                 $touch = $this->replay->done[$i] ?? null;
                 $passed[] = [$touch === null ? $stage->minute : $this->replay->minute($touch->at) ?? $stage->minute, $touch->mark ?? $stage->mark];
             }

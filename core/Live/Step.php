@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Quantity\Fact;
 
 /** One thing to do from now on. */
@@ -12,14 +13,13 @@ final readonly class Step
     /**
      * @param  int|null  $stage  of the plan; null for what the plan does not have
      * @param  float  $minute  of the cook
-     * @param  string  $kind  as of a stage of the plan, or "lift"
      * @param  float|null  $volume  mL
      * @param  string|null  $mark  where the knob goes
      */
     public function __construct(
         public ?int $stage,
         public float $minute,
-        public string $kind,
+        public StageKind $kind,
         public Fact $say,
         public ?float $volume = null,
         public ?string $mark = null,
@@ -34,6 +34,6 @@ final readonly class Step
     /** What it is, wherever it has moved to. */
     public function place(): string
     {
-        return $this->stage === null ? $this->kind : (string) $this->stage;
+        return $this->stage === null ? $this->kind->value : (string) $this->stage;
     }
 }

@@ -6,15 +6,13 @@ namespace Velko\Core\Live;
 
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Coming;
 use Velko\Core\Quantity\Fact;
 
 /** The steps of a plan that are still to come, each moved to where the pan now wants it. */
 final readonly class Steps
 {
-    /** What is done off the heat. */
-    private const AFTER_OFF = ['finish', 'rest', 'serve'];
-
     /** Minute of the plan's pull. */
     private float $plannedPull;
 
@@ -27,7 +25,7 @@ final readonly class Steps
      */
     public function __construct(private Replay $replay, private Coming $coming, private float $said, private float $now)
     {
-        $this->plannedPull = self::minuteOf($replay->stages, 'off');
+        $this->plannedPull = self::minuteOf($replay->stages, StageKind::Off);
         $furthest = $replay->done === [] ? null : array_key_last($replay->done);
         $this->plannedSoFar = $furthest === null ? 0.0 : max(0.0, $replay->stages[$furthest]->minute);
     }
@@ -42,30 +40,30 @@ final readonly class Steps
         $steps = [];
         $poured = null;
         foreach ($this->replay->toCome() as $i => $stage) {
-            if ($stage->kind === 'pour') {
+            if ($stage->kind === StageKind::Pour) {
                 $dose = array_shift($doses);
                 $poured = $dose === null ? $poured : $dose['second'] / 60;
-                $steps[] = $dose === null ? null : new Step($i, $dose['second'] / 60, 'pour', $stage->say, $dose['volume'], $stage->mark);
+                $steps[] = $dose === null ? null : new Step($i, $dose['second'] / 60, StageKind::Pour, $stage->say, $dose['volume'], $stage->mark);
 
                 continue;
             }
-            if ($stage->kind === 'heat') {
+            if ($stage->kind === StageKind::Heat) {
                 $turn = array_shift($turns);
-                $steps[] = $turn === null ? null : new Step($i, $turn['second'] / 60, 'heat', $stage->say, null, $turn['mark']);
+                $steps[] = $turn === null ? null : new Step($i, $turn['second'] / 60, StageKind::Heat, $stage->say, null, $turn['mark']);
 
                 continue;
             }
-            if ($stage->kind === 'crust') {
+            if ($stage->kind === StageKind::Crust) {
                 $move = array_shift($crust);
-                $steps[] = $move === null ? null : new Step($i, $move->minute, 'crust', $move->say, null, $move->mark);
+                $steps[] = $move === null ? null : new Step($i, $move->minute, StageKind::Crust, $move->say, null, $move->mark);
 
                 continue;
             }
-            $minute = $stage->kind === 'level' && $poured !== null ? $poured : $this->moved($stage, $pull);
+            $minute = $stage->kind === StageKind::Level && $poured !== null ? $poured : $this->moved($stage, $pull);
             $steps[] = new Step($i, $minute, $stage->kind, $stage->say, $stage->volume, $stage->mark);
         }
         foreach ($doses as $dose) {
-            $steps[] = new Step(null, $dose['second'] / 60, 'pour', Fact::of('say.one-more'), $dose['volume']);
+            $steps[] = new Step(null, $dose['second'] / 60, StageKind::Pour, Fact::of('say.one-more'), $dose['volume']);
         }
         foreach ($this->coming->extras as $extra) {
             $steps[] = new Step(null, $extra->second / 60, $extra->kind, $extra->say, $extra->volume > 0 ? $extra->volume : null, $extra->mark);
@@ -85,15 +83,15 @@ final readonly class Steps
      */
     private function offFirst(array $steps): array
     {
-        $off = array_values(array_filter($steps, static fn (Step $step): bool => $step->kind === 'off'))[0] ?? null;
+        $off = array_values(array_filter($steps, static fn (Step $step): bool => $step->kind === StageKind::Off))[0] ?? null;
         if ($off === null) {
             return $steps;
         }
         if ($off->minute > $this->now + Forecast::AT_ONCE / 60) {
             // What would come after the pan is off is not to be done any more.
-            return array_values(array_filter($steps, static fn (Step $step): bool => $step->minute <= $off->minute || in_array($step->kind, self::AFTER_OFF, true)));
+            return array_values(array_filter($steps, static fn (Step $step): bool => $step->minute <= $off->minute || $step->kind->isOffTheHeat()));
         }
-        $after = array_filter($steps, static fn (Step $step): bool => $step !== $off && in_array($step->kind, self::AFTER_OFF, true));
+        $after = array_filter($steps, static fn (Step $step): bool => $step !== $off && $step->kind->isOffTheHeat());
 
         return [$off, ...array_values($after)];
     }
@@ -114,7 +112,7 @@ final readonly class Steps
     }
 
     /** @param  list<Stage>  $stages */
-    private static function minuteOf(array $stages, string $kind): float
+    private static function minuteOf(array $stages, StageKind $kind): float
     {
         foreach ($stages as $stage) {
             if ($stage->kind === $kind) {

@@ -6,6 +6,7 @@ namespace Velko\Core\Mise;
 
 use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stages;
 
@@ -31,7 +32,7 @@ final class AddIns
         foreach ($ingredients as $ingredient) {
             if ($ingredient->goes->isAStep()) {
                 $amount = $ingredient->for($plan->rice(), $main, $plan->ask->covers, $plan->ask->pan->baseArea());
-                $stages[] = new Stage(self::minute($plan, $ingredient), 'add', $ingredient->goes->fact(), item: new Item($ingredient->name, Amount::rounded($amount, $ingredient->unit), $ingredient->unit));
+                $stages[] = new Stage(self::minute($plan, $ingredient), StageKind::Add, $ingredient->goes->fact(), item: new Item($ingredient->name, Amount::rounded($amount, $ingredient->unit), $ingredient->unit));
             }
         }
 

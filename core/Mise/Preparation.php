@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Mise;
 
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Quantity\Fact;
 
@@ -37,7 +38,7 @@ final class Preparation
 
     private static function minute(Plan $plan, Ready $ready): float
     {
-        $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
+        $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
 
         return match ($ready) {
             Ready::Rice => min(0.0, -$plan->ask->method->toast()),

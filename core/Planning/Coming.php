@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 
@@ -37,7 +38,7 @@ final readonly class Coming
     /** Stock still to pour, mL; what is to be lifted out counts against it. */
     public function stock(): float
     {
-        $extra = array_map(static fn (Extra $one): float => $one->kind === 'lift' ? -$one->volume : $one->volume, $this->extras);
+        $extra = array_map(static fn (Extra $one): float => $one->kind === StageKind::Lift ? -$one->volume : $one->volume, $this->extras);
 
         return array_sum(array_column($this->doses, 'volume')) + array_sum($extra);
     }

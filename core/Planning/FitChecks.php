@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Length;
 use Velko\Core\Quantity\Power;
@@ -162,7 +163,7 @@ final class FitChecks
     /** A ladle that makes one dose of a whole risotto, or dozens of scoops. */
     public static function ladle(Plan $plan): ?Warning
     {
-        $pours = count(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
+        $pours = count(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
         $ladle = $plan->ask->ladle->ml;
         $scoops = $plan->stock / $ladle;
         $tooSmall = $scoops > self::MOST_SCOOPS && $ladle < self::LARGEST_LADLE;

@@ -6,6 +6,7 @@ namespace Velko\Core\Planning;
 
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Pan\State;
 
 /** The one pour of a dish whose stock goes in at once, while it is still to come. */
@@ -16,7 +17,7 @@ final readonly class OnePour
 
     public static function toCome(Replay $replay): self
     {
-        $pours = array_filter($replay->toCome(), static fn (Stage $stage): bool => $stage->kind === 'pour' && $stage->volume !== null);
+        $pours = array_filter($replay->toCome(), static fn (Stage $stage): bool => $stage->kind === StageKind::Pour && $stage->volume !== null);
 
         return new self(array_values($pours)[0]->volume ?? null);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustResult;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\PanHeat;
@@ -97,7 +98,7 @@ final readonly class Plan
     /** What the side pot gives off while the stock is held, up to the last dose, mL. */
     public function sidePotGivesOff(): float
     {
-        $pours = array_filter($this->stages, static fn (Stage $stage): bool => $stage->kind === 'pour');
+        $pours = array_filter($this->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour);
         $last = $pours === [] ? 0.0 : max(array_map(static fn (Stage $stage): float => $stage->minute, $pours));
 
         return $this->ask->stock->givenOff($this->ask->stock->held + $last, $this->ask->place->room);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Quantity\Fact;
 
@@ -31,10 +32,10 @@ final readonly class Stages
         $method = $this->ask->method;
         if ($method->sealed) {
             $mark = $this->ask->burner->nearest($method->toasting->heat() * $this->ask->pan->baseArea());
-            $stages[] = new Stage(-$method->toast(), 'toast', $rice, mark: $mark);
+            $stages[] = new Stage(-$method->toast(), StageKind::Toast, $rice, mark: $mark);
         }
         if ($this->ask->wine > 0) {
-            $stages[] = new Stage(0.0, 'wine', Fact::of('say.wine'), $this->ask->wine, mark: $this->heat[0]->mark);
+            $stages[] = new Stage(0.0, StageKind::Wine, Fact::of('say.wine'), $this->ask->wine, mark: $this->heat[0]->mark);
         }
 
         return $stages;
@@ -43,7 +44,7 @@ final readonly class Stages
     /** @param  float  $volume  mL */
     public function pour(float $second, float $volume, Fact $say, ?string $mark = null): Stage
     {
-        return new Stage($second / 60, 'pour', $say, $volume, round($volume / $this->ask->ladle->ml, 2), $mark);
+        return new Stage($second / 60, StageKind::Pour, $say, $volume, round($volume / $this->ask->ladle->ml, 2), $mark);
     }
 
     /**
@@ -56,7 +57,7 @@ final readonly class Stages
         $stages = [];
         foreach (array_slice($this->heat, 1) as $i => $change) {
             if ($change->fromMinute > 0 && $change->fromMinute < $this->walked->pulled->minute()) {
-                $stages[] = new Stage($change->fromMinute, 'heat', $say($i + 1), mark: $change->mark);
+                $stages[] = new Stage($change->fromMinute, StageKind::Heat, $say($i + 1), mark: $change->mark);
             }
         }
 
@@ -69,7 +70,7 @@ final readonly class Stages
         $stages = [];
         foreach ($this->ask->method->lid as $change) {
             if ($change->fromMinute < $this->walked->pulled->minute()) {
-                $stages[] = new Stage(max(0.0, $change->fromMinute), 'lid', Fact::of('say.lid', on: $change->on));
+                $stages[] = new Stage(max(0.0, $change->fromMinute), StageKind::Lid, Fact::of('say.lid', on: $change->on));
             }
         }
 
@@ -82,11 +83,11 @@ final readonly class Stages
         $latest = max(0.0, $this->walked->pulled->minute() - self::TASTE_BEFORE_PULL);
         foreach ($this->walked->track->doneness as $row => $doneness) {
             if ($doneness >= $this->ask->grain->window->low - self::TASTE_LEAD) {
-                return new Stage(min($latest, $this->walked->track->minute[$row]), 'taste', $say);
+                return new Stage(min($latest, $this->walked->track->minute[$row]), StageKind::Taste, $say);
             }
         }
 
-        return new Stage($latest, 'taste', $say);
+        return new Stage($latest, StageKind::Taste, $say);
     }
 
     /** @return list<Stage> */
@@ -94,15 +95,15 @@ final readonly class Stages
     {
         $method = $this->ask->method;
         $minute = $this->walked->pulled->minute();
-        $stages = [new Stage($minute, 'off', $off)];
+        $stages = [new Stage($minute, StageKind::Off, $off)];
         if ($method->finish > 0) {
-            $stages[] = new Stage($minute, 'finish', Fact::of('say.finish'));
+            $stages[] = new Stage($minute, StageKind::Finish, Fact::of('say.finish'));
         }
         if ($method->rest > 0) {
-            $stages[] = new Stage($minute + $method->finish, 'rest', Fact::of('say.rest', covered: $method->restCovered));
+            $stages[] = new Stage($minute + $method->finish, StageKind::Rest, Fact::of('say.rest', covered: $method->restCovered));
         }
         $looseness = $this->ask->family->traits()->scale->nearest($this->walked->atTable->free / $this->ask->rice());
-        $stages[] = new Stage($this->walked->atTable->minute(), 'serve', $looseness->fact());
+        $stages[] = new Stage($this->walked->atTable->minute(), StageKind::Serve, $looseness->fact());
 
         return $stages;
     }

@@ -18,7 +18,9 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Crust\CrustResult;
 use Velko\Core\Live\Happened;
 use Velko\Core\Pan\Browning;
@@ -95,22 +97,22 @@ final class KilnHouseCooks extends Seeder
         $working = $cook->plan->working;
         $stages = KeptCook::stages($working['plan']['stages']);
         $first = CarbonImmutable::parse($working['clock']['first_liquid_at'])->addSeconds($this->hands->getInt(-40, 70));
-        $lastPour = array_key_last(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
+        $lastPour = array_key_last(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
         $heat = $trueHeat * ($trouble === 'scorched' ? 2.3 : 1.0);
 
-        $touches = [new Touch($this->uuid(), 'start', $first->subSeconds(185)->getTimestampMs())];
+        $touches = [new Touch($this->uuid(), TouchKind::Start, $first->subSeconds(185)->getTimestampMs())];
         $late = 0.0;
         foreach ($stages as $i => $stage) {
             $late += $this->between(-0.05, 0.08);
             $at = $first->addMilliseconds((int) round(60000 * ($stage->minute + ($stage->minute > 0 ? $late : 0.0))))->getTimestampMs();
             if ($stage->volume === null) {
-                $touches[] = new Touch($this->uuid(), 'done', $at, $i);
+                $touches[] = new Touch($this->uuid(), TouchKind::Done, $at, $i);
             } else {
                 $volume = round($stage->volume * $this->between(0.96, 1.05) / 5) * 5;
                 if ($trouble === 'swimming' && $i === $lastPour) {
                     $volume += 260;
                 }
-                $touches[] = new Touch($this->uuid(), 'pour', $at, $i, max(5.0, $volume));
+                $touches[] = new Touch($this->uuid(), TouchKind::Pour, $at, $i, max(5.0, $volume));
             }
             if ($trouble === 'scorched' && $stage->minute > 9) {
                 break;
@@ -118,14 +120,14 @@ final class KilnHouseCooks extends Seeder
         }
         $end = $touches[count($touches) - 1]->at;
         if ($trouble === 'scorched') {
-            $touches[] = new Touch($this->uuid(), 'abandon', $end + 60000);
+            $touches[] = new Touch($this->uuid(), TouchKind::Abandon, $end + 60000);
         }
         foreach ($touches as $touch) {
             $this->keep($cook, $user, $touch, []);
         }
         [$looseness, $bite] = $trouble === 'scorched' ? [Looseness::Stands, Bite::HardHeart] : $this->judge($cook, $stages, $touches, $heat);
         $crust = $this->crust($cook, $heat);
-        $this->keep($cook, $user, new Touch($this->uuid(), 'verdict', $end + 240000), [
+        $this->keep($cook, $user, new Touch($this->uuid(), TouchKind::Verdict, $end + 240000), [
             'looseness' => $looseness->value, 'bite' => $bite->value, 'note' => $note, ...($crust === null ? [] : ['crust' => $crust->value]),
         ]);
     }
@@ -163,7 +165,7 @@ final class KilnHouseCooks extends Seeder
     /** @param  array<string, string>  $verdict */
     private function keep(Cook $cook, User $user, Touch $touch, array $verdict): void
     {
-        $document = ['id' => $touch->id, 'kind' => $touch->kind, 'at' => CarbonImmutable::createFromTimestampMs($touch->at)->format('Y-m-d\TH:i:s.v\Z'), ...$verdict];
+        $document = ['id' => $touch->id, 'kind' => $touch->kind->value, 'at' => CarbonImmutable::createFromTimestampMs($touch->at)->format('Y-m-d\TH:i:s.v\Z'), ...$verdict];
         if ($touch->stage !== null) {
             $document['stage'] = $touch->stage;
         }

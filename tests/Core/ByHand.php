@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
@@ -27,7 +28,7 @@ final class ByHand
         $floor = M_PI * ($pan->base / 200) ** 2;
         $rice = $ask->covers * $ask->gramsPerCover;
         $depth = $rice * (1 + $plan->pulled->drunk) / 0.79 / 1000 / $floor;
-        $pours = array_values(array_filter($plan->stages, static fn ($stage): bool => $stage->kind === 'pour'));
+        $pours = array_values(array_filter($plan->stages, static fn ($stage): bool => $stage->kind === StageKind::Pour));
         $marks = array_map(static fn ($change): float => $ask->burner->net[$change->mark] / $floor, $plan->heat);
         $window = $ask->grain->window;
 

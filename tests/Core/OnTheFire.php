@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Weighing;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Forecast;
@@ -30,7 +31,7 @@ final class OnTheFire
         $touches = [];
         foreach ($plan->stages as $i => $stage) {
             if ($stage->minute <= $minute) {
-                $touches[] = new Touch("s$i", $stage->volume === null ? 'done' : 'pour', self::at($stage->minute), $i, $stage->volume);
+                $touches[] = new Touch("s$i", $stage->volume === null ? TouchKind::Done : TouchKind::Pour, self::at($stage->minute), $i, $stage->volume);
             }
         }
 
@@ -48,7 +49,7 @@ final class OnTheFire
         $rice = $plan->ask->rice();
         $water = $truly->free + $rice * $truly->drunk;
 
-        return new Touch('w', 'weigh', self::at($minute), weighing: new Weighing(1500 + 300 + $rice + $water + $error, 1500, 300));
+        return new Touch('w', TouchKind::Weigh, self::at($minute), weighing: new Weighing(1500 + 300 + $rice + $water + $error, 1500, 300));
     }
 
     /** @param  list<Touch>  $touches */

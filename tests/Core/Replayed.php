@@ -14,6 +14,7 @@ use Velko\Core\Act\Rehearsal;
 use Velko\Core\Act\Rehearsed;
 use Velko\Core\Act\Setup;
 use Velko\Core\Act\Timed;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Plan;
 
@@ -33,7 +34,7 @@ final class Replayed
         }
         foreach ($plan->stages as $stage) {
             if ($stage->volume !== null) {
-                $acts[] = $stage->kind === 'wine'
+                $acts[] = $stage->kind === StageKind::Wine
                     ? new Timed(60 * $stage->minute, new Pour($stage->volume, 20.0))
                     : new Timed(60 * $stage->minute, new Pour($stage->volume, $ask->stock->temperature, $ask->stock->saltPercent / 100));
             }

@@ -6,14 +6,16 @@ use App\Kitchen\KeptCook;
 use Illuminate\Support\Carbon;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Quantity\Fact;
 
 /* The core's replay, held to the cases that the tablet's is held to (tests/Browser/replays.spec.ts). */
 
 it('stands where the cases say', function (array $events, array $then): void {
-    $stages = array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], $stage['kind'], Fact::text(''), $stage['volume_ml']), replays()['stages']);
-    $replay = Replay::of($stages, array_map(static fn (array $event): Touch => KeptCook::touch($event['kind'], Carbon::parse($event['at'])->getTimestampMs(), $event), $events));
+    $stages = array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], StageKind::from($stage['kind']), Fact::text(''), $stage['volume_ml']), replays()['stages']);
+    $replay = Replay::of($stages, array_map(static fn (array $event): Touch => KeptCook::touch(TouchKind::from($event['kind']), Carbon::parse($event['at'])->getTimestampMs(), $event), $events));
     expect([
         'status' => $replay->status->value,
         'stage' => $replay->now(),

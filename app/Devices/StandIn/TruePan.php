@@ -9,6 +9,7 @@ use App\Kitchen\KeptCook;
 use Carbon\CarbonImmutable;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Played;
 use Velko\Core\Pan\State;
@@ -19,9 +20,6 @@ use Velko\Core\Pan\State;
  */
 final class TruePan
 {
-    /** Touches that move the pan itself. */
-    private const HANDS = ['start', 'done', 'pour', 'splash', 'lift', 'heat', 'lid', 'undo'];
-
     /** What a sheet-metal pan weighs that nobody weighed: steel of 2.5 mm, floor and wall (7.85 g/cm³), g per cm². */
     private const SHEET = 0.25 * 7.85;
 
@@ -32,8 +30,8 @@ final class TruePan
     /** @param  array<string, mixed>  $pan  of velko.device-pan/1 */
     public function __construct(private readonly array $pan, float $power)
     {
-        $hands = array_filter($pan['events'], static fn (array $event): bool => in_array($event['kind'], self::HANDS, true));
-        $touches = array_map(static fn (array $event): Touch => KeptCook::touch($event['kind'], CarbonImmutable::parse($event['at'])->getTimestampMs(), $event), $hands);
+        $hands = array_filter($pan['events'], static fn (array $event): bool => TouchKind::from($event['kind'])->isByHand());
+        $touches = array_map(static fn (array $event): Touch => KeptCook::touch(TouchKind::from($event['kind']), CarbonImmutable::parse($event['at'])->getTimestampMs(), $event), $hands);
         $this->replay = Replay::of(KeptCook::stages($pan['stages']), array_values($touches));
         $this->played = new Played(PlanRequestDocument::of($pan['request'])->ask(), KeptCook::changes($pan['heat']), $this->replay, new Estimate($power));
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Velko\Core\Family\PanRice;
 
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\StageKind;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Crust\CrustMaking;
 use Velko\Core\Crust\CrustNow;
 use Velko\Core\Crust\CrustPlan;
@@ -110,20 +112,20 @@ final readonly class PanRiceAhead implements Ahead
             if ($turnedTo === null || ! $ask->burner->has($turnedTo)) {
                 continue;
             }
-            if ($stage?->kind === 'crust') {
+            if ($stage?->kind === StageKind::Crust) {
                 $shift = $this->crust->legs[$begun]->shift ?? 0.0;
                 $begun++;
                 $since = $second;
                 $first = $begun === 1 ? $second : $first;
                 $turns[] = ['second' => $second, 'mark' => $turnedTo, 'shift' => $shift];
                 $otherwise = $otherwise || $turnedTo !== $this->crust->mark;
-            } elseif ($touch->kind === 'heat' && $begun > 0) {
+            } elseif ($touch->kind === TouchKind::Heat && $begun > 0) {
                 $turns[] = ['second' => $second, 'mark' => $turnedTo, 'shift' => $turns[count($turns) - 1]['shift']];
                 $otherwise = true;
             }
         }
         foreach ($replay->toCome() as $stage) {
-            $gentle ??= $stage->kind === 'heat' ? $stage->mark : null;
+            $gentle ??= $stage->kind === StageKind::Heat ? $stage->mark : null;
         }
         $this->stock = OnePour::toCome($replay);
         $this->beyond = $replay->beyond();
@@ -210,13 +212,13 @@ final readonly class PanRiceAhead implements Ahead
         if ($off < ($this->gentle === null ? -self::NEAR_ENOUGH : -self::FAR_OFF) && $this->mayAdd()) {
             $more = Rounding::to($this->lacks($start, $off, $gentle), Rounding::JUG);
             if ($more >= self::WORTH_A_POUR * $this->rice) {
-                $extras[] = new Extra($start->second, 'pour', Fact::of('say.sprinkle'), $more);
+                $extras[] = new Extra($start->second, StageKind::Pour, Fact::of('say.sprinkle'), $more);
             }
         }
         if ($off > self::NEAR_ENOUGH && $this->gentle === null && $this->mayAdd()) {
             $stronger = $this->stronger($start);
             if ($stronger !== null) {
-                $extras[] = new Extra($start->second, 'heat', Fact::of('say.too-wet'), mark: $stronger);
+                $extras[] = new Extra($start->second, StageKind::Heat, Fact::of('say.too-wet'), mark: $stronger);
                 $gentle = $stronger;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Family\PanRice;
 
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustPlan;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
@@ -41,7 +42,7 @@ final class PanRiceStages
         return Stages::inOrder([
             ...$stages->beforeTheStock(Fact::of('say.toast-colour-last')),
             $stages->pour($second, $stock, Fact::of('say.pour-to-the-rim'), $heat[0]->mark),
-            new Stage($second / 60, 'level', Fact::of('say.level')),
+            new Stage($second / 60, StageKind::Level, Fact::of('say.level')),
             ...$knob,
             ...$stages->lid(),
             $stages->taste(Fact::of('say.taste-the-top')),

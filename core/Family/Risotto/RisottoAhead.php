@@ -6,6 +6,7 @@ namespace Velko\Core\Family\Risotto;
 
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
@@ -37,13 +38,13 @@ final readonly class RisottoAhead implements Ahead
         $given = 0;
         $since = 0.0;
         foreach ($replay->done as $stage => $touch) {
-            if ($replay->stages[$stage]->kind === 'pour') {
+            if ($replay->stages[$stage]->kind === StageKind::Pour) {
                 $given++;
                 $since = max($since, 60 * ($replay->minute($touch->at) ?? 0.0));
             }
         }
         $this->given = $given;
-        $toCome = count(array_filter($replay->toCome(), static fn (Stage $stage): bool => $stage->kind === 'pour'));
+        $toCome = count(array_filter($replay->toCome(), static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
         $this->most = $toCome + max(0, Replay::MOST_BEYOND - $replay->beyond());
         $this->since = min($since, Replay::LONGEST);
     }

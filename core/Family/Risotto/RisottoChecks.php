@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Family\Risotto;
 
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\FitChecks;
 use Velko\Core\Planning\Plan;
@@ -58,7 +59,7 @@ final class RisottoChecks
 
     private static function dosesTooClose(Plan $plan): ?Warning
     {
-        $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'));
+        $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
         $gap = INF;
         for ($i = 1; $i < count($pours); $i++) {
             $gap = min($gap, $pours[$i]->minute - $pours[$i - 1]->minute);

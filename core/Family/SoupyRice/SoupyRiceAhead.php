@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Family\SoupyRice;
 
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
@@ -55,7 +56,7 @@ final readonly class SoupyRiceAhead implements Ahead
         $this->right = new RightAtTheTable($ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
         $turns = [];
         foreach ($replay->toCome() as $stage) {
-            if ($stage->kind === 'heat' && $stage->mark !== null) {
+            if ($stage->kind === StageKind::Heat && $stage->mark !== null) {
                 $turns[] = new HeatChange($stage->minute, $stage->mark);
             }
         }
@@ -81,10 +82,10 @@ final readonly class SoupyRiceAhead implements Ahead
         $pulled = $cooked->pulled;
         $extras = [];
         if ($needs > 0) {
-            $extras[] = new Extra($start->second, 'pour', Fact::of('say.too-tight-in-the-bowl'), $needs);
+            $extras[] = new Extra($start->second, StageKind::Pour, Fact::of('say.too-tight-in-the-bowl'), $needs);
         }
         if ($needs < 0 && $this->stock->isIn()) {
-            $extras[] = new Extra($pulled->second, 'lift', Fact::of('say.off-the-top'), -$needs);
+            $extras[] = new Extra($pulled->second, StageKind::Lift, Fact::of('say.off-the-top'), -$needs);
         }
         $turns = array_values(array_filter($this->turns, static fn (HeatChange $turn): bool => 60 * $turn->fromMinute < $pulled->second));
 

@@ -6,6 +6,7 @@ namespace Velko\Core\Planning\Around;
 
 use Closure;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\School;
@@ -46,7 +47,7 @@ final class Choices
     /** Minutes of hands until the pull: the spoon's share of the time, or a touch for each step. */
     public static function hands(Plan $plan): float
     {
-        $touches = count(array_filter($plan->stages, static fn (Stage $stage): bool => in_array($stage->kind, ['pour', 'heat', 'crust'], true)));
+        $touches = count(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour || $stage->kind->turnsTheKnob()));
 
         return max($plan->ask->method->stirring->share() * $plan->pulled->minute(), $touches / 2);
     }

@@ -10,6 +10,7 @@ use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
@@ -32,11 +33,11 @@ it('keeps its books, its order and its senses in any kitchen', function (): void
         $minute = $plan->pulled->minute() * $chance->getInt(20, 95) / 100;
         $power = $chance->getInt(60, 160) / 100;
         $done = OnTheFire::doneUntil($plan, $minute);
-        $begun = array_filter($done, static fn (Touch $touch): bool => $touch->kind === 'pour');
+        $begun = array_filter($done, static fn (Touch $touch): bool => $touch->kind === TouchKind::Pour);
         if ($begun === []) {
             continue;
         }
-        $weighed = [...$done, OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute, (float) $chance->getInt(-5, 5)), new Touch('t', 'taste', OnTheFire::at($minute), taste: Taste::cases()[$chance->getInt(0, 3)])];
+        $weighed = [...$done, OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute, (float) $chance->getInt(-5, 5)), new Touch('t', TouchKind::Taste, OnTheFire::at($minute), taste: Taste::cases()[$chance->getInt(0, 3)])];
         $forecast = OnTheFire::forecast($plan, $weighed);
         foreach ([$forecast->now, $forecast->coming->pulled, $forecast->coming->atTable] as $state) {
             expect($state->poured)->toEqualWithDelta($ask->rice() * ($state->drunk - $state->soaked) + $state->free + $state->boiledOff + $state->liftedOut, 1e-9 * max(1.0, $state->poured), $name);
@@ -47,14 +48,14 @@ it('keeps its books, its order and its senses in any kitchen', function (): void
         $minutes = array_map(static fn (Step $step): float => $step->minute, $forecast->steps);
         $sorted = $minutes;
         sort($sorted);
-        $kinds = array_map(static fn (Step $step): string => $step->kind, $forecast->steps);
+        $kinds = array_map(static fn (Step $step): string => $step->kind->value, $forecast->steps);
         expect($minutes)->toBe($sorted, $name)
             ->and(end($kinds))->toBe('serve', $name)
             ->and(array_count_values($kinds)['off'] ?? 0)->toBe(1, $name)
             ->and($forecast->stockSpread[0])->toBeLessThanOrEqual($forecast->stockSpread[1] + 1e-6, $name)
             ->and(abs($forecast->shift))->toBeLessThanOrEqual(2.5, $name);
         foreach ($forecast->steps as $step) {
-            expect($step->volume ?? 1.0)->toBeGreaterThan(0.0, "$name {$step->kind}");
+            expect($step->volume ?? 1.0)->toBeGreaterThan(0.0, "$name {$step->kind->value}");
         }
         foreach ((new Rescue($forecast))->all() as $way) {
             expect(is_finite($way->atTable->free) && is_finite($way->atTable->doneness))->toBeTrue("$name {$way->trouble->value}");
@@ -70,7 +71,7 @@ it('finds a ring stronger that is stronger, in any kitchen', function (): void {
         $power = static function (float $power) use ($plan, $done, $minute): Estimate {
             return Velko\Core\Live\Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$done, OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute)]));
         };
-        if (array_filter($done, static fn (Touch $touch): bool => $touch->kind === 'pour') === []) {
+        if (array_filter($done, static fn (Touch $touch): bool => $touch->kind === TouchKind::Pour) === []) {
             continue;
         }
         $found = array_map($power, [0.75, 1.0, 1.25]);
@@ -112,7 +113,7 @@ it('believes the moment at which a stew boils again: the ring is found as it is,
                 $minute += 0.25; // a cook who looks every quarter of a minute
             }
             if ($minute > 2.0 && $minute < 20.0 && $plan->isPossible()) {
-                $touches = [...$poured, new Touch('b', 'sign', OnTheFire::at($minute), sign: Sign::Boils)];
+                $touches = [...$poured, new Touch('b', TouchKind::Sign, OnTheFire::at($minute), sign: Sign::Boils)];
                 $found[(string) $power][] = Estimating::of($ask, $plan->heat, Replay::of($plan->stages, $touches))->power;
             }
         }

@@ -7,8 +7,10 @@ use Tests\Core\OnTheFire;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Live\Change;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
@@ -34,12 +36,12 @@ function cookedOn(Plan $plan, float $power, float $minute, Forecast $forecast, f
     $ask = $plan->ask->on($plan->ask->burner->times($power));
     $state = OnTheFire::truth($plan, $power, $minute);
     $pan = new Cooking($ask, [$plan->heat[0]]);
-    $pours = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === 'pour'));
+    $pours = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === StageKind::Pour));
     foreach ($pours as $i => $step) {
         $pan->runTo($state, 60 * $step->minute);
         $pan->pourStock($state, max(0.0, $step->volume + ($i === count($pours) - 1 ? $more : 0.0)));
     }
-    $off = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === 'off'))[0];
+    $off = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === StageKind::Off))[0];
     $pan->runTo($state, 60 * $off->minute);
     $pan->toTable($state);
 
@@ -69,8 +71,8 @@ it('goes on as planned where everything went as planned', function (Plan $plan, 
         ->and($forecast->looseness())->toEqualWithDelta($plan->looseness(), 0.06)
         ->and($forecast->bite())->toBe($plan->bite())
         ->and($forecast->estimate->power)->toBe(1.0);
-    $kinds = array_map(static fn (Step $step): string => $step->kind, $forecast->steps);
-    $planned = array_map(static fn (Stage $stage): string => $stage->kind, array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->minute > $minute)));
+    $kinds = array_map(static fn (Step $step): string => $step->kind->value, $forecast->steps);
+    $planned = array_map(static fn (Stage $stage): string => $stage->kind->value, array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->minute > $minute)));
     expect($kinds)->toBe($planned);
 })->with('plans')->with([0.3, 0.55, 0.8]);
 
@@ -120,9 +122,9 @@ it('says by what it changed, where that is not the pan itself', function (): voi
     $plan = Planner::plan(Kitchens::ask(wine: 100));
     $done = OnTheFire::doneUntil($plan, 9.0);
     $said = static fn (Touch $touch): array => Change::between(OnTheFire::forecast($plan, $done, 9.0), OnTheFire::forecast($plan, [...$done, $touch]), $touch);
-    $soft = $said(new Touch('t', 'taste', OnTheFire::at(9.0), taste: Taste::Soft));
-    $hot = $said(new Touch('h', 'heat', OnTheFire::at(9.0), mark: 'high'));
-    $lid = $said(new Touch('l', 'lid', OnTheFire::at(9.0), on: true));
+    $soft = $said(new Touch('t', TouchKind::Taste, OnTheFire::at(9.0), taste: Taste::Soft));
+    $hot = $said(new Touch('h', TouchKind::Heat, OnTheFire::at(9.0), mark: 'high'));
+    $lid = $said(new Touch('l', TouchKind::Lid, OnTheFire::at(9.0), on: true));
     expect($soft[0]->code)->toBe('change.by-the-tooth')->and($soft[count($soft) - 1]->code)->toBe('change.off')->and($soft[count($soft) - 1]->args['later'])->toBeFalse()
         ->and($hot[0])->toEqual(Fact::of('change.on-mark', mark: 'high'))->and($hot[1]->args['more'])->toBeTrue()
         ->and($lid[0])->toEqual(Fact::of('change.lid', on: true))->and($lid[1]->args['more'])->toBeFalse();
@@ -130,9 +132,9 @@ it('says by what it changed, where that is not the pan itself', function (): voi
 
 it('takes each sign as a rough weighing', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
-    $turn = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0]->minute;
+    $turn = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Heat))[0]->minute;
     $poured = OnTheFire::doneUntil($plan, 1.0);
-    $seen = static fn (float $minute): Estimate => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$poured, new Touch('g', 'sign', OnTheFire::at($minute), sign: Sign::GrainsShow)]));
+    $seen = static fn (float $minute): Estimate => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$poured, new Touch('g', TouchKind::Sign, OnTheFire::at($minute), sign: Sign::GrainsShow)]));
     expect($seen($turn)->power)->toEqualWithDelta(1.0, 0.02)
         ->and($seen($turn - 2)->power)->toBeGreaterThan(1.08)
         ->and($seen($turn + 2)->power)->toBeLessThan(0.93)
@@ -142,9 +144,9 @@ it('takes each sign as a rough weighing', function (): void {
 
 it('learns from "not yet" only where the sign should have shown', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    $pour = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'))[1];
+    $pour = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour))[1];
     $due = $plan->stages[$pour]->minute;
-    $power = static fn (float $minute): float => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, $due - 0.5), new Touch('n', 'not-yet', OnTheFire::at($minute), $pour)]))->power;
+    $power = static fn (float $minute): float => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, $due - 0.5), new Touch('n', TouchKind::NotYet, OnTheFire::at($minute), $pour)]))->power;
     expect($power($due - 0.4))->toEqualWithDelta(1.0, 1e-6)
         ->and($power($due + 1.5))->toBeLessThan(0.97);
 });
@@ -152,7 +154,7 @@ it('learns from "not yet" only where the sign should have shown', function (): v
 it('moves the doneness clock by a taste, half way, and never by more than 2.5 min', function (): void {
     $plan = Planner::plan(Kitchens::ask());
     $minute = 0.93 * $plan->pulled->minute();
-    $tasted = static fn (Taste ...$tastes): Forecast => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), ...array_map(static fn (Taste $taste, int $i): Touch => new Touch("t$i", 'taste', OnTheFire::at($minute + 0.01 * $i), taste: $taste), $tastes, array_keys($tastes))]);
+    $tasted = static fn (Taste ...$tastes): Forecast => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), ...array_map(static fn (Taste $taste, int $i): Touch => new Touch("t$i", TouchKind::Taste, OnTheFire::at($minute + 0.01 * $i), taste: $taste), $tastes, array_keys($tastes))]);
     expect($tasted(Taste::Right)->shift)->toBeGreaterThan(0.4)->toBeLessThan(2.5)
         ->and($tasted(Taste::Right)->coming->pulled->minute())->toBeLessThan(OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute))->coming->pulled->minute() - 0.3)
         ->and($tasted(Taste::Crunchy)->shift)->toBeLessThan(0.0)
@@ -164,12 +166,12 @@ it('gives a pan rice that dries too early the stock it lacks, and one that is to
     $half = 0.5 * $plan->pulled->minute();
     $early = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.35, $half), $half)]);
     $extra = $early->coming->extras[0];
-    expect($extra->kind)->toBe('pour')->and($extra->volume)->toBeGreaterThan(20.0)
+    expect($extra->kind)->toBe(StageKind::Pour)->and($extra->volume)->toBeGreaterThan(20.0)
         ->and($early->steps[0]->stage)->toBeNull()
         ->and($early->coming->atTable->doneness)->toEqualWithDelta($plan->ask->grain->window->middle(), 0.4)
         ->and($early->coming->left->doneness)->toBeLessThan($early->coming->atTable->doneness - 0.4);
     $wet = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 0.7, $half), $half)]);
-    $marks = array_values(array_filter($wet->steps, static fn (Step $step): bool => $step->kind === 'heat'));
+    $marks = array_values(array_filter($wet->steps, static fn (Step $step): bool => $step->kind === StageKind::Heat));
     $planned = $plan->ask->burner->net[$plan->heat[1]->mark];
     expect($plan->ask->burner->net[$marks[0]->mark])->toBeGreaterThan($planned);
 });
@@ -180,15 +182,15 @@ it('brings a stew back to the bowl that was asked: hot stock for a tight one, so
     $tight = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 2.0, $half), $half)]);
     expect($tight->coming->extras[0]->kind)->toBe('pour')
         ->and($tight->looseness())->toEqualWithDelta($plan->ask->target->looseness, 0.1);
-    $loose = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), new Touch('x', 'splash', OnTheFire::at($half), volume: 400.0)]);
+    $loose = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), new Touch('x', TouchKind::Splash, OnTheFire::at($half), volume: 400.0)]);
     expect($loose->coming->extras[0]->kind)->toBe('lift')->and($loose->coming->extras[0]->volume)->toBeGreaterThan(200.0)->toBeLessThanOrEqual(400.0);
 });
 
 it('asks for one dose more than planned where the ring takes it, and for fewer where it does not', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    $count = static fn (Forecast $one): int => count(array_filter($one->steps, static fn (Step $step): bool => $step->kind === 'pour'));
+    $count = static fn (Forecast $one): int => count(array_filter($one->steps, static fn (Step $step): bool => $step->kind === StageKind::Pour));
     $minute = 5.0;
-    $left = count(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour' && $stage->minute > $minute));
+    $left = count(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour && $stage->minute > $minute));
     $strong = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.4, $minute), $minute)]);
     expect($count($strong))->toBeGreaterThan($left);
     $weak = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), OnTheFire::weighed($plan, OnTheFire::truth($plan, 0.4, $minute), $minute)]);
@@ -199,19 +201,19 @@ it('counts heat, lid, water and what was lifted as they were said', function ():
     $plan = Planner::plan(Kitchens::ask());
     $with = static fn (Touch ...$touches): State => (new Played($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 6.0), ...$touches])))->until(60 * 10.0);
     $plain = $with();
-    expect($with(new Touch('h', 'heat', OnTheFire::at(6.0), mark: 'high'))->boiledOff)->toBeGreaterThan($plain->boiledOff + 40)
+    expect($with(new Touch('h', TouchKind::Heat, OnTheFire::at(6.0), mark: 'high'))->boiledOff)->toBeGreaterThan($plain->boiledOff + 40)
         // A lid of 28 cm loses 56 W: some 6 g of steam in four minutes.
-        ->and($with(new Touch('l', 'lid', OnTheFire::at(6.0), on: true))->boiledOff)->toBeLessThan($plain->boiledOff - 4)
-        ->and($with(new Touch('l', 'lid', OnTheFire::at(6.0), on: true), new Touch('m', 'lid', OnTheFire::at(6.1), on: false))->boiledOff)->toEqualWithDelta($plain->boiledOff, 4)
-        ->and($with(new Touch('w', 'splash', OnTheFire::at(6.0), volume: 50.0, water: true))->salt)->toEqualWithDelta($plain->salt, 1e-9)
-        ->and($with(new Touch('w', 'splash', OnTheFire::at(6.0), volume: 50.0))->salt)->toBeGreaterThan($plain->salt + 0.1)
-        ->and($with(new Touch('o', 'lift', OnTheFire::at(6.0), volume: 50.0))->liftedOut)->toEqualWithDelta(50.0, 1e-9);
+        ->and($with(new Touch('l', TouchKind::Lid, OnTheFire::at(6.0), on: true))->boiledOff)->toBeLessThan($plain->boiledOff - 4)
+        ->and($with(new Touch('l', TouchKind::Lid, OnTheFire::at(6.0), on: true), new Touch('m', TouchKind::Lid, OnTheFire::at(6.1), on: false))->boiledOff)->toEqualWithDelta($plain->boiledOff, 4)
+        ->and($with(new Touch('w', TouchKind::Splash, OnTheFire::at(6.0), volume: 50.0, water: true))->salt)->toEqualWithDelta($plain->salt, 1e-9)
+        ->and($with(new Touch('w', TouchKind::Splash, OnTheFire::at(6.0), volume: 50.0))->salt)->toBeGreaterThan($plain->salt + 0.1)
+        ->and($with(new Touch('o', TouchKind::Lift, OnTheFire::at(6.0), volume: 50.0))->liftedOut)->toEqualWithDelta(50.0, 1e-9);
 });
 
 it('keeps the books closed through every correction', function (): void {
     $plan = Planner::plan(Kitchens::ask(wine: 80));
     foreach ([0.5, 0.9, 1.4, 2.0] as $power) {
-        $replay = Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 7.0), OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, 7.0), 7.0), new Touch('t', 'taste', OnTheFire::at(7.2), taste: Taste::Nearly)]);
+        $replay = Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 7.0), OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, 7.0), 7.0), new Touch('t', TouchKind::Taste, OnTheFire::at(7.2), taste: Taste::Nearly)]);
         $state = (new Played($plan->ask, $plan->heat, $replay))->until(60 * 12.0);
         expect($state->poured)->toEqualWithDelta($plan->ask->rice() * $state->drunk + $state->free + $state->boiledOff + $state->liftedOut, 1e-9 * $state->poured)
             ->and($state->free)->toBeGreaterThanOrEqual(0.0);
@@ -230,9 +232,9 @@ it('follows a pan that waits for its dose, and still says when the dose was due'
 
 it('calls what fell due first first, however near the waiting draws the next', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
-    $turn = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0];
+    $turn = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Heat))[0];
     $due = $plan->stages[$turn]->minute;
-    $stages = [...array_slice($plan->stages, 0, $turn + 1), new Stage($due + 0.4, 'add', Fact::text('raisins')), ...array_slice($plan->stages, $turn + 1)];
+    $stages = [...array_slice($plan->stages, 0, $turn + 1), new Stage($due + 0.4, StageKind::Add, Fact::text('raisins')), ...array_slice($plan->stages, $turn + 1)];
     $replay = Replay::of($stages, OnTheFire::doneUntil($plan, $due - 0.01));
     foreach ([0.2, 0.6, 0.9, 1.2, 1.6] as $late) {
         $steps = Forecast::of($plan->ask, $plan->heat, $replay, OnTheFire::at($due + $late))->steps;
@@ -243,7 +245,7 @@ it('calls what fell due first first, however near the waiting draws the next', f
 it('counts the rest, the minutes at the pass and what loosens it once it is off the heat', function (): void {
     $plan = Planner::plan(Kitchens::soupy());
     $off = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $plan->pulled->minute() + 0.001));
-    expect(array_map(static fn (Step $step): string => $step->kind, $off->steps))->not->toContain('off')->toContain('serve')
+    expect(array_map(static fn (Step $step): string => $step->kind->value, $off->steps))->not->toContain('off')->toContain('serve')
         ->and($off->standing->leavesBy($plan->ask->target->minutesToTable))->toEqualWithDelta($plan->standing->leavesBy($plan->ask->target->minutesToTable), 0.6);
 });
 
@@ -255,7 +257,7 @@ it('has nothing to say before the first liquid, and when it is at the table', fu
 
 it('colours the floor by the clock once the crust has begun, gold before it is burnt', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
-    $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'crust'))[0]->minute;
+    $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Crust))[0]->minute;
     $done = OnTheFire::doneUntil($plan, $crust + 0.001);
     $floor = static fn (float $minute): ?Velko\Core\Crust\CrustNow => OnTheFire::forecast($plan, $done, $minute)->floor;
     expect(OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $crust - 0.5))->floor)->toBeNull()
@@ -271,8 +273,8 @@ it('colours the floor by the clock once the crust has begun, gold before it is b
 
 it('follows the knob while the floor takes its colour: turned up it burns sooner, turned down later', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
-    $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'crust'))[0]->minute;
-    $floor = static fn (?string $mark): Velko\Core\Crust\CrustNow => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $crust + 0.001), ...($mark === null ? [] : [new Touch('h', 'heat', OnTheFire::at($crust + 0.25), mark: $mark)])])->floor;
+    $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Crust))[0]->minute;
+    $floor = static fn (?string $mark): Velko\Core\Crust\CrustNow => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $crust + 0.001), ...($mark === null ? [] : [new Touch('h', TouchKind::Heat, OnTheFire::at($crust + 0.25), mark: $mark)])])->floor;
     expect($floor('high')->burnt)->toBeLessThan($floor(null)->burnt - 0.05)
         ->and($floor('high')->gold)->toBeLessThan($floor(null)->gold - 0.05)
         ->and($floor('low')->burnt)->toBeGreaterThan($floor(null)->burnt + 0.05)
@@ -281,20 +283,20 @@ it('follows the knob while the floor takes its colour: turned up it burns sooner
 
 it('counts the knob where the stove said it goes, not where the plan had it', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
-    $turn = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0];
+    $turn = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Heat))[0];
     $before = OnTheFire::doneUntil($plan, $plan->stages[$turn]->minute - 0.01);
     $at = OnTheFire::at($plan->stages[$turn]->minute);
-    $said = static fn (?string $mark): string => OnTheFire::forecast($plan, [...$before, new Touch('t', 'done', $at, $turn, mark: $mark)])->mark;
+    $said = static fn (?string $mark): string => OnTheFire::forecast($plan, [...$before, new Touch('t', TouchKind::Done, $at, $turn, mark: $mark)])->mark;
     expect($said(null))->toBe($plan->stages[$turn]->mark)->and($said('medium'))->toBe('medium');
 });
 
 it('buys with "not yet" as long as the sign usually needs, with one call at its end', function (Plan $plan): void {
-    $stage = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => in_array($stage->kind, ['pour', 'heat'], true) && $stage->minute > 3))[0] ?? null;
+    $stage = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => in_array($stage->kind, [StageKind::Pour, StageKind::Heat], true) && $stage->minute > 3))[0] ?? null;
     if ($stage === null) {
-        $stage = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'taste'))[0];
+        $stage = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Taste))[0];
     }
     $due = $plan->stages[$stage]->minute;
-    $touches = [...OnTheFire::doneUntil($plan, $due - 0.01), new Touch('n', 'not-yet', OnTheFire::at($due + 0.1), $stage)];
+    $touches = [...OnTheFire::doneUntil($plan, $due - 0.01), new Touch('n', TouchKind::NotYet, OnTheFire::at($due + 0.1), $stage)];
     $seconds = NotYet::seconds($plan->stages[$stage]->kind, $plan->ask);
     expect($seconds)->toBeGreaterThanOrEqual(20.0)->toBeLessThanOrEqual(90.0);
     foreach ([0.1, 0.1 + $seconds / 120, 0.1 + $seconds / 60 + 0.5] as $later) {
@@ -323,14 +325,14 @@ it('lets off win over everything once the bite is at its end', function (Plan $p
             $forecast = OnTheFire::forecast($plan, $touches, $pull + $late);
             // A dry pan softens slowly: there the floor is what ends it.
             $atItsEnd = $forecast->now->doneness >= $plan->ask->grain->window->rightTo() || ($forecast->floor !== null && $forecast->now->minute() >= $forecast->floor->gold);
-            expect($atItsEnd ? $forecast->steps[0]->kind : 'off')->toBe('off');
+            expect($atItsEnd ? $forecast->steps[0]->kind : StageKind::Off)->toBe(StageKind::Off);
         }
     }
 })->with('plans');
 
 it('goes on calling what is overdue: no look takes the call back for a second', function (Ask $ask): void {
     $plan = Planner::plan($ask);
-    $off = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'off'))[0]->minute;
+    $off = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Off))[0]->minute;
     $replay = Replay::of($plan->stages, OnTheFire::doneUntil($plan, $off - 0.01));
     foreach (range(0, 120) as $look) {
         $now = $off + 0.5 + $look * 2.5 / 60; // as often as a stove looks

@@ -5,8 +5,10 @@ declare(strict_types=1);
 use Tests\Core\Kitchens;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Verdict;
 use Velko\Core\Family\Families;
 use Velko\Core\Live\Happened;
@@ -21,12 +23,12 @@ const BEGAN = 1_700_000_000_000;
 /** @return list<Stage> */
 function shortStages(): array
 {
-    return [new Stage(-3, 'toast', Fact::text('')), new Stage(0, 'wine', Fact::text(''), 100), new Stage(2, 'pour', Fact::text(''), 270, 3), new Stage(5, 'pour', Fact::text(''), 90, 1), new Stage(9, 'off', Fact::text('')), new Stage(12, 'serve', Fact::text(''))];
+    return [new Stage(-3, StageKind::Toast, Fact::text('')), new Stage(0, StageKind::Wine, Fact::text(''), 100), new Stage(2, StageKind::Pour, Fact::text(''), 270, 3), new Stage(5, StageKind::Pour, Fact::text(''), 90, 1), new Stage(9, StageKind::Off, Fact::text('')), new Stage(12, StageKind::Serve, Fact::text(''))];
 }
 
 function touched(string $id, string $kind, float $minute, ?int $stage = null, ?float $volume = null, ?string $undoes = null, ?Verdict $verdict = null): Touch
 {
-    return new Touch($id, $kind, BEGAN + (int) (60000 * $minute), $stage, $volume, $undoes, $verdict);
+    return new Touch($id, TouchKind::from($kind), BEGAN + (int) (60000 * $minute), $stage, $volume, $undoes, $verdict);
 }
 
 /**
@@ -38,7 +40,7 @@ function asPlanned(Plan $plan): array
 {
     $touches = [touched('start', 'start', -3)];
     foreach ($plan->stages as $i => $stage) {
-        $touches[] = touched("t$i", $stage->volume === null ? 'done' : 'pour', $stage->minute, $i, $stage->volume);
+        $touches[] = touched("t$i", $stage->volume === null ? TouchKind::Done : TouchKind::Pour, $stage->minute, $i, $stage->volume);
     }
 
     return $touches;
@@ -96,7 +98,7 @@ it('takes a whole way back for one touch', function (): void {
     $at = static fn (float $minute): int => BEGAN + (int) (60000 * $minute);
     $touches = [
         touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2, 2, 500),
-        new Touch('t', 'trouble', $at(4)), new Touch('s', 'splash', $at(4.001), volume: 80.0, with: 't'), new Touch('h', 'heat', $at(4.002), mark: 'low', with: 't'), new Touch('l', 'lid', $at(4.003), on: true, with: 't'),
+        new Touch('t', TouchKind::Trouble, $at(4)), new Touch('s', TouchKind::Splash, $at(4.001), volume: 80.0, with: 't'), new Touch('h', TouchKind::Heat, $at(4.002), mark: 'low', with: 't'), new Touch('l', TouchKind::Lid, $at(4.003), on: true, with: 't'),
     ];
     expect(Replay::of(shortStages(), $touches)->undoable()?->id)->toBe('t')->and(Replay::of(shortStages(), $touches)->poured())->toBe(580.0);
     $back = Replay::of(shortStages(), [...$touches, touched('u', 'undo', 5, undoes: 't')]);
@@ -107,7 +109,7 @@ it('takes a touch that changed nothing for none: the same step from a second tab
     $touches = [touched('c', 'pour', 0, 1, 100), touched('d', 'pour', 2, 2, 500), touched('e', 'pour', 2.01, 2, 500)];
     $replay = Replay::of(shortStages(), $touches);
     expect($replay->poured())->toBe(500.0)->and($replay->undoable()?->id)->toBe('d')->and($replay->last()?->id)->toBe('d');
-    $lids = [new Touch('l', 'lid', BEGAN + 200_000, on: true), new Touch('m', 'lid', BEGAN + 201_000, on: true)];
+    $lids = [new Touch('l', TouchKind::Lid, BEGAN + 200_000, on: true), new Touch('m', TouchKind::Lid, BEGAN + 201_000, on: true)];
     expect(Replay::of(shortStages(), [...$touches, ...$lids])->last()?->id)->toBe('l');
 });
 
@@ -162,7 +164,7 @@ it('lands where the plan said when everything is poured as planned', function (s
 it('is looser for every millilitre too many', function (): void {
     $plan = Planner::plan(Kitchens::ask());
     $touches = asPlanned($plan);
-    $last = array_key_last(array_filter($touches, static fn (Touch $touch): bool => $touch->kind === 'pour'));
+    $last = array_key_last(array_filter($touches, static fn (Touch $touch): bool => $touch->kind === TouchKind::Pour));
     $touches[$last] = touched('more', 'pour', ($touches[$last]->at - BEGAN) / 60000, $touches[$last]->stage, $touches[$last]->volume + 96);
     $happened = Happened::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 0);
     expect($happened->atTable->free / 320)->toEqualWithDelta($plan->looseness() + 0.3, 0.03);

@@ -10,9 +10,11 @@ use Tests\Core\OnTheFire;
 use Velko\Core\Act\Lift;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Weighing;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Step;
@@ -124,9 +126,9 @@ final class RoughCook
             if ($stage->minute > 0.0) {
                 break;
             }
-            $this->touches[] = new Touch("s$i", $stage->volume === null ? 'done' : 'pour', OnTheFire::at(min(0.0, $stage->minute)), $i, $stage->volume);
+            $this->touches[] = new Touch("s$i", $stage->volume === null ? TouchKind::Done : TouchKind::Pour, OnTheFire::at(min(0.0, $stage->minute)), $i, $stage->volume);
             if ($stage->volume !== null) {
-                $this->pan->do($this->true, $stage->kind === 'wine' ? $this->pan->wine($stage->volume) : $this->pan->stock($stage->volume));
+                $this->pan->do($this->true, $stage->kind === StageKind::Wine ? $this->pan->wine($stage->volume) : $this->pan->stock($stage->volume));
                 if ($stage->mark !== null) {
                     $this->pan->set($this->true, $stage->mark);
                 }
@@ -150,8 +152,8 @@ final class RoughCook
         }
         $calls = 60 * $step->minute <= $this->second + 1.0;
         $past = $forecast->now->doneness > $this->plan->ask->grain->window->rightTo();
-        if ($calls && $past && in_array($step->kind, ['pour', 'wine', 'taste', 'level'], true)) {
-            $this->wrong[] = sprintf('minute %.1f: %s asked for with the bite past', $this->second / 60, $step->kind);
+        if ($calls && $past && in_array($step->kind, [StageKind::Pour, StageKind::Wine, StageKind::Taste, StageKind::Level], true)) {
+            $this->wrong[] = sprintf('minute %.1f: %s asked for with the bite past', $this->second / 60, $step->kind->value);
         }
     }
 
@@ -169,10 +171,10 @@ final class RoughCook
             return;
         }
         match ($step->kind) {
-            'pour' => $this->pour($step),
-            'lift' => $this->lift($step),
-            'heat', 'crust' => $this->turn($step),
-            'taste' => $this->taste($step),
+            StageKind::Pour => $this->pour($step),
+            StageKind::Lift => $this->lift($step),
+            StageKind::Heat, StageKind::Crust => $this->turn($step),
+            StageKind::Taste => $this->taste($step),
             default => $this->done($step),
         };
     }
@@ -185,7 +187,7 @@ final class RoughCook
         $poured = round(($step->volume ?? 0.0) * (1 + $this->between(-$this->hands->pours, $this->hands->pours)), 1);
         $this->pan->pourStock($this->true, $poured);
         // What is told is what was asked for: nobody measures what was spilt.
-        $this->say($step->stage === null ? 'splash' : 'pour', $step->stage, volume: $step->volume);
+        $this->say($step->stage === null ? TouchKind::Splash : TouchKind::Pour, $step->stage, volume: $step->volume);
         if ($step->stage === null) {
             $this->beyond++;
         }
@@ -194,7 +196,7 @@ final class RoughCook
     private function lift(Step $step): void
     {
         $this->pan->do($this->true, new Lift($step->volume ?? 0.0));
-        $this->say('lift', null, volume: $step->volume);
+        $this->say(TouchKind::Lift, null, volume: $step->volume);
         $this->beyond++;
     }
 
@@ -203,11 +205,11 @@ final class RoughCook
         if ($this->signIsMissing($step)) {
             return;
         }
-        $forgets = $step->kind === 'heat' && $this->between(0.0, 1.0) < $this->hands->forgetsKnob;
+        $forgets = $step->kind === StageKind::Heat && $this->between(0.0, 1.0) < $this->hands->forgetsKnob;
         if (! $forgets && $step->mark !== null) {
             $this->pan->set($this->true, $step->mark);
         }
-        $this->say($step->stage === null ? 'heat' : 'done', $step->stage, mark: $step->mark);
+        $this->say($step->stage === null ? TouchKind::Heat : TouchKind::Done, $step->stage, mark: $step->mark);
         if ($step->stage === null) {
             $this->beyond++;
         }
@@ -221,28 +223,28 @@ final class RoughCook
             if ($this->hands->signs === 'rightly') {
                 // Who tastes looks at how it falls from the spoon, too.
                 $falls = $this->plan->ask->family->traits()->name === 'pan-rice' ? null : Sign::ofLooseness($this->true->free / $this->rice + $this->between(-0.05, 0.05), $this->plan->ask->family->traits()->scale);
-                $falls === null ? null : $this->say('sign', null, sign: $falls);
+                $falls === null ? null : $this->say(TouchKind::Sign, null, sign: $falls);
             }
-            $this->say('taste', null, taste: match (true) {
+            $this->say(TouchKind::Taste, null, taste: match (true) {
                 $felt < $window->low - 3.0 => Taste::Crunchy,
                 $felt < $window->rightFrom() => Taste::Nearly,
                 $felt <= $window->rightTo() => Taste::Right,
                 default => Taste::Soft,
             });
         }
-        $this->say('done', $step->stage);
+        $this->say(TouchKind::Done, $step->stage);
     }
 
     private function done(Step $step): void
     {
-        if ($step->kind === 'off') {
+        if ($step->kind === StageKind::Off) {
             $this->true->second = round($this->true->second);
-            $this->say('done', $step->stage);
+            $this->say(TouchKind::Done, $step->stage);
             $this->pulled();
 
             return;
         }
-        $this->say('done', $step->stage);
+        $this->say(TouchKind::Done, $step->stage);
     }
 
     /** Off the heat: finish, rest and walk with the same hands. */
@@ -252,9 +254,9 @@ final class RoughCook
         while (($forecast = $this->forecast()) !== null && ($step = $forecast->steps[0] ?? null) !== null) {
             $this->second = max($this->second, 60 * $step->minute) + max(0.0, $this->lateness());
             match ($step->kind) {
-                'pour' => $this->pour($step),
-                'lift' => $this->lift($step),
-                default => $this->say('done', $step->stage),
+                StageKind::Pour => $this->pour($step),
+                StageKind::Lift => $this->lift($step),
+                default => $this->say(TouchKind::Done, $step->stage),
             };
             if ($this->second > $off + 3600) {
                 break;
@@ -269,12 +271,12 @@ final class RoughCook
     private function signIsMissing(Step $step): bool
     {
         $level = match ($step->kind) {
-            'heat' => $this->plan->ask->family->traits()->name === 'pan-rice' ? Grain::gaps($this->rice, $this->true->drunk) : INF,
-            'crust' => 2 * Simulation::DRY * $this->rice,
-            'pour' => $this->true->poured <= $this->plan->ask->wine ? 1.5 * Sign::WINE_GONE * $this->rice : $this->dueLevel(),
+            StageKind::Heat => $this->plan->ask->family->traits()->name === 'pan-rice' ? Grain::gaps($this->rice, $this->true->drunk) : INF,
+            StageKind::Crust => 2 * Simulation::DRY * $this->rice,
+            StageKind::Pour => $this->true->poured <= $this->plan->ask->wine ? 1.5 * Sign::WINE_GONE * $this->rice : $this->dueLevel(),
             default => INF,
         };
-        if ($step->kind === 'heat' && $this->plan->ask->family->traits()->name === 'soupy-rice') {
+        if ($step->kind === StageKind::Heat && $this->plan->ask->family->traits()->name === 'soupy-rice') {
             $level = $this->true->temperature < $this->boiling - 0.3 ? 0.0 : 1e9; // it does not boil yet
         }
         $missing = $this->true->free > 1.15 * $level;
@@ -287,7 +289,7 @@ final class RoughCook
             return false;
         }
         $this->waited++;
-        $this->say('not-yet', $step->stage);
+        $this->say(TouchKind::NotYet, $step->stage);
         $this->goOn($this->second + self::WAITS);
 
         return true;
@@ -309,7 +311,7 @@ final class RoughCook
                     'rightly' => 0.0,
                     default => $this->between(10.0, 60.0),
                 });
-                $this->say('sign', null, sign: $sign);
+                $this->say(TouchKind::Sign, null, sign: $sign);
 
                 return true;
             }
@@ -366,7 +368,7 @@ final class RoughCook
         $this->weighed = true;
         $water = $this->true->free + $this->rice * $this->true->drunk;
         $off = $this->hands->weighs === 'wrongly' ? $this->between(-0.15, 0.15) * $water : $this->between(-8.0, 8.0);
-        $this->say('weigh', null, weighing: new Weighing(self::TARE + self::EXTRAS + $this->rice + $water + $off, self::TARE, self::EXTRAS));
+        $this->say(TouchKind::Weigh, null, weighing: new Weighing(self::TARE + self::EXTRAS + $this->rice + $water + $off, self::TARE, self::EXTRAS));
     }
 
     private function goOn(float $second): void
@@ -375,9 +377,9 @@ final class RoughCook
         $this->pan->runTo($this->true, $this->second);
     }
 
-    private function say(string $kind, ?int $stage, ?float $volume = null, ?string $mark = null, ?Sign $sign = null, ?Taste $taste = null, ?Weighing $weighing = null): void
+    private function say(TouchKind $kind, ?int $stage, ?float $volume = null, ?string $mark = null, ?Sign $sign = null, ?Taste $taste = null, ?Weighing $weighing = null): void
     {
-        $this->touches[] = new Touch('t'.count($this->touches), $kind, $this->now() + count($this->touches) % 10, $stage, $volume, mark: $mark, sign: $sign, taste: $taste, weighing: $weighing, asked: $stage === null && in_array($kind, ['splash', 'lift', 'heat'], true));
+        $this->touches[] = new Touch('t'.count($this->touches), $kind, $this->now() + count($this->touches) % 10, $stage, $volume, mark: $mark, sign: $sign, taste: $taste, weighing: $weighing, asked: $stage === null && in_array($kind, [TouchKind::Splash, TouchKind::Lift, TouchKind::Heat], true));
     }
 
     private function now(): int

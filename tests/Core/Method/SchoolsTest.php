@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\Load;
 use Velko\Core\Method\Schools;
 use Velko\Core\Pan\State;
@@ -20,7 +21,7 @@ function poursOf(string $school, float ...$with): array
 {
     $plan = Planner::plan(Kitchens::ask(...['doses' => $school, ...$with]));
 
-    return array_values(array_map(static fn ($stage) => $stage->volume, array_filter($plan->stages, static fn ($stage) => $stage->kind === 'pour')));
+    return array_values(array_map(static fn ($stage) => $stage->volume, array_filter($plan->stages, static fn ($stage) => $stage->kind === StageKind::Pour)));
 }
 
 it('uses about 60 mL a minute for a four-portion pan (common practice, no single source)', function (): void {
@@ -49,7 +50,7 @@ it('starts with more, then pours single ladles, then halves (ladle by ladle)', f
 
 it('pours every minute by the clock (little and often)', function (): void {
     $plan = Planner::plan(Kitchens::ask(doses: 'little-and-often'));
-    $minutes = array_values(array_map(static fn ($stage) => $stage->minute, array_filter($plan->stages, static fn ($stage) => $stage->kind === 'pour')));
+    $minutes = array_values(array_map(static fn ($stage) => $stage->minute, array_filter($plan->stages, static fn ($stage) => $stage->kind === StageKind::Pour)));
     for ($i = 1; $i < count($minutes); $i++) {
         expect($minutes[$i] - $minutes[$i - 1])->toEqualWithDelta(1.0, 0.02);
     }
@@ -57,7 +58,7 @@ it('pours every minute by the clock (little and often)', function (): void {
 
 it('lets the grains show before the next dose, and then covers them (kept covered)', function (): void {
     $plan = Planner::plan(Kitchens::ask(doses: 'kept-covered'));
-    $pours = count(array_filter($plan->stages, static fn ($stage) => $stage->kind === 'pour'));
+    $pours = count(array_filter($plan->stages, static fn ($stage) => $stage->kind === StageKind::Pour));
     expect($pours)->toBeLessThan(6)
         ->and(max($plan->track->free))->toBeGreaterThan(1.2 * 320);
 });

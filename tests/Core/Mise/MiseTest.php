@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Mise\AddIns;
 use Velko\Core\Mise\Amount;
 use Velko\Core\Mise\Goes;
@@ -44,7 +45,7 @@ it('puts things in between the other steps, each at its time', function (): void
         new Ingredient('sofrito', 40, 'g', Scales::Main, Goes::Base),
         new Ingredient('lemon', 1, 'pieces', Scales::Plate, Goes::OnTop),
     ], 55);
-    $added = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === 'add'));
+    $added = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Add));
     $minutes = array_map(static fn (Stage $stage): float => $stage->minute, $stages);
     $sorted = $minutes;
     sort($sorted);

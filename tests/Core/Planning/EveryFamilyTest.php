@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Kitchens;
 use Tests\Core\Replayed;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Explained;
 use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Plan;
@@ -50,7 +51,7 @@ it('holds in random kitchens: mass, numbers, order, and the plan does what it sa
         $minutes = array_map(static fn (Stage $stage): float => $stage->minute, $plan->stages);
         $sorted = $minutes;
         sort($sorted);
-        $pours = array_sum(array_map(static fn (Stage $stage): float => $stage->kind === 'pour' ? $stage->volume ?? 0.0 : 0.0, $plan->stages));
+        $pours = array_sum(array_map(static fn (Stage $stage): float => $stage->kind === StageKind::Pour ? $stage->volume ?? 0.0 : 0.0, $plan->stages));
         expect($minutes)->toBe($sorted, "$name: order")->and($pours)->toEqualWithDelta($plan->stock, 1e-6, "$name: pours");
 
         // Each number is the sum of its terms.

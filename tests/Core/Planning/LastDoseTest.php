@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 
@@ -12,7 +13,7 @@ use Velko\Core\Planning\Planner;
 /** @return list<float> mL */
 function dosesOf(Plan $plan): array
 {
-    return array_values(array_map(static fn (Stage $stage): float => $stage->volume ?? 0.0, array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour')));
+    return array_values(array_map(static fn (Stage $stage): float => $stage->volume ?? 0.0, array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour)));
 }
 
 it('ends a risotto with a dose like the others, whatever the school, the pan and the plate', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\HeatChange;
@@ -35,7 +36,7 @@ describe('the course of a pan rice', function (): void {
 
     it('takes 18 to 21 minutes on the fire, the grains showing about minute 8 to 11 (common practice, no single source)', function (int $covers): void {
         $plan = Planner::plan(Kitchens::panRice(covers: $covers));
-        $shows = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'heat'))[0];
+        $shows = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Heat))[0];
         expect($plan->pulled->minute())->toBeGreaterThan(18.0)->toBeLessThan(21.5)
             ->and($shows->minute)->toBeGreaterThan(7.9)->toBeLessThan(11.1)
             ->and($shows->say)->toEqual(Fact::of('say.grains-show'));
@@ -52,7 +53,7 @@ describe('the course of a pan rice', function (): void {
     });
 
     it('levels once and never stirs, rests under a cloth with the flames out', function (): void {
-        $kinds = array_map(static fn (Stage $stage): string => $stage->kind, Planner::plan(Kitchens::panRice())->stages);
+        $kinds = array_map(static fn (Stage $stage): string => $stage->kind->value, Planner::plan(Kitchens::panRice())->stages);
         expect(array_count_values($kinds))->toMatchArray(['pour' => 1, 'level' => 1, 'crust' => 1, 'rest' => 1])->not->toHaveKey('stir');
     });
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Family\Families;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Toasting;
@@ -73,7 +74,7 @@ describe('beside the pan', function (): void {
     it('boils off a held side pot: more the wider and the longer, nothing under a lid', function (): void {
         $plan = Planner::plan(Kitchens::ask());
         // A 24 cm pot at 90 °C: 1.8 g/(s·m²) over 0.0452 m² for 15 min and the time to the last dose.
-        $last = max(array_map(static fn ($stage) => $stage->kind === 'pour' ? $stage->minute : 0.0, $plan->stages));
+        $last = max(array_map(static fn ($stage) => $stage->kind === StageKind::Pour ? $stage->minute : 0.0, $plan->stages));
         expect($plan->sidePotGivesOff())->toEqualWithDelta(1.8 * 0.04524 * 60 * (15 + $last), 3)
             ->and($plan->make())->toBeGreaterThanOrEqual($plan->stock + $plan->reserve() + $plan->sidePotGivesOff())
             ->and($plan->ask->stock->givenOff(60, 24))->toBeGreaterThan(2 * $plan->ask->stock->givenOff(29, 24));
@@ -84,8 +85,8 @@ describe('beside the pan', function (): void {
         $ask = Kitchens::soupy(lid: [new LidChange(1, true), new LidChange(13, false)]);
         // By hand: a lid of 27 cm loses 12 · 0.0573 · 76 = 52 W, 17 g of steam in twelve minutes; and the stock is rounded to 10 mL.
         expect($open->stock - Planner::plan($ask)->stock)->toEqualWithDelta(17, 10)
-            ->and(array_filter(Planner::plan($ask)->stages, static fn ($stage) => $stage->kind === 'lid'))->toHaveCount(2)
-            ->and(array_filter($open->stages, static fn ($stage) => $stage->kind === 'lid'))->toBe([]);
+            ->and(array_filter(Planner::plan($ask)->stages, static fn ($stage) => $stage->kind === StageKind::Lid))->toHaveCount(2)
+            ->and(array_filter($open->stages, static fn ($stage) => $stage->kind === StageKind::Lid))->toBe([]);
     });
 
     it('toasts as long as the choice says; a slowly toasted grain is as hot as the stock', function (): void {

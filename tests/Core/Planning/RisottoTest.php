@@ -19,7 +19,7 @@ use Velko\Core\Rice\Window;
 /** @return list<Stage> */
 function stagesOf(Plan $plan, string $kind): array
 {
-    return array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === $kind));
+    return array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind->value === $kind));
 }
 
 describe('one plan', function (): void {
@@ -56,7 +56,7 @@ describe('one plan', function (): void {
 
     it('keeps the order of the work', function (): void {
         $plan = Planner::plan(Kitchens::ask(wine: 100, rest: 2));
-        $kinds = array_map(static fn (Stage $stage): string => $stage->kind, $plan->stages);
+        $kinds = array_map(static fn (Stage $stage): string => $stage->kind->value, $plan->stages);
         $minutes = array_map(static fn (Stage $stage): float => $stage->minute, $plan->stages);
         $sorted = $minutes;
         sort($sorted);

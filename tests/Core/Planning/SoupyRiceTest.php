@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Looseness;
@@ -19,7 +20,7 @@ it('lands in the bowl as loose and as done as asked, after the walk', function (
 
 it('pours once, is stirred now and then, and cooks 10 to 18 minutes by the rice (common practice, no single source)', function (Variety $variety): void {
     $plan = Planner::plan(Kitchens::soupy(variety: $variety));
-    expect(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === 'pour'))->toHaveCount(1)
+    expect(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour))->toHaveCount(1)
         ->and($plan->pulled->minute())->toBeGreaterThan(10.0)->toBeLessThan(18.5);
 })->with([[Variety::Round], [Variety::Bomba], [Variety::Arborio], [Variety::VialoneNano]]);
 

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Cook;
+
+/** What there is to do at a pan. Stages of a plan, steps of a forecast and what a forecast adds all speak of these. */
+enum StageKind: string
+{
+    case Toast = 'toast';
+    case Wine = 'wine';
+    case Pour = 'pour';
+    case Lift = 'lift';
+    case Add = 'add';
+    case Level = 'level';
+    case Heat = 'heat';
+    case Stir = 'stir';
+    case Lid = 'lid';
+    case Taste = 'taste';
+    case Crust = 'crust';
+    case Off = 'off';
+    case Finish = 'finish';
+    case Rest = 'rest';
+    case Serve = 'serve';
+
+    /** Whether the knob is turned. */
+    public function turnsTheKnob(): bool
+    {
+        return $this === self::Heat || $this === self::Crust;
+    }
+
+    /** Whether it is done off the heat. */
+    public function isOffTheHeat(): bool
+    {
+        return in_array($this, [self::Finish, self::Rest, self::Serve], true);
+    }
+}
