@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
-use Velko\Core\Act\Rehearsed;
+use Velko\Core\Act\Rehearsal;
 use Velko\Core\Act\Setup;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\State;
@@ -12,7 +12,7 @@ use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Season\Salt;
 
-/** velko.simulation/1: from the engine's {@see Rehearsed} to the document. */
+/** velko.simulation/1: from the engine's {@see Rehearsal} to the document. */
 final class SimulationDocument
 {
     /**
@@ -20,35 +20,35 @@ final class SimulationDocument
      *
      * @return array<string, mixed>
      */
-    public static function of(Setup $setup, Rehearsed $rehearsed, array $assumed): array
+    public static function of(Setup $setup, Rehearsal $rehearsal, array $assumed): array
     {
         return [
             'format' => 'velko.simulation/1',
-            'track' => PlanDocument::track($rehearsed->track),
+            'track' => PlanDocument::track($rehearsal->run->track),
             'summary' => [
-                'dry_min' => $rehearsed->dryMinute === null ? null : round($rehearsed->dryMinute, 2),
-                'off' => $rehearsed->off === null ? null : self::state($rehearsed->off, $setup->grain),
-                'end' => self::state($rehearsed->end, $setup->grain),
+                'dry_min' => $rehearsal->run->dryMinute === null ? null : round($rehearsal->run->dryMinute, 2),
+                'off' => $rehearsal->run->pulled === null ? null : self::state($rehearsal->run->pulled, $setup->grain),
+                'end' => self::state($rehearsal->run->end, $setup->grain),
             ],
-            'signs' => self::signs($setup, $rehearsed),
+            'signs' => self::signs($setup, $rehearsal),
             'assumed' => (object) $assumed,
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function signs(Setup $setup, Rehearsed $rehearsed): array
+    private static function signs(Setup $setup, Rehearsal $rehearsal): array
     {
-        $end = $rehearsed->end;
+        $end = $rehearsal->run->end;
         $needed = $setup->grain->drunkInAmpleLiquid($setup->grain->window->low);
         $inThePan = $setup->rice * (1 + $end->drunk) + $end->free;
 
         return [
-            'top_bite' => Bite::of($setup->grain, $rehearsed->topDoneness, $end->drunk)->value,
+            'top_bite' => Bite::of($setup->grain, $rehearsal->topDoneness, $end->drunk)->value,
             'heart_percent' => round(100 * $end->drunk / $needed, 1),
-            'floor_centre' => round($rehearsed->centreBrowning, 2),
-            'floor_rim' => round($rehearsed->rimBrowning, 2),
-            'floor' => Browning::of(max($rehearsed->centreBrowning, $rehearsed->rimBrowning))->value,
-            'salt_percent' => round(Salt::percent($rehearsed->salt, $inThePan), 2),
+            'floor_centre' => round($rehearsal->centreBrowning, 2),
+            'floor_rim' => round($rehearsal->rimBrowning, 2),
+            'floor' => Browning::of(max($rehearsal->centreBrowning, $rehearsal->rimBrowning))->value,
+            'salt_percent' => round(Salt::percent($rehearsal->salt, $inThePan), 2),
         ];
     }
 

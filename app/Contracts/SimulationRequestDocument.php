@@ -13,7 +13,6 @@ use Velko\Core\Act\Off;
 use Velko\Core\Act\Plate;
 use Velko\Core\Act\Pour;
 use Velko\Core\Act\Rehearsal;
-use Velko\Core\Act\Rehearsed;
 use Velko\Core\Act\Setup;
 use Velko\Core\Act\Timed;
 use Velko\Core\Method\Stirring;
@@ -36,7 +35,7 @@ final class SimulationRequestDocument extends EngineRequest
     }
 
     /**
-     * @return array{Setup, Rehearsed}
+     * @return array{Setup, Rehearsal}
      *
      * @throws BadDocument when fields contradict each other
      */
@@ -55,7 +54,7 @@ final class SimulationRequestDocument extends EngineRequest
         $this->throwRefusals();
         $setup = new Setup($grain, $this->conditions($pan), $pan, $burner->ring, $this->rice(), $sealed ? $toasting->grain() : null, $soak, $stirring === Stirring::Constant);
 
-        return [$setup, Rehearsal::of($setup, $acts, $until)];
+        return [$setup, new Rehearsal($setup, $acts, $until)];
     }
 
     /**

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
-use Velko\Core\Live\Played;
+use Velko\Core\Live\Happened;
 
 /**
  * Keeps what a device says. A scale and a probe are read by whoever stands at the stove; a knob that turns is a touch of
@@ -95,7 +95,7 @@ final readonly class HearLines
 
     private function markOf(KeptCook $kept, int $at): string
     {
-        return (new Played($kept->ask(), $kept->heat(), $kept->replay))->markAt(60 * max(0.0, $kept->replay->minute($at) ?? 0.0));
+        return (new Happened($kept->ask(), $kept->heat(), $kept->replay))->markAt(60 * max(0.0, $kept->replay->minute($at) ?? 0.0));
     }
 
     /** The stage at which the stove asks for this very turn now, or null. */

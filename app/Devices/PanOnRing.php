@@ -9,7 +9,7 @@ use App\Kitchen\Ring;
 use App\Models\CookEvent;
 use App\Models\Device;
 use Carbon\CarbonImmutable;
-use Velko\Core\Live\Played;
+use Velko\Core\Live\Happened;
 
 /** velko.device-pan/1: what a stand-in has to know to read what a real device would read at its ring. Real ones never ask. */
 final class PanOnRing
@@ -34,7 +34,7 @@ final class PanOnRing
         $ms = $now->getTimestampMs();
         $step = $kept->forecast($ms)->steps[0] ?? null;
         $turns = $step !== null && $step->kind->turnsTheKnob() && $step->mark !== null;
-        $played = new Played($kept->ask(), $kept->heat(), $kept->replay);
+        $played = new Happened($kept->ask(), $kept->heat(), $kept->replay);
         $last = $kept->replay->last()->at ?? $ms;
 
         return [

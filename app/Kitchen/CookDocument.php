@@ -154,12 +154,12 @@ final class CookDocument
     {
         $replay = $this->replay;
         $pull = $replay->minuteOf(StageKind::Off);
-        $run = $ask = $estimate = null;
+        $ask = $this->kept->ask();
+        $heat = $this->kept->heat();
+        $run = $estimate = null;
         if (! $onlyWhenPulled || $pull !== null) {
-            $ask = $this->kept->ask();
-            $heat = $this->kept->heat();
             $estimate = Estimating::of($ask, $heat, $replay);
-            $run = Happened::of($ask, $heat, $replay, $this->now, $estimate);
+            $run = (new Happened($ask, $heat, $replay, $estimate))->run($this->now);
         }
 
         return [
@@ -168,9 +168,9 @@ final class CookDocument
             'pull_min' => $pull === null ? null : round($pull, 2),
             'table_min' => ($table = $replay->minuteOf(StageKind::Serve)) === null ? null : round($table, 2),
             'track' => $run === null ? null : PlanDocument::track($run->track),
-            'at_table' => $run?->atTable === null ? null : PlanDocument::atTable($run->atTable, $ask->rice(), $ask->grain),
+            'at_table' => $run?->pulled === null ? null : PlanDocument::atTable($run->end, $ask->rice(), $ask->grain),
             'power' => $estimate === null ? null : ForecastDocument::power($estimate),
-            'crust' => $onlyWhenPulled ? null : $this->crust($ask, $this->kept->heat()),
+            'crust' => $onlyWhenPulled ? null : $this->crust($ask, $heat),
             'touched' => $onlyWhenPulled ? [] : $this->touched(),
         ];
     }

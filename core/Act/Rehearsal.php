@@ -17,6 +17,20 @@ use Velko\Core\Rice\Grain;
 /** What a pan does when these things happen to it. */
 final class Rehearsal
 {
+    public readonly Run $run;
+
+    /** Of the topmost grains if nobody stirs, minutes at 100 °C. */
+    public readonly float $topDoneness;
+
+    /** Of the floor in the middle, the pan left in the middle of the ring, minutes at 150 °C; */
+    public readonly float $centreBrowning;
+
+    /** likewise at the rim. */
+    public readonly float $rimBrowning;
+
+    /** g in the whole pan, with what was beaten in */
+    public readonly float $salt;
+
     private readonly Simulation $pan;
 
     private readonly Track $track;
@@ -39,29 +53,31 @@ final class Rehearsal
 
     private bool $wasDry = false;
 
-    private function __construct(private readonly Setup $setup)
+    /**
+     * @param  list<Timed>  $acts  in any order; those of one second as they stand
+     * @param  float  $until  min
+     */
+    public function __construct(private readonly Setup $setup, array $acts, float $until)
     {
         $this->pan = new Simulation($setup->grain, $setup->conditions, $setup->rice);
         $this->track = new Track;
         $this->pan->record($this->track);
         $this->state = $this->pan->onTheRing($setup->toasted, $setup->soaked);
         $this->top = $this->state->doneness;
-    }
-
-    /**
-     * @param  list<Timed>  $acts  in any order; those of one second as they stand
-     * @param  float  $until  min
-     */
-    public static function of(Setup $setup, array $acts, float $until): Rehearsed
-    {
-        $self = new self($setup);
-        $player = new Player($self->pan, $acts, $self->runTo(...));
-        $player->begin($self->state);
-        $self->track->add($self->state);
-        $player->goOn($self->state, 60 * $until);
-        $self->noteOff();
-
-        return $self->result(array_sum(array_map(static fn (Timed $timed): float => $timed->act instanceof BeatIn && $timed->second <= 60 * $until ? $timed->act->salt : 0.0, $acts)));
+        $player = new Player($this->pan, $acts, $this->runTo(...));
+        $player->begin($this->state);
+        $this->track->add($this->state);
+        $player->goOn($this->state, 60 * $until);
+        $this->noteOff();
+        $crust = new Crust(Floor::of($setup->pan, $setup->ring), $setup->conditions->boiling);
+        $browning = fn (float $radius): float => $setup->scraped
+            ? 0.0
+            : array_sum(array_map(static fn (array $legs): float => $crust->after($legs, $radius), $this->drySpells));
+        $this->run = new Run($this->track, $this->lastOff, $this->state, $this->dryMinute);
+        $this->topDoneness = $setup->scraped ? $this->state->doneness : $this->top;
+        $this->centreBrowning = $browning(Floor::CENTRE);
+        $this->rimBrowning = $browning(Floor::RIM);
+        $this->salt = $this->state->salt + array_sum(array_map(static fn (Timed $timed): float => $timed->act instanceof BeatIn && $timed->second <= 60 * $until ? $timed->act->salt : 0.0, $acts));
     }
 
     /** The pan when it last came off the heat. */
@@ -106,19 +122,5 @@ final class Rehearsal
             }
         }
         $this->wasDry = $dry;
-    }
-
-    /** @param  float  $beatenInSalt  g */
-    private function result(float $beatenInSalt): Rehearsed
-    {
-        $crust = new Crust(Floor::of($this->setup->pan, $this->setup->ring), $this->setup->conditions->boiling);
-        $browning = fn (float $radius): float => $this->setup->scraped
-            ? 0.0
-            : array_sum(array_map(static fn (array $legs): float => $crust->after($legs, $radius), $this->drySpells));
-
-        return new Rehearsed(
-            $this->track, $this->dryMinute, $this->lastOff, $this->state, $this->setup->scraped ? $this->state->doneness : $this->top,
-            $browning(Floor::CENTRE), $browning(Floor::RIM), $this->state->salt + $beatenInSalt,
-        );
     }
 }

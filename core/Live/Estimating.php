@@ -96,10 +96,10 @@ final readonly class Estimating
      */
     private function misses(float $strength): array
     {
-        $played = new Played($this->ask, $this->heat, $this->replay, new Estimate(exp($strength)));
+        $happened = new Happened($this->ask, $this->heat, $this->replay, new Estimate(exp($strength)));
         $misses = [];
         $track = $this->ask->family->traits()->turnsAt === Sign::Boils ? new Track : null; // when it came to the boil is looked up in it
-        $played->until($this->until, $track, function (Touch $touch, State $state) use (&$misses, $track): void {
+        $happened->until($this->until, $track, function (Touch $touch, State $state) use (&$misses, $track): void {
             $miss = $this->miss($touch, $state, $track);
             if ($miss !== null) {
                 $misses[] = [$miss, $touch->weighing === null ? self::trusted($miss) : 1.0];

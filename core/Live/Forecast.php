@@ -131,10 +131,10 @@ final readonly class Forecast
      */
     private static function stepsFrom(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second): array
     {
-        $played = new Played($ask, $heat, $replay, $estimate);
-        $state = $played->until($second);
+        $happened = new Happened($ask, $heat, $replay, $estimate);
+        $state = $happened->until($second);
 
-        return (new Steps($replay, self::ahead($played, $replay, $state, $second)->from($state), $second / 60, $second / 60))->all();
+        return (new Steps($replay, self::ahead($happened, $replay, $state, $second)->from($state), $second / 60, $second / 60))->all();
     }
 
     /**
@@ -178,26 +178,26 @@ final readonly class Forecast
      */
     private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $said, float $second): self
     {
-        $played = new Played($ask, $heat, $replay, $estimate);
-        $state = $played->until($second);
+        $happened = new Happened($ask, $heat, $replay, $estimate);
+        $state = $happened->until($second);
         if ($replay->minuteOf(StageKind::Off) !== null) {
-            return self::offTheHeat($ask, $played, $replay, $state, $estimate, $second);
+            return self::offTheHeat($ask, $happened, $replay, $state, $estimate, $second);
         }
-        $ahead = self::ahead($played, $replay, $state, $second);
+        $ahead = self::ahead($happened, $replay, $state, $second);
         $coming = $ahead->from($state);
         [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $ahead): Coming {
-            $played = new Played($ask, $heat, $replay, $estimate->off($deviations));
+            $happened = new Happened($ask, $heat, $replay, $estimate->off($deviations));
 
-            $state = $played->until($second);
+            $state = $happened->until($second);
 
-            return self::ahead($played, $replay, $state, $second, $ahead)->from($state);
+            return self::ahead($happened, $replay, $state, $second, $ahead)->from($state);
         }, [-1, 1]);
 
         return new self(
             $ask, (new Steps($replay, $coming, $said / 60, $second / 60))->all(), $state, $coming, $estimate,
-            self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $played->pouredUnknown($second)),
+            self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $happened->pouredUnknown($second)),
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
-            $played->shift, null, $played->markAt($second), $ahead->floor(),
+            $happened->shift, null, $happened->markAt($second), $ahead->floor(),
         );
     }
 
@@ -215,16 +215,16 @@ final readonly class Forecast
     }
 
     /** @return list<array{second: float, mark: string}> where the knob stood since a pan rice fell dry */
-    private static function bare(Played $played, State $state, float $second): array
+    private static function bare(Happened $happened, State $state, float $second): array
     {
-        $dry = $played->ask->family->traits()->driesOut && $state->poured > 0 && $state->free <= Simulation::DRY * $played->ask->rice();
+        $dry = $happened->ask->family->traits()->driesOut && $state->poured > 0 && $state->free <= Simulation::DRY * $happened->ask->rice();
 
-        return $dry ? $played->bareSince($second) : [];
+        return $dry ? $happened->bareSince($second) : [];
     }
 
-    private static function ahead(Played $played, Replay $replay, State $state, float $second, ?Ahead $alike = null): Ahead
+    private static function ahead(Happened $happened, Replay $replay, State $state, float $second, ?Ahead $alike = null): Ahead
     {
-        return $played->ask->family->ahead($played->ask, $replay, $played->markAt($second), self::bare($played, $state, $second), $alike);
+        return $happened->ask->family->ahead($happened->ask, $replay, $happened->markAt($second), self::bare($happened, $state, $second), $alike);
     }
 
     /**
@@ -247,20 +247,20 @@ final readonly class Forecast
     }
 
     /** @param  float  $second  now: what is not on the table yet is eaten then at the earliest */
-    private static function offTheHeat(Ask $ask, Played $played, Replay $replay, State $pulled, Estimate $estimate, float $second): self
+    private static function offTheHeat(Ask $ask, Happened $happened, Replay $replay, State $pulled, Estimate $estimate, float $second): self
     {
         $track = new Track;
-        $played->pan->record($track);
+        $happened->pan->record($track);
         $state = clone $pulled;
-        $table = $pulled->second + 60 * ($played->pan->toPass() + $ask->target->minutesToTable);
-        $played->pan->toTableAt($state, max($table, $second));
-        $played->pan->record(null);
+        $table = $pulled->second + 60 * ($happened->pan->toPass() + $ask->target->minutesToTable);
+        $happened->pan->toTableAt($state, max($table, $second));
+        $happened->pan->record(null);
         $coming = new Coming([], [], self::atThePass($ask, $replay, $pulled, $state), [], 0.0, null, $pulled, $state, $state, $track);
         $minute = $pulled->minute();
 
         return new self(
             $ask, (new Steps($replay, $coming, $minute, $minute))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
-            $played->shift, Standing::of($played->ask, $played->pan, $pulled), $played->markAt($pulled->second),
+            $happened->shift, Standing::of($happened->ask, $happened->pan, $pulled), $happened->markAt($pulled->second),
         );
     }
 }

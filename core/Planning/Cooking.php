@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Act\Act;
+use Velko\Core\Act\BeatIn;
 use Velko\Core\Act\Heat;
 use Velko\Core\Act\Lid;
+use Velko\Core\Act\Off;
+use Velko\Core\Act\Plate;
 use Velko\Core\Act\Player;
 use Velko\Core\Act\Pour;
+use Velko\Core\Act\Run;
 use Velko\Core\Act\Timed;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Method\HeatChange;
@@ -34,6 +38,9 @@ final class Cooking
 
     /** Free liquid, g per g rice, with which nothing cooks on. */
     public const BONE_DRY = 0.004;
+
+    /** What is on its plate no sooner than it is eaten is eaten from the pan, s. */
+    private const AT_ONCE = 1e-6;
 
     /** The wine is given up on after this long, s. */
     private const WINE_AT_MOST = 360.0;
@@ -163,20 +170,26 @@ final class Cooking
     /** The same, eaten at a given second; one that is not ready by then has not left its pan. */
     public function toTableAt(State $state, float $table): void
     {
+        $way = new Player($this->simulation, $this->wayToTable($state->second, $table));
+        $way->begin($state);
+        $way->goOn($state, $table);
+    }
+
+    /** @return list<Timed> */
+    private function wayToTable(float $off, float $table): array
+    {
         $method = $this->ask->method;
         $finish = $this->ask->finish;
-        $this->simulation->off($state, false);
-        if ($finish->weight() > 0) {
-            $this->simulation->beatIn($state, $finish->capacity(), $finish->temperature());
-        }
-        $this->simulation->run($state, min($table, $state->second + 60 * $method->finish));
-        $this->simulation->cover($state, $method->restCovered);
-        $this->simulation->run($state, min($table, $state->second + 60 * $method->rest));
-        $this->simulation->cover($state, false);
-        if ($this->ask->family->traits()->isPlated && $state->second < $table) {
-            $this->simulation->plate($state, $this->ask->covers, $this->ask->place->plates);
-        }
-        $this->simulation->run($state, $table);
+        $rests = min($table, $off + 60 * $method->finish);
+        $ready = min($table, $rests + 60 * $method->rest);
+
+        return array_values(array_filter([
+            new Timed($off, new Off(false)),
+            $finish->weight() > 0 ? new Timed($off, new BeatIn($finish->capacity(), $finish->temperature(), $finish->salt())) : null,
+            new Timed($rests, new Lid($method->restCovered)),
+            new Timed($ready, new Lid(false)),
+            $this->ask->family->traits()->isPlated && $ready < $table - self::AT_ONCE ? new Timed($ready, new Plate($this->ask->covers, $this->ask->place->plates)) : null,
+        ]));
     }
 
     /**
@@ -222,7 +235,7 @@ final class Cooking
      * @param  list<float>  $seconds  of the doses
      * @param  list<float>  $volumes  of the doses, mL
      */
-    public function walk(array $seconds, array $volumes, float $pullAt): Walked
+    public function cook(array $seconds, array $volumes, float $pullAt): Run
     {
         $track = new Track;
         $this->record($track);
@@ -252,7 +265,7 @@ final class Cooking
         $this->toTable($state);
         $this->record(null);
 
-        return new Walked($track, $pulled, $state, $dry);
+        return new Run($track, $pulled, $state, $dry);
     }
 
     public function record(?Track $track): void

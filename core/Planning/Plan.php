@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Act\Run;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustResult;
@@ -49,7 +50,7 @@ final readonly class Plan
         public float $stock,
         array $heat,
         public array $stages,
-        public Walked $walked,
+        private Run $run,
         public Standing $standing,
         public float $cost,
         public ?CrustResult $crust = null,
@@ -57,18 +58,18 @@ final readonly class Plan
         public ?Setting $asGood = null,
         public array $warnings = [],
     ) {
+        $this->track = $run->track;
+        $this->pulled = $run->off();
+        $this->atTable = $run->end;
+        $this->dryMinute = $run->dryMinute;
         // Nothing is turned once it is off the heat.
-        $this->heat = [$heat[0], ...array_values(array_filter(array_slice($heat, 1), static fn (HeatChange $change): bool => 60 * $change->fromMinute < $walked->pulled->second - 1e-6))];
-        $this->track = $walked->track;
-        $this->pulled = $walked->pulled;
-        $this->atTable = $walked->atTable;
-        $this->dryMinute = $walked->dryMinute;
+        $this->heat = [$heat[0], ...array_values(array_filter(array_slice($heat, 1), fn (HeatChange $change): bool => 60 * $change->fromMinute < $this->pulled->second - 1e-6))];
     }
 
     /** @param  list<Warning>  $warnings */
     public function with(array $warnings): self
     {
-        return new self($this->ask, $this->stock, $this->heat, $this->stages, $this->walked, $this->standing, $this->cost, $this->crust, $this->nearest, $this->asGood, $warnings);
+        return new self($this->ask, $this->stock, $this->heat, $this->stages, $this->run, $this->standing, $this->cost, $this->crust, $this->nearest, $this->asGood, $warnings);
     }
 
     /** The same ask to be worked out on the same heat, so that only what is changed about it makes the difference. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Act\Run;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\HeatChange;
@@ -19,7 +20,7 @@ final readonly class Stages
     private const TASTE_BEFORE_PULL = 1.0;
 
     /** @param  non-empty-list<HeatChange>  $heat */
-    public function __construct(private Ask $ask, private array $heat, private Walked $walked) {}
+    public function __construct(private Ask $ask, private array $heat, private Run $run) {}
 
     /**
      * @param  Fact  $rice  the sign of well-turned grain
@@ -56,7 +57,7 @@ final readonly class Stages
     {
         $stages = [];
         foreach (array_slice($this->heat, 1) as $i => $change) {
-            if ($change->fromMinute > 0 && $change->fromMinute < $this->walked->pulled->minute()) {
+            if ($change->fromMinute > 0 && $change->fromMinute < $this->run->off()->minute()) {
                 $stages[] = new Stage($change->fromMinute, StageKind::Heat, $say($i + 1), mark: $change->mark);
             }
         }
@@ -69,7 +70,7 @@ final readonly class Stages
     {
         $stages = [];
         foreach ($this->ask->method->lid as $change) {
-            if ($change->fromMinute < $this->walked->pulled->minute()) {
+            if ($change->fromMinute < $this->run->off()->minute()) {
                 $stages[] = new Stage(max(0.0, $change->fromMinute), StageKind::Lid, Fact::of('say.lid', on: $change->on));
             }
         }
@@ -80,10 +81,10 @@ final readonly class Stages
     /** From two minutes before the low end of the window; where the pull comes sooner than that, a minute before it. */
     public function taste(Fact $say): Stage
     {
-        $latest = max(0.0, $this->walked->pulled->minute() - self::TASTE_BEFORE_PULL);
-        foreach ($this->walked->track->doneness as $row => $doneness) {
+        $latest = max(0.0, $this->run->off()->minute() - self::TASTE_BEFORE_PULL);
+        foreach ($this->run->track->doneness as $row => $doneness) {
             if ($doneness >= $this->ask->grain->window->low - self::TASTE_LEAD) {
-                return new Stage(min($latest, $this->walked->track->minute[$row]), StageKind::Taste, $say);
+                return new Stage(min($latest, $this->run->track->minute[$row]), StageKind::Taste, $say);
             }
         }
 
@@ -94,7 +95,7 @@ final readonly class Stages
     public function offToTable(Fact $off): array
     {
         $method = $this->ask->method;
-        $minute = $this->walked->pulled->minute();
+        $minute = $this->run->off()->minute();
         $stages = [new Stage($minute, StageKind::Off, $off)];
         if ($method->finish > 0) {
             $stages[] = new Stage($minute, StageKind::Finish, Fact::of('say.finish'));
@@ -102,8 +103,8 @@ final readonly class Stages
         if ($method->rest > 0) {
             $stages[] = new Stage($minute + $method->finish, StageKind::Rest, Fact::of('say.rest', covered: $method->restCovered));
         }
-        $looseness = $this->ask->family->traits()->scale->nearest($this->walked->atTable->free / $this->ask->rice());
-        $stages[] = new Stage($this->walked->atTable->minute(), StageKind::Serve, $looseness->fact());
+        $looseness = $this->ask->family->traits()->scale->nearest($this->run->end->free / $this->ask->rice());
+        $stages[] = new Stage($this->run->end->minute(), StageKind::Serve, $looseness->fact());
 
         return $stages;
     }

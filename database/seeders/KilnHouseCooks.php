@@ -142,7 +142,7 @@ final class KilnHouseCooks extends Seeder
     {
         $planned = PlanRequestDocument::of($cook->plan->request)->ask();
         $real = $planned->on($planned->burner->times($trueHeat));
-        $atTable = Happened::of($real, KeptCook::changes($cook->plan->working['plan']['heat']), Replay::of($stages, $touches), 0)?->atTable;
+        $atTable = (new Happened($real, KeptCook::changes($cook->plan->working['plan']['heat']), Replay::of($stages, $touches)))->run(0)?->end;
 
         return $atTable === null
             ? [Looseness::Stands, Bite::HardHeart]

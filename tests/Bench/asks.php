@@ -26,7 +26,7 @@ foreach ($asks as $name => $ask) {
         $plan = Planner::plan($ask);
         $possible = $plan->isPossible();
         $impossible += $possible ? 0 : 1;
-        if ($possible && ! Replayed::agrees($plan, Replayed::of($plan)->end)) {
+        if ($possible && ! Replayed::agrees($plan, Replayed::of($plan)->run->end)) {
             $off++;
             echo "  $name: played again it lands elsewhere\n";
         }

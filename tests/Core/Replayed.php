@@ -11,7 +11,6 @@ use Velko\Core\Act\Off;
 use Velko\Core\Act\Plate;
 use Velko\Core\Act\Pour;
 use Velko\Core\Act\Rehearsal;
-use Velko\Core\Act\Rehearsed;
 use Velko\Core\Act\Setup;
 use Velko\Core\Act\Timed;
 use Velko\Core\Cook\StageKind;
@@ -24,7 +23,7 @@ final class Replayed
     /** A share of what it is, and of a tenth of what was poured where hardly anything is left. */
     private const WITHIN = 0.01;
 
-    public static function of(Plan $plan): Rehearsed
+    public static function of(Plan $plan): Rehearsal
     {
         $ask = $plan->ask;
         $method = $ask->method;
@@ -61,7 +60,7 @@ final class Replayed
             $method->sealed ? $method->toasting->grain() : null, $method->soak,
         );
 
-        return Rehearsal::of($setup, $acts, $plan->atTable->minute());
+        return new Rehearsal($setup, $acts, $plan->atTable->minute());
     }
 
     /** Whether it lands where the plan said, within 1 %. */

@@ -11,7 +11,7 @@ use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Live\Estimate;
-use Velko\Core\Live\Played;
+use Velko\Core\Live\Happened;
 use Velko\Core\Pan\State;
 
 /**
@@ -25,7 +25,7 @@ final class TruePan
 
     private readonly Replay $replay;
 
-    private readonly Played $played;
+    private readonly Happened $happened;
 
     /** @param  array<string, mixed>  $pan  of velko.device-pan/1 */
     public function __construct(private readonly array $pan, float $power)
@@ -33,7 +33,7 @@ final class TruePan
         $hands = array_filter($pan['events'], static fn (array $event): bool => TouchKind::from($event['kind'])->isByHand());
         $touches = array_map(static fn (array $event): Touch => KeptCook::touch(TouchKind::from($event['kind']), CarbonImmutable::parse($event['at'])->getTimestampMs(), $event), $hands);
         $this->replay = Replay::of(KeptCook::stages($pan['stages']), array_values($touches));
-        $this->played = new Played(PlanRequestDocument::of($pan['request'])->ask(), KeptCook::changes($pan['heat']), $this->replay, new Estimate($power));
+        $this->happened = new Happened(PlanRequestDocument::of($pan['request'])->ask(), KeptCook::changes($pan['heat']), $this->replay, new Estimate($power));
     }
 
     /**
@@ -47,7 +47,7 @@ final class TruePan
             return $this->tare();
         }
         $state = $this->state($at);
-        $rice = $this->played->ask->rice();
+        $rice = $this->happened->ask->rice();
 
         return $this->tare() + $this->pan['scale']['extras_g'] + $rice + ($state === null ? 0.0 : $state->free + $rice * $state->drunk);
     }
@@ -60,7 +60,7 @@ final class TruePan
 
     public function markAt(int $at): string
     {
-        return $this->played->markAt($this->second($at) ?? 0.0);
+        return $this->happened->markAt($this->second($at) ?? 0.0);
     }
 
     private function state(int $at): ?State
@@ -69,10 +69,10 @@ final class TruePan
         if ($second === null || $second < 0) {
             return null;
         }
-        $state = $this->played->until($second);
+        $state = $this->happened->until($second);
         if ($second > $state->second) {
             // Off the heat: it rests and stands as the method says.
-            $this->played->pan->toTableAt($state, min($second, Replay::LONGEST));
+            $this->happened->pan->toTableAt($state, min($second, Replay::LONGEST));
         }
 
         return $state;
@@ -90,7 +90,7 @@ final class TruePan
         if ($this->pan['scale']['tare_g'] !== null) {
             return (float) $this->pan['scale']['tare_g'];
         }
-        $vessel = $this->played->ask->pan;
+        $vessel = $this->happened->ask->pan;
 
         return self::SHEET * M_PI * ($vessel->base ** 2 / 4 + ($vessel->base + $vessel->rim) / 2 * $vessel->height);
     }

@@ -390,11 +390,11 @@ final class PanRicePlanner
             $crust = new CrustPlan($crust->mark, [], $this->ask->target->crust === CrustWish::None, 0.0, 0.0);
             $state = $this->pulledWet($poured);
         }
-        $walked = $this->pan->walk([$firstStock], [$stock], $state->second + $crust->seconds());
+        $run = $this->pan->cook([$firstStock], [$stock], $state->second + $crust->seconds());
         $plan = new Plan(
             $this->ask, $stock, $heat,
-            PanRiceStages::of($this->ask, $heat, $firstStock, $stock, $walked, $crust),
-            $walked, Standing::of($this->ask, $this->pan, $walked->pulled), $this->pan->cost(),
+            PanRiceStages::of($this->ask, $heat, $firstStock, $stock, $run, $crust),
+            $run, Standing::of($this->ask, $this->pan, $run->off()), $this->pan->cost(),
             new CrustResult($crust, $this->making),
             $nearest,
             $asGood,

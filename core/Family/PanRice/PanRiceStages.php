@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Velko\Core\Family\PanRice;
 
+use Velko\Core\Act\Run;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustPlan;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Stages;
-use Velko\Core\Planning\Walked;
 use Velko\Core\Quantity\Fact;
 
 /** A worked-out pan rice as the steps a cook takes. */
@@ -23,11 +23,11 @@ final class PanRiceStages
      *
      * @return list<Stage> in order of time
      */
-    public static function of(Ask $ask, array $heat, float $second, float $stock, Walked $walked, CrustPlan $crust): array
+    public static function of(Ask $ask, array $heat, float $second, float $stock, Run $run, CrustPlan $crust): array
     {
-        $stages = new Stages($ask, $heat, $walked);
+        $stages = new Stages($ask, $heat, $run);
         $own = $ask->method->heat === null;
-        $dry = $walked->dryMinute;
+        $dry = $run->dryMinute;
         $knob = $stages->knob(static fn (int $turn): Fact => Fact::of(match (true) {
             ! $own => 'say.turn',
             $ask->stock->given !== null => 'say.this-stock-wants-it',

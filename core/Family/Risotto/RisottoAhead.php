@@ -58,8 +58,8 @@ final readonly class RisottoAhead implements Ahead
     {
         $dosed = $this->doses->goingOn($state, $this->given, $this->since, $this->most);
         $track = new Track;
-        [$pulled, $atTable] = $this->walk($state, $dosed->doses, $dosed->pullAt, $track);
-        [, $left] = $dosed->doses === [] ? [$pulled, $atTable] : $this->walk($state, [], max($state->second, $dosed->pullAt), null);
+        [$pulled, $atTable] = $this->goOn($state, $dosed->doses, $dosed->pullAt, $track);
+        [, $left] = $dosed->doses === [] ? [$pulled, $atTable] : $this->goOn($state, [], max($state->second, $dosed->pullAt), null);
 
         return new Coming(
             array_map(static fn (Dose $dose): array => ['second' => $dose->second, 'volume' => $dose->volume], $dosed->doses),
@@ -72,7 +72,7 @@ final readonly class RisottoAhead implements Ahead
      *
      * @return array{State, State} pulled, and at the table
      */
-    private function walk(State $from, array $doses, float $pullAt, ?Track $track): array
+    private function goOn(State $from, array $doses, float $pullAt, ?Track $track): array
     {
         $this->pan->record($track);
         $state = clone $from;

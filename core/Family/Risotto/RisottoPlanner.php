@@ -46,10 +46,10 @@ final class RisottoPlanner
     {
         $seconds = array_map(static fn (Dose $dose): float => $dose->second, $doses);
         $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $doses);
-        $walked = $this->pan->walk($seconds, $volumes, $pullAt);
+        $run = $this->pan->cook($seconds, $volumes, $pullAt);
         $plan = new Plan(
-            $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $doses, $walked),
-            $walked, Standing::of($this->ask, $this->pan, $walked->pulled), $this->pan->cost(),
+            $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $doses, $run),
+            $run, Standing::of($this->ask, $this->pan, $run->off()), $this->pan->cost(),
         );
 
         return $plan->with(RisottoChecks::of($plan));

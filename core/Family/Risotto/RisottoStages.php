@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Velko\Core\Family\Risotto;
 
+use Velko\Core\Act\Run;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
 use Velko\Core\Method\Schools;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Stages;
-use Velko\Core\Planning\Walked;
 use Velko\Core\Quantity\Fact;
 
 /** A worked-out risotto as the steps a cook takes. */
@@ -25,9 +25,9 @@ final class RisottoStages
      *
      * @return list<Stage> in order of time
      */
-    public static function of(Ask $ask, array $heat, array $doses, Walked $walked): array
+    public static function of(Ask $ask, array $heat, array $doses, Run $run): array
     {
-        $stages = new Stages($ask, $heat, $walked);
+        $stages = new Stages($ask, $heat, $run);
         $pours = [];
         $last = count($doses) - 1;
         foreach ($doses as $i => $dose) {

@@ -81,12 +81,12 @@ final class SoupyRicePlanner
             return $this->cook($stock, $pull);
         }, $right->firstPull());
         $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
-        $walked = $this->pan->walk([$this->before->second], [$stock], $landed->pulled->second);
-        $standing = Standing::of($this->ask, $this->pan, $walked->pulled);
+        $run = $this->pan->cook([$this->before->second], [$stock], $landed->pulled->second);
+        $standing = Standing::of($this->ask, $this->pan, $run->off());
         $plan = new Plan(
             $this->ask, $stock, $this->heat,
-            SoupyRiceStages::of($this->ask, $this->heat, $this->before->second, $stock, $walked, $standing),
-            $walked, $standing, $this->pan->cost(),
+            SoupyRiceStages::of($this->ask, $this->heat, $this->before->second, $stock, $run, $standing),
+            $run, $standing, $this->pan->cost(),
         );
 
         return $plan->with(SoupyRiceChecks::of($plan));

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Velko\Core\Family\SoupyRice;
 
+use Velko\Core\Act\Run;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Stages;
 use Velko\Core\Planning\Standing;
-use Velko\Core\Planning\Walked;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 
@@ -23,9 +23,9 @@ final class SoupyRiceStages
      *
      * @return list<Stage> in order of time
      */
-    public static function of(Ask $ask, array $heat, float $second, float $stock, Walked $walked, Standing $standing): array
+    public static function of(Ask $ask, array $heat, float $second, float $stock, Run $run, Standing $standing): array
     {
-        $stages = new Stages($ask, $heat, $walked);
+        $stages = new Stages($ask, $heat, $run);
         $leaves = $standing->leavesBy($ask->target->minutesToTable);
         $off = $leaves === null
             ? Fact::of('say.off-with-bite')

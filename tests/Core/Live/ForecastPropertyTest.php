@@ -14,7 +14,7 @@ use Velko\Core\Cook\TouchKind;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Live\Played;
+use Velko\Core\Live\Happened;
 use Velko\Core\Live\Rescue\Rescue;
 use Velko\Core\Live\Step;
 use Velko\Core\Planning\Planner;
@@ -107,7 +107,7 @@ it('believes the moment at which a stew boils again: the ring is found as it is,
         $boils = $ask->conditions()->boiling - 0.1;
         foreach ([0.8, 1.0, 1.25] as $power) {
             $poured = OnTheFire::doneUntil($plan, 0.1);
-            $truth = new Played($ask, $plan->heat, Replay::of($plan->stages, $poured), new Estimate($power));
+            $truth = new Happened($ask, $plan->heat, Replay::of($plan->stages, $poured), new Estimate($power));
             $minute = 0.5;
             while ($minute < 20.0 && $truth->until(60 * $minute)->temperature < $boils) {
                 $minute += 0.25; // a cook who looks every quarter of a minute

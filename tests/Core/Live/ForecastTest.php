@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Tests\Core\OnTheFire;
+use Velko\Core\Act\Off;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\Stage;
@@ -15,8 +16,8 @@ use Velko\Core\Live\Change;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
+use Velko\Core\Live\Happened;
 use Velko\Core\Live\NotYet;
-use Velko\Core\Live\Played;
 use Velko\Core\Live\Step;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
@@ -199,7 +200,7 @@ it('asks for one dose more than planned where the ring takes it, and for fewer w
 
 it('counts heat, lid, water and what was lifted as they were said', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    $with = static fn (Touch ...$touches): State => (new Played($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 6.0), ...$touches])))->until(60 * 10.0);
+    $with = static fn (Touch ...$touches): State => (new Happened($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 6.0), ...$touches])))->until(60 * 10.0);
     $plain = $with();
     expect($with(new Touch('h', TouchKind::Heat, OnTheFire::at(6.0), mark: 'high'))->boiledOff)->toBeGreaterThan($plain->boiledOff + 40)
         // A lid of 28 cm loses 56 W: some 6 g of steam in four minutes.
@@ -214,7 +215,7 @@ it('keeps the books closed through every correction', function (): void {
     $plan = Planner::plan(Kitchens::ask(wine: 80));
     foreach ([0.5, 0.9, 1.4, 2.0] as $power) {
         $replay = Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 7.0), OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, 7.0), 7.0), new Touch('t', TouchKind::Taste, OnTheFire::at(7.2), taste: Taste::Nearly)]);
-        $state = (new Played($plan->ask, $plan->heat, $replay))->until(60 * 12.0);
+        $state = (new Happened($plan->ask, $plan->heat, $replay))->until(60 * 12.0);
         expect($state->poured)->toEqualWithDelta($plan->ask->rice() * $state->drunk + $state->free + $state->boiledOff + $state->liftedOut, 1e-9 * $state->poured)
             ->and($state->free)->toBeGreaterThanOrEqual(0.0);
     }

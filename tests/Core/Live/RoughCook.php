@@ -8,6 +8,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\OnTheFire;
 use Velko\Core\Act\Lift;
+use Velko\Core\Act\Off;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\StageKind;

@@ -66,7 +66,7 @@ it('holds in random kitchens: mass, numbers, order, and the plan does what it sa
             ->and($explained['alcohol_g_per_cover'])->toEqualWithDelta($plan->alcoholPerCover(), 1e-6);
 
         // Replayed, it lands where the plan said, within 1 %.
-        $again = Replayed::of($plan)->end;
+        $again = Replayed::of($plan)->run->end;
         expect(abs($again->free - $end->free))->toBeLessThan(0.01 * max($end->free, 0.1 * $poured), "$name: free, replayed")
             ->and($again->doneness / $end->doneness)->toEqualWithDelta(1.0, 0.01, "$name: doneness, replayed")
             ->and($again->drunk / $end->drunk)->toEqualWithDelta(1.0, 0.01, "$name: drunk, replayed")

@@ -24,7 +24,7 @@ it('says nothing that a hand calculation calls false, and never to set the knob 
                 ->and($warning->fix)->not->toEqual(Fact::of('fix.set-to', mark: $mark), "$name: $warning->code");
         }
         if ($plan->isPossible()) {
-            expect(Replayed::agrees($plan, Replayed::of($plan)->end))->toBeTrue("$name: played again it lands elsewhere");
+            expect(Replayed::agrees($plan, Replayed::of($plan)->run->end))->toBeTrue("$name: played again it lands elsewhere");
         }
     }
     expect(count($kinds))->toBeGreaterThan(20);
