@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use App\Contracts\BadDocument;
-use App\Contracts\Contract;
+use App\Kitchen\CookDocument;
 use App\Kitchen\DishBody;
-use App\Kitchen\KeepDish;
-use App\Kitchen\KeepHouse;
-use App\Kitchen\KeepThing;
-use App\Kitchen\Thing;
 use App\Models\BoilOffTest;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
+use App\Models\Cook;
+use App\Models\CookEvent;
 use App\Models\Dish;
 use App\Models\DishVersion;
 use App\Models\Kitchen;
@@ -21,23 +18,16 @@ use App\Models\Ladle;
 use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
-use App\Models\User;
-use App\People\Farewell;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Velko\Core\Learning\BoilOff;
 
 /**
- * A kitchen whole, what it has and what it cooked, out and in again with nothing lost. velko.archive/2 is lines of JSON: the
- * kitchen first, then a cook a line, so that neither way all of a long log is in memory at once. velko.archive/1, one
- * document, is still read.
+ * A kitchen whole, what it has and what it cooked: each plan as it was put on the fire, and every event. velko.archive/2 is
+ * lines of JSON, the kitchen first, then a cook a line, so that neither way all of a long log is in memory at once.
  */
 final class KitchenArchive
 {
-    /** Lines in one part of a log that comes in parts. */
-    private const MOST_LINES = 100;
-
-    /** Values in one of them. */
-    private const MOST_VALUES = 200_000;
+    private const AT_ONCE = 100;
 
     /** @return iterable<string> the lines of velko.archive/2, as the kitchen stands now */
     public static function lines(Kitchen $kitchen): iterable
@@ -46,7 +36,7 @@ final class KitchenArchive
         DB::beginTransaction();
         try {
             yield self::line(self::head($kitchen));
-            foreach (CookLog::of($kitchen) as $cook) {
+            foreach (self::cooks($kitchen) as $cook) {
                 yield self::line($cook);
             }
         } finally {
@@ -85,103 +75,6 @@ final class KitchenArchive
         ];
     }
 
-    /**
-     * Into a kitchen that has nothing yet: all of it, or nothing.
-     *
-     * @param  array<string, mixed>  $archive  held to its schema
-     *
-     * @throws BadDocument when the kitchen has something already, or the archive contradicts itself
-     */
-    public static function into(User $user, array $archive): void
-    {
-        $kitchen = $user->kitchen;
-        $shelves = ['pans' => $kitchen->pans(), 'burners' => $kitchen->burners(), 'ladles' => $kitchen->ladles(), 'rices' => $kitchen->rices(), 'stocks' => $kitchen->stocks(), 'dishes' => $kitchen->dishes(), 'cooks' => $kitchen->cooks()];
-        foreach ($shelves as $shelf => $rows) {
-            if ($rows->exists()) {
-                throw BadDocument::at('', "goes into an empty kitchen; this one has $shelf already");
-            }
-        }
-        DB::transaction(static function () use ($user, $kitchen, $archive): void {
-            self::within('/house', static fn () => KeepHouse::of($kitchen, self::part($archive['house'])));
-            $pans = self::enter($kitchen, Thing::Pans, 'pans', $archive);
-            $burners = self::enter($kitchen, Thing::Burners, 'burners', $archive);
-            self::enter($kitchen, Thing::Ladles, 'ladles', $archive);
-            $rices = self::enter($kitchen, Thing::Rices, 'rices', $archive);
-            $stocks = self::enter($kitchen, Thing::Stocks, 'stocks', $archive);
-            foreach (self::rows($archive, 'burners') as $i => $burner) {
-                self::tests($user, $burners[$burner['name']] ?? 0, $pans, self::rows($burner, 'tests'), "/burners/$i/tests");
-            }
-            foreach (self::rows($archive, 'dishes') as $i => $row) {
-                self::dish($user, $row, $rices, $stocks, "/dishes/$i");
-            }
-            $dishes = $kitchen->dishes()->pluck('id', 'name')->all();
-            if (is_int($archive['cooks'] ?? null)) {
-                $kitchen->update(['cooks_to_come' => $archive['cooks']]);
-
-                return;
-            }
-            foreach (self::rows(['cooks' => [], ...$archive], 'cooks') as $i => $cook) {
-                self::within("/cooks/$i", static fn () => CookLog::enter($user, $cook, $dishes, $pans, $burners));
-            }
-        });
-        $kitchen->unsetRelations();
-    }
-
-    /**
-     * The next cooks of an archive that comes in parts. Those that are there already, from a part that was sent before, stay as they are.
-     *
-     * @param  string  $lines  of velko.archive/2, without the first
-     *
-     * @throws BadDocument pointing at "/line number"
-     */
-    public static function more(User $user, string $lines): void
-    {
-        $rows = array_values(array_filter(explode("\n", $lines), static fn (string $line): bool => trim($line) !== ''));
-        if (count($rows) > self::MOST_LINES) {
-            throw BadDocument::at('', 'must be at most '.self::MOST_LINES.' lines');
-        }
-        $cooks = [];
-        foreach ($rows as $i => $line) {
-            $cooks[] = self::within('/'.($i + 1), static fn (): array => Contract::named('archive-cook')->read($line, self::MOST_VALUES));
-        }
-        DB::transaction(static function () use ($user, $cooks): void {
-            // One part at a time.
-            $toCome = DB::table('kitchens')->where('id', $user->kitchen_id)->lockForUpdate()->value('cooks_to_come');
-            if ($cooks !== [] && $toCome === 0) {
-                throw BadDocument::at('', 'no archive is being brought in');
-            }
-            $kitchen = $user->kitchen;
-            $known = $kitchen->cooks()->whereIn('uuid', array_column($cooks, 'id'))->pluck('uuid')->all();
-            [$dishes, $pans, $burners] = [$kitchen->dishes()->pluck('id', 'name')->all(), $kitchen->pans()->pluck('id', 'name')->all(), $kitchen->burners()->pluck('id', 'name')->all()];
-            foreach ($cooks as $i => $cook) {
-                if (in_array($cook['id'], $known, true)) {
-                    continue;
-                }
-                if ($toCome === 0) {
-                    throw BadDocument::at('/'.($i + 1), 'is one more than the archive said');
-                }
-                self::within('/'.($i + 1), static fn () => CookLog::enter($user, $cook, $dishes, $pans, $burners));
-                $toCome--;
-            }
-            $kitchen->update(['cooks_to_come' => $toCome]);
-        }, attempts: 3);
-    }
-
-    /**
-     * What came of it so far goes again; the kitchen is as empty as before.
-     *
-     * @throws BadDocument when none is being brought in
-     */
-    public static function stop(Kitchen $kitchen): void
-    {
-        if ($kitchen->cooks_to_come === 0) {
-            throw BadDocument::at('', 'no archive is being brought in');
-        }
-        Farewell::empty($kitchen);
-        $kitchen->update(['cooks_to_come' => 0]);
-        $kitchen->unsetRelations();
-    }
-
     /** @return array<string, mixed> */
     private static function burner(Burner $burner): array
     {
@@ -194,117 +87,51 @@ final class KitchenArchive
         ];
     }
 
-    /**
-     * @param  array<string, mixed>  $archive
-     *
-     * @return array<int|string, int> ids by name
-     */
-    private static function enter(Kitchen $kitchen, Thing $thing, string $shelf, array $archive): array
+    /** @return iterable<array<string, mixed>> its cooks, oldest first */
+    private static function cooks(Kitchen $kitchen): iterable
     {
-        $ids = [];
-        foreach (self::rows($archive, $shelf) as $i => $row) {
-            $name = $row[$thing->name()];
-            $kept = self::within("/$shelf/$i", static fn () => KeepThing::enter($kitchen, $thing, array_diff_key($row, ['tests' => true])));
-            $ids[is_string($name) ? $name : $i] = (int) $kept->getAttribute('id');
+        $names = ['dish' => self::names(Dish::class, $kitchen), 'pan' => self::names(Pan::class, $kitchen), 'burner' => self::names(Burner::class, $kitchen)];
+        foreach (Cook::query()->with(['plan', 'user', 'events.user'])->where('kitchen_id', $kitchen->id)->lazyById(self::AT_ONCE) as $cook) {
+            $plan = $cook->plan;
+            yield [
+                'id' => $cook->uuid,
+                'by' => $cook->by(),
+                'table_at' => $plan->table_at->utc()->toIso8601String(),
+                'dish' => $names['dish'][$plan->dish_id] ?? null,
+                'pan' => $names['pan'][$plan->pan_id] ?? null,
+                'burner' => $names['burner'][$plan->burner_id] ?? null,
+                'request' => $plan->requestDocument(),
+                'working' => CookDocument::working($plan->working),
+                'events' => array_values($cook->events->sortBy('id')->map(self::event(...))->all()),
+            ];
         }
-
-        return $ids;
-    }
-
-    /**
-     * @param  array<int|string, int>  $pans
-     * @param  list<array<string, mixed>>  $tests
-     */
-    private static function tests(User $user, int $burner, array $pans, array $tests, string $path): void
-    {
-        foreach ($tests as $i => $test) {
-            $pan = $pans[self::word($test['pan'])] ?? throw BadDocument::at("$path/$i/pan", 'is not among the pans');
-            [$before, $after, $minutes] = [self::number($test['before_g']), self::number($test['after_g']), self::number($test['minutes'])];
-            if ($after >= $before) {
-                throw BadDocument::at("$path/$i/after_g", "must be a number from 0 to $before (g, less than before)");
-            }
-            $result = BoilOff::of($before, $after, $minutes);
-            $row = new BoilOffTest([
-                'kitchen_id' => $user->kitchen_id, 'burner_id' => $burner, 'pan_id' => $pan, 'user_id' => $user->id, 'mark' => $test['mark'],
-                'before_g' => $before, 'after_g' => $after, 'minutes' => $minutes, 'net_w' => round($result->net, 1), 'spread_w' => round($result->spread, 1),
-            ]);
-            $row->setCreatedAt(Moment::of($test['at'], "$path/$i/at"));
-            $row->save();
-        }
-    }
-
-    /**
-     * @param  array<string, mixed>  $row
-     * @param  array<int|string, int>  $rices
-     * @param  array<int|string, int>  $stocks
-     */
-    private static function dish(User $user, array $row, array $rices, array $stocks, string $path): void
-    {
-        $rice = $rices[self::word($row['rice'])] ?? throw BadDocument::at("$path/rice", 'is not among the rices');
-        $stock = $stocks[self::word($row['stock'])] ?? throw BadDocument::at("$path/stock", 'is not among the stocks');
-        $dish = self::within($path, static fn () => KeepDish::enter($user, ['rice_id' => $rice, 'stock_id' => $stock, 'dish' => $row['dish']]));
-        $versions = self::rows($row, 'versions');
-        if ($versions === []) {
-            return;
-        }
-        $dish->versions()->delete();
-        $numbers = [];
-        foreach ($versions as $i => $version) {
-            if (in_array($version['number'], $numbers, true)) {
-                throw BadDocument::at("$path/versions/$i/number", 'stands twice');
-            }
-            $numbers[] = $version['number'];
-            $kept = new DishVersion(['kitchen_id' => $user->kitchen_id, 'dish_id' => $dish->id, 'user_id' => $user->id, 'number' => $version['number'], 'document' => $version['document']]);
-            $kept->setCreatedAt(Moment::of($version['at'], "$path/versions/$i/at"));
-            $kept->save();
-        }
-    }
-
-    /**
-     * Refusals of a part are told with where in the archive the part stands.
-     *
-     * @template T
-     *
-     * @param  callable(): T  $keep
-     *
-     * @return T
-     *
-     * @throws BadDocument
-     */
-    private static function within(string $path, callable $keep): mixed
-    {
-        try {
-            return $keep();
-        } catch (BadDocument $bad) {
-            throw $bad->under($path);
-        }
-    }
-
-    /**
-     * @param  array<string, mixed>  $of
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function rows(array $of, string $name): array
-    {
-        /** @var list<array<string, mixed>> */
-        return $of[$name];
     }
 
     /** @return array<string, mixed> */
-    private static function part(mixed $part): array
+    private static function event(CookEvent $event): array
     {
-        /** @var array<string, mixed> $part */
-        return $part;
+        $at = self::moment($event->device_at);
+
+        return [
+            'event' => $event->payload, 'by' => $event->by(), 'received_at' => self::moment($event->server_at),
+            ...$at === $event->payload['at'] ? [] : ['at' => $at],
+            ...$event->out_of_time ? ['out_of_time' => true] : [],
+        ];
     }
 
-    private static function word(mixed $value): string
+    private static function moment(int $ms): string
     {
-        return is_string($value) ? $value : '';
+        return CarbonImmutable::createFromTimestampMs($ms)->format('Y-m-d\TH:i:s.v\Z');
     }
 
-    private static function number(mixed $value): float
+    /**
+     * @param  class-string<Dish|Pan|Burner>  $model
+     *
+     * @return array<int, string> by id, of what is still there
+     */
+    private static function names(string $model, Kitchen $kitchen): array
     {
-        return is_numeric($value) ? (float) $value : 0.0;
+        /** @var array<int, string> */
+        return $model::query()->where('kitchen_id', $kitchen->id)->pluck('name', 'id')->all();
     }
 }

@@ -20,7 +20,7 @@ final class SessionDocument
             'format' => 'velko.session/1',
             'cook' => $user === null ? null : self::cook($request, $user),
             'demo' => self::demoCook() !== null,
-            'mail' => DoorLinks::houseSendsMail(),
+            'mail' => SendLinks::houseSendsMail(),
             'now' => CarbonImmutable::now($zone)->toIso8601String(),
         ];
     }

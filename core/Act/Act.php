@@ -10,5 +10,5 @@ use Velko\Core\Pan\State;
 /** One thing that is done to a pan. What is planned, what really happened and what is simulated are lists of these. */
 interface Act
 {
-    public function on(Simulation $pan, State $state): void;
+    public function on(Simulation $simulation, State $state): void;
 }

@@ -17,8 +17,8 @@ final readonly class BeatIn implements Act
      */
     public function __construct(public float $capacity, public float $temperature, public float $salt = 0.0) {}
 
-    public function on(Simulation $pan, State $state): void
+    public function on(Simulation $simulation, State $state): void
     {
-        $pan->beatIn($state, $this->capacity, $this->temperature);
+        $simulation->beatIn($state, $this->capacity, $this->temperature);
     }
 }

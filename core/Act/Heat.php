@@ -13,8 +13,8 @@ final readonly class Heat implements Act
     /** @param  float  $net  W into the contents from here on */
     public function __construct(public float $net) {}
 
-    public function on(Simulation $pan, State $state): void
+    public function on(Simulation $simulation, State $state): void
     {
-        $pan->heat($state, $this->net);
+        $simulation->heat($state, $this->net);
     }
 }

@@ -12,8 +12,8 @@ final readonly class Lid implements Act
 {
     public function __construct(public bool $on) {}
 
-    public function on(Simulation $pan, State $state): void
+    public function on(Simulation $simulation, State $state): void
     {
-        $pan->cover($state, $this->on);
+        $simulation->cover($state, $this->on);
     }
 }

@@ -13,8 +13,8 @@ final readonly class Lift implements Act
     /** @param  float  $volume  mL; no more than there is comes out */
     public function __construct(public float $volume) {}
 
-    public function on(Simulation $pan, State $state): void
+    public function on(Simulation $simulation, State $state): void
     {
-        $pan->liftOut($state, $this->volume);
+        $simulation->liftOut($state, $this->volume);
     }
 }

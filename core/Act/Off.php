@@ -12,8 +12,8 @@ final readonly class Off implements Act
 {
     public function __construct(public bool $covered) {}
 
-    public function on(Simulation $pan, State $state): void
+    public function on(Simulation $simulation, State $state): void
     {
-        $pan->off($state, $this->covered);
+        $simulation->off($state, $this->covered);
     }
 }

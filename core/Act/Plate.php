@@ -16,8 +16,8 @@ final readonly class Plate implements Act
      */
     public function __construct(public int $plates, public float $temperature) {}
 
-    public function on(Simulation $pan, State $state): void
+    public function on(Simulation $simulation, State $state): void
     {
-        $pan->plate($state, $this->plates, $this->temperature);
+        $simulation->plate($state, $this->plates, $this->temperature);
     }
 }

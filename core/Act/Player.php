@@ -26,7 +26,7 @@ final readonly class Player
      * @param  list<Timed>  $acts  in any order
      * @param  (Closure(State, float): void)|null  $run  how a pan gets from one act to the next, for whoever looks on; null: by the loop
      */
-    public function __construct(private Simulation $pan, array $acts, private ?Closure $run = null)
+    public function __construct(private Simulation $simulation, array $acts, private ?Closure $run = null)
     {
         usort($acts, static fn (Timed $a, Timed $b): int => $a->second <=> $b->second);
         $this->acts = $acts;
@@ -39,7 +39,7 @@ final readonly class Player
             if ($timed->second > $state->second) {
                 break;
             }
-            $timed->act->on($this->pan, $state);
+            $timed->act->on($this->simulation, $state);
         }
         $state->played = $state->second;
     }
@@ -57,7 +57,7 @@ final readonly class Player
             }
             $stop = $this->run($state, $timed->second, $freeDownTo, $doneness, $downToPerDrunk);
             if ($state->second >= $timed->second - self::HALF_A_STEP) {
-                $timed->act->on($this->pan, $state);
+                $timed->act->on($this->simulation, $state);
                 $state->played = $timed->second;
             }
             if ($stop !== Stop::Time) {
@@ -74,7 +74,7 @@ final readonly class Player
     private function run(State $state, float $second, float $freeDownTo, float $doneness, float $downToPerDrunk): Stop
     {
         if ($this->run === null) {
-            return $this->pan->run($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
+            return $this->simulation->run($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
         }
         ($this->run)($state, $second);
 

@@ -17,8 +17,8 @@ final readonly class Pour implements Act
      */
     public function __construct(public float $volume, public float $temperature, public float $saltShare = 0.0) {}
 
-    public function on(Simulation $pan, State $state): void
+    public function on(Simulation $simulation, State $state): void
     {
-        $pan->pour($state, $this->volume, $this->temperature, $this->saltShare);
+        $simulation->pour($state, $this->volume, $this->temperature, $this->saltShare);
     }
 }

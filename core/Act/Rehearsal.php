@@ -31,7 +31,7 @@ final class Rehearsal
     /** g in the whole pan, with what was beaten in */
     public readonly float $salt;
 
-    private readonly Simulation $pan;
+    private readonly Simulation $simulation;
 
     private readonly Track $track;
 
@@ -59,12 +59,12 @@ final class Rehearsal
      */
     public function __construct(private readonly Setup $setup, array $acts, float $until)
     {
-        $this->pan = new Simulation($setup->grain, $setup->conditions, $setup->rice);
+        $this->simulation = new Simulation($setup->grain, $setup->conditions, $setup->rice);
         $this->track = new Track;
-        $this->pan->record($this->track);
-        $this->state = $this->pan->onTheRing($setup->toasted, $setup->soaked);
+        $this->simulation->record($this->track);
+        $this->state = $this->simulation->onTheRing($setup->toasted, $setup->soaked);
         $this->top = $this->state->doneness;
-        $player = new Player($this->pan, $acts, $this->runTo(...));
+        $player = new Player($this->simulation, $acts, $this->runTo(...));
         $player->begin($this->state);
         $this->track->add($this->state);
         $player->goOn($this->state, 60 * $until);
@@ -98,11 +98,11 @@ final class Rehearsal
             $before = $state->doneness;
             $gaps = Grain::gaps($rice, $state->drunk);
             $underLiquid = $state->free >= $gaps;
-            if (! $this->wasDry && $state->poured > 0 && $this->pan->run($state, $next, Simulation::DRY * $rice) === Stop::Dry) {
+            if (! $this->wasDry && $state->poured > 0 && $this->simulation->run($state, $next, Simulation::DRY * $rice) === Stop::Dry) {
                 $this->dryMinute ??= $state->minute();
             }
             $dryFrom = $state->second;
-            $this->pan->run($state, $next);
+            $this->simulation->run($state, $next);
             $this->noteFloor($state->second - $dryFrom);
             $depth = $this->setup->pan->layer($rice, $state->drunk);
             $this->top += ($state->doneness - $before) * TopLayer::pace($depth, $underLiquid, $state->cover > 0.0);

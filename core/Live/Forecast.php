@@ -147,14 +147,14 @@ final readonly class Forecast
         if ($this->standing !== null) {
             return [];
         }
-        $pan = new Cooking($this->ask->on($this->ask->burner->times($this->estimate->power)), [new HeatChange(0.0, $this->mark)]);
+        $cooking = new Cooking($this->ask->on($this->ask->burner->times($this->estimate->power)), [new HeatChange(0.0, $this->mark)]);
         $state = clone $this->now;
         $rows = [];
         $last = (int) ceil(max($this->now->minute(), $this->coming->pulled->minute())) + self::LEFT_ALONE_FOR;
         for ($minute = max((int) ceil($this->now->minute()), (int) floor($this->coming->pulled->minute()) - 1); $minute <= $last; $minute++) {
-            $pan->runTo($state, 60 * $minute);
+            $cooking->runTo($state, 60 * $minute);
             $rows[$minute] = clone $state;
-            $pan->toTable($rows[$minute]);
+            $cooking->toTable($rows[$minute]);
         }
 
         return $rows;
@@ -250,17 +250,17 @@ final readonly class Forecast
     private static function offTheHeat(Ask $ask, Happened $happened, Replay $replay, State $pulled, Estimate $estimate, float $second): self
     {
         $track = new Track;
-        $happened->pan->record($track);
+        $happened->cooking->record($track);
         $state = clone $pulled;
-        $table = $pulled->second + 60 * ($happened->pan->toPass() + $ask->target->minutesToTable);
-        $happened->pan->toTableAt($state, max($table, $second));
-        $happened->pan->record(null);
+        $table = $pulled->second + 60 * ($happened->cooking->toPass() + $ask->target->minutesToTable);
+        $happened->cooking->toTableAt($state, max($table, $second));
+        $happened->cooking->record(null);
         $coming = new Coming([], [], self::atThePass($ask, $replay, $pulled, $state), [], 0.0, null, $pulled, $state, $state, $track);
         $minute = $pulled->minute();
 
         return new self(
             $ask, (new Steps($replay, $coming, $minute, $minute))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
-            $happened->shift, Standing::of($happened->ask, $happened->pan, $pulled), $happened->markAt($pulled->second),
+            $happened->shift, Standing::of($happened->ask, $happened->cooking, $pulled), $happened->markAt($pulled->second),
         );
     }
 }

@@ -38,7 +38,7 @@ final class Happened
     /** The same ask on the ring as it is estimated, under the lids that were really put on. */
     public readonly Ask $ask;
 
-    public readonly Cooking $pan;
+    public readonly Cooking $cooking;
 
     /** How far tasting has moved the doneness clock so far, min. */
     public float $shift = 0.0;
@@ -58,7 +58,7 @@ final class Happened
     {
         $this->ask = $ask->on($ask->burner->times($estimate->power))->withMethod(['lid' => $this->lids($ask)]);
         $this->heat = $this->turns($heat[0], $ask);
-        $this->pan = new Cooking($this->ask, $this->heat);
+        $this->cooking = new Cooking($this->ask, $this->heat);
         $this->rice = $ask->rice();
     }
 
@@ -69,8 +69,8 @@ final class Happened
      */
     public function until(float $second, ?Track $track = null, ?callable $look = null): State
     {
-        $this->pan->record($track);
-        $state = $this->pan->start();
+        $this->cooking->record($track);
+        $state = $this->cooking->start();
         $pulled = $this->replay->minuteOf(StageKind::Off);
         $end = min($second, Replay::LONGEST, $pulled === null ? INF : 60 * $pulled);
         foreach ($this->replay->counted as $touch) {
@@ -79,7 +79,7 @@ final class Happened
                 break;
             }
             if ($at >= 0) {
-                $this->pan->runTo($state, $at);
+                $this->cooking->runTo($state, $at);
             }
             if ($look !== null) {
                 $look($touch, $state);
@@ -91,11 +91,11 @@ final class Happened
                 $track->add($state);
             }
         }
-        $this->pan->runTo($state, $end);
+        $this->cooking->runTo($state, $end);
         if ($pulled !== null) {
             $this->atThePass($state, 60 * $pulled, min($second, Replay::LONGEST));
         }
-        $this->pan->record(null);
+        $this->cooking->record(null);
 
         return $state;
     }
@@ -119,9 +119,9 @@ final class Happened
         $pulled = $this->until(Replay::LONGEST, $track);
         $state = clone $pulled;
         $table = $this->replay->minuteOf(StageKind::Serve);
-        $this->pan->record($track);
-        $table === null ? $this->pan->toTable($state) : $this->pan->toTableAt($state, max($state->second, min(60 * $table, Replay::LONGEST)));
-        $this->pan->record(null);
+        $this->cooking->record($track);
+        $table === null ? $this->cooking->toTable($state) : $this->cooking->toTableAt($state, max($state->second, min(60 * $table, Replay::LONGEST)));
+        $this->cooking->record(null);
 
         return new Run($track, $pulled, $state);
     }
@@ -162,7 +162,7 @@ final class Happened
         if ($since === null || $track->minute[count($track->minute) - 1] <= 0.0) {
             return [];
         }
-        $bare = [['second' => $since, 'mark' => $this->pan->markAt($since)]];
+        $bare = [['second' => $since, 'mark' => $this->cooking->markAt($since)]];
         foreach ($this->heat as $change) {
             if (60 * $change->fromMinute > $since && 60 * $change->fromMinute <= $second) {
                 $bare[] = ['second' => 60 * $change->fromMinute, 'mark' => $change->mark];
@@ -175,7 +175,7 @@ final class Happened
     /** The knob at a second. */
     public function markAt(float $second): string
     {
-        return $this->pan->markAt($second);
+        return $this->cooking->markAt($second);
     }
 
     /** What a touch did to the pan; null where it did nothing to it. */
@@ -186,9 +186,9 @@ final class Happened
         return match (true) {
             $volume === null => null,
             $touch->kind === TouchKind::Lift => new Lift($volume),
-            $touch->kind === TouchKind::Splash => $touch->water ? $this->pan->water($volume) : $this->pan->stock($volume),
+            $touch->kind === TouchKind::Splash => $touch->water ? $this->cooking->water($volume) : $this->cooking->stock($volume),
             $touch->stage === null || ($this->replay->done[$touch->stage] ?? null) !== $touch => null,
-            default => $this->replay->stages[$touch->stage]->kind === StageKind::Wine ? $this->pan->wine($volume) : $this->pan->stock($volume),
+            default => $this->replay->stages[$touch->stage]->kind === StageKind::Wine ? $this->cooking->wine($volume) : $this->cooking->stock($volume),
         };
     }
 
@@ -196,7 +196,7 @@ final class Happened
     {
         $act = $this->act($touch);
         if ($act !== null) {
-            $this->pan->do($state, $act);
+            $this->cooking->do($state, $act);
         }
     }
 

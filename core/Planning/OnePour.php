@@ -27,13 +27,13 @@ final readonly class OnePour
      *
      * @return list<array{second: float, volume: float}>
      */
-    public function into(Cooking $pan, State $state): array
+    public function into(Cooking $cooking, State $state): array
     {
         if ($this->volume === null) {
             return [];
         }
-        $pan->untilWineIsGone($state);
-        $pan->pourStock($state, $this->volume);
+        $cooking->untilWineIsGone($state);
+        $cooking->pourStock($state, $this->volume);
 
         return [['second' => $state->second, 'volume' => $this->volume]];
     }

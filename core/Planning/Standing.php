@@ -29,17 +29,17 @@ final readonly class Standing
      */
     private function __construct(public array $rows, public ?float $latest, public ?string $then) {}
 
-    public static function of(Ask $ask, Cooking $pan, State $pulled): self
+    public static function of(Ask $ask, Cooking $cooking, State $pulled): self
     {
         $rice = $ask->rice();
         $tight = self::tighterThan($ask);
         $rows = [];
         $latest = $then = null;
-        $start = $pulled->second + 60 * $pan->toPass();
+        $start = $pulled->second + 60 * $cooking->toPass();
         $state = clone $pulled;
-        $pan->toTableAt($state, $start);
+        $cooking->toTableAt($state, $start);
         for ($second = 0; $second <= 60 * self::MINUTES; $second += self::LOOK) {
-            $pan->stand($state, $start + $second);
+            $cooking->stand($state, $start + $second);
             $looseness = $state->free / $rice;
             $bite = Bite::of($ask->grain, $state->doneness, $state->drunk);
             $rows[] = [

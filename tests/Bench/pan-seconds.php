@@ -12,16 +12,16 @@ use Velko\Core\Vessel\Pan;
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $repeats = (int) ($argv[1] ?? 100);
-$pan = new Simulation(Variety::Carnaroli->grain(), Conditions::at(0, 24, new Pan(26, 28, 7, 900)), 320);
+$simulation = new Simulation(Variety::Carnaroli->grain(), Conditions::at(0, 24, new Pan(26, 28, 7, 900)), 320);
 
-$cook = static function () use ($pan): Velko\Core\Pan\State {
-    $state = $pan->start(100, true);
-    $pan->heat($state, 800);
+$cook = static function () use ($simulation): Velko\Core\Pan\State {
+    $state = $simulation->start(100, true);
+    $simulation->heat($state, 800);
     foreach (range(0, 8) as $dose) {
-        $pan->run($state, 110.0 * $dose);
-        $pan->pour($state, 125, 90);
+        $simulation->run($state, 110.0 * $dose);
+        $simulation->pour($state, 125, 90);
     }
-    $pan->run($state, 1200);
+    $simulation->run($state, 1200);
 
     return $state;
 };

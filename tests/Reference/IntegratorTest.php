@@ -21,12 +21,12 @@ function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float 
 {
     $conditions = Conditions::at($ask->place->altitude, $ask->place->room, $ask->pan);
     $rice = $ask->rice();
-    $pan = new Simulation($ask->grain, $conditions, $rice);
-    $state = $pan->start($boiling ? $conditions->boiling : $start, $ask->method->sealed);
-    $pan->pour($state, $perGram * $rice, $boiling ? $conditions->boiling : $stock);
-    $off ? $pan->off($state, $cover === true) : $pan->heat($state, $net);
+    $simulation = new Simulation($ask->grain, $conditions, $rice);
+    $state = $simulation->start($boiling ? $conditions->boiling : $start, $ask->method->sealed);
+    $simulation->pour($state, $perGram * $rice, $boiling ? $conditions->boiling : $stock);
+    $off ? $simulation->off($state, $cover === true) : $simulation->heat($state, $net);
     if ($cover !== null && ! $off) {
-        $pan->cover($state, $cover);
+        $simulation->cover($state, $cover);
     }
     $case = [
         'rice' => $rice, 'rate' => $ask->grain->rate, 'most' => $ask->grain->hot, 'sealed' => $ask->method->sealed,
@@ -34,7 +34,7 @@ function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float 
         'open' => 1 - $state->cover, 'losing' => $state->losing,
         'state' => [$state->free, $state->drunk, $state->temperature, $state->doneness, $state->boiledOff], 'seconds' => $seconds,
     ];
-    $pan->run($state, $seconds);
+    $simulation->run($state, $seconds);
     expect($boiling)->toBe($state->temperature >= $conditions->boiling - 1e-9); // the stretch is as smooth as it is meant to be
 
     return [['free' => $state->free, 'drunk' => $state->drunk, 'temperature' => $state->temperature, 'doneness' => $state->doneness, 'boiledOff' => $state->boiledOff], $case];
@@ -109,8 +109,8 @@ it('boils under a lid, and cools off the heat open and under a cloth, as odex do
 });
 
 it('browns a dry floor as odex integrates it, within half a percent', function (float $ring, float $net): void {
-    $pan = new Pan(36, 42, 5, 1050);
-    $floor = Floor::of($pan, $ring);
+    $simulation = new Pan(36, 42, 5, 1050);
+    $floor = Floor::of($simulation, $ring);
     $crust = new Crust($floor, 100.0);
     $cases = $ours = [];
     foreach ([0.06, 0.5, 0.94] as $radius) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\People\Farewell;
+use App\People\DeleteKitchen;
 use Illuminate\Console\Command;
 
 final class FarewellCommand extends Command
@@ -15,7 +15,7 @@ final class FarewellCommand extends Command
 
     public function handle(): int
     {
-        $this->line(Farewell::carryOut().' deleted');
+        $this->line(DeleteKitchen::carryOut().' deleted');
 
         return self::SUCCESS;
     }

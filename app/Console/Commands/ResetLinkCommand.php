@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\User;
-use App\People\DoorLinks;
 use App\People\Email;
+use App\People\SendLinks;
 use Illuminate\Console\Command;
 
 final class ResetLinkCommand extends Command
@@ -23,7 +23,7 @@ final class ResetLinkCommand extends Command
 
             return self::FAILURE;
         }
-        $link = DoorLinks::forPassword($user, null);
+        $link = SendLinks::forPassword($user, null);
         $this->line(is_string($link['url']) ? $link['url'] : '');
 
         return self::SUCCESS;

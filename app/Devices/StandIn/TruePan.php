@@ -72,7 +72,7 @@ final class TruePan
         $state = $this->happened->until($second);
         if ($second > $state->second) {
             // Off the heat: it rests and stands as the method says.
-            $this->happened->pan->toTableAt($state, min($second, Replay::LONGEST));
+            $this->happened->cooking->toTableAt($state, min($second, Replay::LONGEST));
         }
 
         return $state;

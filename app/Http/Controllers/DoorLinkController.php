@@ -10,10 +10,10 @@ use App\Http\Requests\JoinRequest;
 use App\Http\Requests\ResetRequest;
 use App\Http\Requests\TokenRequest;
 use App\Models\User;
-use App\People\Door;
-use App\People\DoorLinks;
 use App\People\Email;
+use App\People\SendLinks;
 use App\People\SessionDocument;
+use App\People\SignInAndOut;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -25,14 +25,14 @@ final class DoorLinkController
     {
         $token = $request->document()['token'];
 
-        return new JsonResponse(DoorLinks::look(is_string($token) ? $token : ''));
+        return new JsonResponse(SendLinks::look(is_string($token) ? $token : ''));
     }
 
     /** @throws BadDocument */
     public function join(JoinRequest $request): JsonResponse
     {
-        $user = DoorLinks::join($request->document());
-        Door::in($request, $user);
+        $user = SendLinks::join($request->document());
+        SignInAndOut::in($request, $user);
 
         return new JsonResponse(SessionDocument::of($request, $user), 201);
     }
@@ -40,8 +40,8 @@ final class DoorLinkController
     /** @throws BadDocument */
     public function reset(ResetRequest $request): JsonResponse
     {
-        $user = DoorLinks::reset($request->document());
-        Door::in($request, $user);
+        $user = SendLinks::reset($request->document());
+        SignInAndOut::in($request, $user);
 
         return new JsonResponse(SessionDocument::of($request, $user));
     }
@@ -50,12 +50,12 @@ final class DoorLinkController
     public function forgotten(ForgottenRequest $request): Response
     {
         $email = Email::normal($request->document()['email']);
-        abort_unless(DoorLinks::houseSendsMail(), 404);
+        abort_unless(SendLinks::houseSendsMail(), 404);
         // After the answer: the time tells nothing either.
         dispatch(static function () use ($email): void {
             $user = User::here()->where('email', $email)->first();
             if ($user !== null) {
-                DoorLinks::forPassword($user, null);
+                SendLinks::forPassword($user, null);
             }
         })->afterResponse();
 

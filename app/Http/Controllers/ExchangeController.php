@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Contracts\BadDocument;
 use App\Contracts\Contract;
 use App\Contracts\Shape;
+use App\Exchange\BringKitchen;
 use App\Exchange\ImportDish;
 use App\Exchange\IngredientCsv;
 use App\Exchange\KitchenArchive;
@@ -97,7 +98,7 @@ final class ExchangeController
     public function restore(ArchiveRequest $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        KitchenArchive::into($user, $request->document());
+        BringKitchen::into($user, $request->document());
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()), 201);
     }
@@ -108,7 +109,7 @@ final class ExchangeController
         Gate::authorize('run', $user->kitchen);
         $lines = $request->getContent();
         abort_if(strlen($lines) > self::LONGEST_PART, 413);
-        KitchenArchive::more($user, $lines);
+        BringKitchen::more($user, $lines);
 
         return new JsonResponse(['format' => 'velko.archive-came/1', 'cooks_to_come' => $user->kitchen->cooks_to_come]);
     }
@@ -117,7 +118,7 @@ final class ExchangeController
     public function restoreNot(#[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        KitchenArchive::stop($user->kitchen);
+        BringKitchen::stop($user->kitchen);
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
     }

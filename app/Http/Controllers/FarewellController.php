@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Contracts\BadDocument;
 use App\Http\Requests\FarewellRequest;
 use App\Models\User;
-use App\People\Farewell;
+use App\People\DeleteKitchen;
 use App\People\Password;
 use App\People\SessionDocument;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -27,7 +27,7 @@ final class FarewellController
             throw BadDocument::at('/kitchen', "must be the name of this kitchen, {$user->kitchen->name}");
         }
         Password::mustBe($user, is_string($document['password']) ? $document['password'] : '');
-        Farewell::say($user->kitchen);
+        DeleteKitchen::say($user->kitchen);
 
         return new JsonResponse(SessionDocument::of($request, $user));
     }
@@ -35,7 +35,7 @@ final class FarewellController
     public function destroy(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        Farewell::takeBack($user->kitchen);
+        DeleteKitchen::takeBack($user->kitchen);
 
         return new JsonResponse(SessionDocument::of($request, $user));
     }

@@ -12,9 +12,9 @@ use App\Kitchen\KeepHouse;
 use App\Kitchen\KitchenDocument;
 use App\Kitchen\SetUp;
 use App\Models\User;
-use App\People\Door;
 use App\People\OpenKitchen;
 use App\People\SessionDocument;
+use App\People\SignInAndOut;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -35,7 +35,7 @@ final class KitchenController
     public function store(NewKitchenRequest $request): JsonResponse
     {
         $user = OpenKitchen::of($request->document());
-        Door::in($request, $user);
+        SignInAndOut::in($request, $user);
 
         return new JsonResponse(SessionDocument::of($request, $user), 201);
     }

@@ -10,9 +10,9 @@ use App\Http\Requests\PersonRequest;
 use App\Models\DoorLink;
 use App\Models\Role;
 use App\Models\User;
-use App\People\DoorLinks;
 use App\People\Email;
-use App\People\People;
+use App\People\KeepPeople;
+use App\People\SendLinks;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -24,25 +24,25 @@ final class PeopleController
     {
         Gate::authorize('run', $user->kitchen);
 
-        return new JsonResponse(People::document($user));
+        return new JsonResponse(KeepPeople::document($user));
     }
 
     /** @throws BadDocument */
     public function update(PersonRequest $request, int $person, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        People::give(self::person($user, $person), self::role($request->document()));
+        KeepPeople::give(self::person($user, $person), self::role($request->document()));
 
-        return new JsonResponse(People::document($user->refresh()));
+        return new JsonResponse(KeepPeople::document($user->refresh()));
     }
 
     /** @throws BadDocument */
     public function destroy(int $person, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        People::takeAway(self::person($user, $person));
+        KeepPeople::takeAway(self::person($user, $person));
 
-        return new JsonResponse(People::document($user->refresh()));
+        return new JsonResponse(KeepPeople::document($user->refresh()));
     }
 
     /** @throws BadDocument */
@@ -51,7 +51,7 @@ final class PeopleController
         Gate::authorize('run', $user->kitchen);
         $document = $request->document();
 
-        return new JsonResponse(DoorLinks::invite($user, self::role($document), $document['email'] === null ? null : Email::read($document['email'])), 201);
+        return new JsonResponse(SendLinks::invite($user, self::role($document), $document['email'] === null ? null : Email::read($document['email'])), 201);
     }
 
     public function uninvite(int $invitation, #[CurrentUser] User $user): JsonResponse
@@ -59,7 +59,7 @@ final class PeopleController
         Gate::authorize('run', $user->kitchen);
         DoorLink::query()->where('user_id', null)->findOrFail($invitation)->delete();
 
-        return new JsonResponse(People::document($user));
+        return new JsonResponse(KeepPeople::document($user));
     }
 
     /** A link with which they choose a new password. */
@@ -67,7 +67,7 @@ final class PeopleController
     {
         Gate::authorize('run', $user->kitchen);
 
-        return new JsonResponse(DoorLinks::forPassword(self::person($user, $person), $user), 201);
+        return new JsonResponse(SendLinks::forPassword(self::person($user, $person), $user), 201);
     }
 
     private static function person(User $user, int $id): User

@@ -8,11 +8,11 @@ use App\Contracts\BadDocument;
 use App\Http\Requests\HandRequest;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
-use App\People\Door;
 use App\People\Email;
 use App\People\Hands;
 use App\People\Password;
 use App\People\SessionDocument;
+use App\People\SignInAndOut;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -38,7 +38,7 @@ final class SessionController
         if (Hash::needsRehash($user->password)) {
             $user->update(['password' => $password]);
         }
-        Door::in($request, $user);
+        SignInAndOut::in($request, $user);
 
         return new JsonResponse(SessionDocument::of($request, $user));
     }
@@ -47,21 +47,21 @@ final class SessionController
     public function demo(Request $request): JsonResponse
     {
         $user = SessionDocument::demoCook() ?? abort(404);
-        Door::in($request, $user);
+        SignInAndOut::in($request, $user);
 
         return new JsonResponse(SessionDocument::of($request, $user));
     }
 
     public function destroy(Request $request): JsonResponse
     {
-        Door::out($request);
+        SignInAndOut::out($request);
 
         return new JsonResponse(SessionDocument::of($request, null));
     }
 
     public function everywhere(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        Door::outEverywhere($request, $user);
+        SignInAndOut::outEverywhere($request, $user);
 
         return new JsonResponse(SessionDocument::of($request, null));
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\User;
-use App\People\Door;
-use App\People\Farewell;
+use App\People\DeleteKitchen;
 use App\People\Hands;
+use App\People\SignInAndOut;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
@@ -25,13 +25,13 @@ final class AtTheTablet
     {
         $user = $request->user();
         if ($user instanceof User && $request->hasSession()) {
-            if (Farewell::isDue($user->kitchen)) {
-                Farewell::carryOut();
-                Door::out($request);
+            if (DeleteKitchen::isDue($user->kitchen)) {
+                DeleteKitchen::carryOut();
+                SignInAndOut::out($request);
                 throw new AuthenticationException;
             }
-            if (! Door::isOpen($request->session(), $user)) {
-                Door::out($request);
+            if (! SignInAndOut::isOpen($request->session(), $user)) {
+                SignInAndOut::out($request);
                 throw new AuthenticationException;
             }
             Hands::stand($request, $user);

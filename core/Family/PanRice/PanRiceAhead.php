@@ -57,7 +57,7 @@ final readonly class PanRiceAhead implements Ahead
     /** A minute of doneness costs about so much stock, g per g rice, on top of what boils off (our estimate). */
     private const ML_PER_G_AND_MINUTE = 0.12;
 
-    private Cooking $pan;
+    private Cooking $cooking;
 
     private float $rice;
 
@@ -142,7 +142,7 @@ final readonly class PanRiceAhead implements Ahead
         $this->first = $first;
         $this->turns = $turns;
         $this->turnedOtherwise = $otherwise;
-        $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark)]);
+        $this->cooking = new Cooking($ask, [new HeatChange(0.0, $mark)]);
     }
 
     public function crust(): CrustPlan
@@ -196,7 +196,7 @@ final readonly class PanRiceAhead implements Ahead
     public function from(State $state): Coming
     {
         $start = clone $state;
-        $doses = $this->stock->into($this->pan, $start);
+        $doses = $this->stock->into($this->cooking, $start);
         if ($this->begun > 0) {
             return $this->crusting($start);
         }
@@ -237,13 +237,13 @@ final readonly class PanRiceAhead implements Ahead
         $gold = $this->first + $making->goldAfter([...$soFar, new Leg(INF, $this->ask->burner->net[$this->crust->mark])]);
         $off = min($gold, $start->second + $this->crust->seconds());
         $track = new Track;
-        $this->pan->record($track);
+        $this->cooking->record($track);
         $state = clone $start;
-        $this->pan->set($state, $this->crust->mark);
-        $this->pan->runTo($state, $off);
+        $this->cooking->set($state, $this->crust->mark);
+        $this->cooking->runTo($state, $off);
         $pulled = clone $state;
-        $this->pan->toTable($state);
-        $this->pan->record(null);
+        $this->cooking->toTable($state);
+        $this->cooking->record(null);
         $stages = $off > $start->second ? array_slice($this->crust->stages($this->first), 0, 1) : [];
 
         return new Coming([], [], [], $stages, 0.0, $this->first, $pulled, $state, $state, $track);
@@ -278,12 +278,12 @@ final readonly class PanRiceAhead implements Ahead
     {
         $legs = $this->turnedOtherwise ? [] : array_slice($this->crust->legs, $this->begun - 1);
         $track = new Track;
-        $this->pan->record($track);
+        $this->cooking->record($track);
         $state = clone $start;
-        $this->pan->runTo($state, $this->goldAt());
+        $this->cooking->runTo($state, $this->goldAt());
         $pulled = clone $state;
-        $this->pan->toTable($state);
-        $this->pan->record(null);
+        $this->cooking->toTable($state);
+        $this->cooking->record(null);
         $next = $this->since + ($legs[0]->seconds ?? 0.0);
 
         return new Coming([], [], [], $legs === [] ? [] : $this->crust->stages($next, $this->begun), 0.0, null, $pulled, $state, $state, $track);
@@ -354,24 +354,24 @@ final readonly class PanRiceAhead implements Ahead
     private function cookUntil(State $start, float $more, ?string $gentle, float $latest, ?Track $track = null): array
     {
         $dry = Simulation::DRY * $this->rice;
-        $this->pan->record($track);
+        $this->cooking->record($track);
         $state = clone $start;
-        $this->pan->pourStock($state, $more);
+        $this->cooking->pourStock($state, $more);
         $over = $this->wanted + self::DONE_ANYWAY;
         if ($this->gentle !== null && $state->free > $dry) {
-            $this->pan->runUntilGrainsShow($state, $latest, $over);
+            $this->cooking->runUntilGrainsShow($state, $latest, $over);
         }
         $turnedAt = $state->second;
-        $this->pan->set($state, $gentle ?? $this->mark);
-        $this->pan->runTo($state, $latest, $dry, $over);
+        $this->cooking->set($state, $gentle ?? $this->mark);
+        $this->cooking->runTo($state, $latest, $dry, $over);
         $dryAt = $state->free <= $dry + 1e-6 ? $state->second : null;
         if ($dryAt !== null && $this->crust->legs !== []) {
-            $this->pan->set($state, $this->crust->mark);
-            $this->pan->runTo($state, min($latest, $dryAt + $this->crust->seconds()));
+            $this->cooking->set($state, $this->crust->mark);
+            $this->cooking->runTo($state, min($latest, $dryAt + $this->crust->seconds()));
         }
         $pulled = clone $state;
-        $this->pan->toTable($state);
-        $this->pan->record(null);
+        $this->cooking->toTable($state);
+        $this->cooking->record(null);
 
         return ['turnedAt' => $turnedAt, 'dryAt' => $dryAt, 'pulled' => $pulled, 'atTable' => $state];
     }

@@ -82,7 +82,7 @@ final class PanRicePlanner
 
     private readonly float $wanted;
 
-    private readonly Cooking $pan;
+    private readonly Cooking $cooking;
 
     private readonly CrustMaking $making;
 
@@ -93,7 +93,7 @@ final class PanRicePlanner
     {
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
-        $this->pan = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
+        $this->cooking = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
         $this->making = $making ?? $ask->crustMaking();
     }
 
@@ -303,22 +303,22 @@ final class PanRicePlanner
      */
     private function cook(float $stock, string $hot, string $gentle, ?float $turnAt): array
     {
-        $this->pan->under([new HeatChange(0.0, $hot)]);
-        $state = $this->pan->atFirstStock();
-        $this->pan->pourStock($state, $stock);
+        $this->cooking->under([new HeatChange(0.0, $hot)]);
+        $state = $this->cooking->atFirstStock();
+        $this->cooking->pourStock($state, $stock);
         if ($turnAt === null) {
-            $this->pan->runUntilGrainsShow($state, Cooking::LONGEST, $this->wanted);
+            $this->cooking->runUntilGrainsShow($state, Cooking::LONGEST, $this->wanted);
         } else {
-            $this->pan->runTo($state, $turnAt, Simulation::DRY * $this->rice);
+            $this->cooking->runTo($state, $turnAt, Simulation::DRY * $this->rice);
         }
         $turnedAt = $state->second;
         if ($state->free > Simulation::DRY * $this->rice) {
-            $this->pan->set($state, $gentle);
-            $this->pan->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
+            $this->cooking->set($state, $gentle);
+            $this->cooking->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
         }
         $dryAt = $state->second;
         $crust = $this->crust();
-        $this->pan->set($state, $crust->mark);
+        $this->cooking->set($state, $crust->mark);
 
         return $this->crustAndRest($state, $turnedAt, $dryAt, $dryAt + $crust->seconds());
     }
@@ -326,10 +326,10 @@ final class PanRicePlanner
     /** @return array{landed: float, turnedAt: float, dryAt: float} */
     private function cookOnTrack(float $stock): array
     {
-        $this->pan->under($this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
-        $state = $this->pan->atFirstStock();
-        $this->pan->pourStock($state, $stock);
-        $this->pan->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
+        $this->cooking->under($this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())]);
+        $state = $this->cooking->atFirstStock();
+        $this->cooking->pourStock($state, $stock);
+        $this->cooking->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
         $dryAt = $state->second;
 
         return $this->crustAndRest($state, 0.0, $dryAt, $dryAt + $this->crustOnTrack($dryAt)->seconds());
@@ -338,9 +338,9 @@ final class PanRicePlanner
     /** @return array{landed: float, turnedAt: float, dryAt: float} doneness at the table, minutes at 100 °C; s */
     private function crustAndRest(State $state, float $turnedAt, float $dryAt, float $pullAt): array
     {
-        $this->pan->runTo($state, $pullAt);
+        $this->cooking->runTo($state, $pullAt);
 
-        return ['landed' => $this->pan->land($state)->doneness(), 'turnedAt' => $turnedAt, 'dryAt' => $dryAt];
+        return ['landed' => $this->cooking->land($state)->doneness(), 'turnedAt' => $turnedAt, 'dryAt' => $dryAt];
     }
 
     private function crust(): CrustPlan
@@ -350,17 +350,17 @@ final class PanRicePlanner
 
     private function crustOnTrack(float $dryAt): CrustPlan
     {
-        $mark = $this->pan->markAt($dryAt);
+        $mark = $this->cooking->markAt($dryAt);
         $later = [];
         $from = $dryAt;
         foreach ($this->ask->method->heat ?? [] as $change) {
             if ($change->fromMinute * 60 > $dryAt) {
-                $later[] = new Leg($change->fromMinute * 60 - $from, $this->pan->netAt($from));
+                $later[] = new Leg($change->fromMinute * 60 - $from, $this->cooking->netAt($from));
                 $from = $change->fromMinute * 60;
             }
         }
         if ($later !== []) {
-            return $this->making->under($mark, [...$later, new Leg(INF, $this->pan->netAt($from))]);
+            return $this->making->under($mark, [...$later, new Leg(INF, $this->cooking->netAt($from))]);
         }
 
         return $this->crusts[$mark] ??= $this->ask->target->crust === CrustWish::None
@@ -378,23 +378,23 @@ final class PanRicePlanner
     private function asPlanned(float $stock, ?array $heat, ?float $nearest = null, ?Setting $asGood = null): Plan
     {
         $heat ??= $this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())];
-        $this->pan->under($heat);
-        $state = $this->pan->atFirstStock();
+        $this->cooking->under($heat);
+        $state = $this->cooking->atFirstStock();
         $firstStock = $state->second;
-        $this->pan->pourStock($state, $stock);
+        $this->cooking->pourStock($state, $stock);
         $poured = clone $state;
-        $this->pan->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice, $this->wanted + self::DONE_ANYWAY);
+        $this->cooking->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice, $this->wanted + self::DONE_ANYWAY);
         $dry = $state->free <= Simulation::DRY * $this->rice;
         $crust = $this->ask->method->heat === null ? $this->crust() : $this->crustOnTrack($state->second);
         if (! $dry) {
             $crust = new CrustPlan($crust->mark, [], $this->ask->target->crust === CrustWish::None, 0.0, 0.0);
             $state = $this->pulledWet($poured);
         }
-        $run = $this->pan->cook([$firstStock], [$stock], $state->second + $crust->seconds());
+        $run = $this->cooking->cook([$firstStock], [$stock], $state->second + $crust->seconds());
         $plan = new Plan(
             $this->ask, $stock, $heat,
             PanRiceStages::of($this->ask, $heat, $firstStock, $stock, $run, $crust),
-            $run, Standing::of($this->ask, $this->pan, $run->off()), $this->pan->cost(),
+            $run, Standing::of($this->ask, $this->cooking, $run->off()), $this->cooking->cost(),
             new CrustResult($crust, $this->making),
             $nearest,
             $asGood,
@@ -408,9 +408,9 @@ final class PanRicePlanner
     {
         return (new RightAtTheTable($this->ask, self::DONENESS_TOLERANCE, 0.0, self::MOST_PULLS))->pulled(function (float $pull) use ($poured): Landed {
             $state = clone $poured;
-            $this->pan->runTo($state, Cooking::LONGEST, -1.0, $pull);
+            $this->cooking->runTo($state, Cooking::LONGEST, -1.0, $pull);
 
-            return $this->pan->land($state);
+            return $this->cooking->land($state);
         }, $this->wanted)->pulled;
     }
 

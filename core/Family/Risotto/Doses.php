@@ -77,7 +77,7 @@ final readonly class Doses
     private RightAtTheTable $right;
 
     /** @param  float  $net  W, on the setting the cook runs at */
-    public function __construct(private Ask $ask, private Cooking $pan, float $net)
+    public function __construct(private Ask $ask, private Cooking $cooking, float $net)
     {
         $this->rice = $ask->rice();
         $this->school = $ask->method->doses ?? Schools::all()[Schools::DEFAULT];
@@ -107,7 +107,7 @@ final readonly class Doses
         $start = clone $state;
         $state = clone $state;
         if ($given === 0) {
-            $this->pan->untilWineIsGone($start);
+            $this->cooking->untilWineIsGone($start);
 
             return $this->fromTheFirst($start);
         }
@@ -128,7 +128,7 @@ final readonly class Doses
         while ($state->doneness < $this->wanted && $state->second < Cooking::LONGEST && count($doses) < $most) {
             $volume = $this->dose($state, $given + count($doses), $most - count($doses));
             $doses[] = new Dose($state->second, $volume, clone $state);
-            $this->pan->pourStock($state, $volume);
+            $this->cooking->pourStock($state, $volume);
             if (! $this->runUntilDue($state, $state->second)) {
                 break;
             }
@@ -171,7 +171,7 @@ final readonly class Doses
         $due = false;
         while (! $due && $state->doneness < $this->wanted && $state->second < Cooking::LONGEST - 0.5) {
             $look = min(max($latest, $state->second), $state->second + self::LOOK_EVERY, Cooking::LONGEST);
-            $this->pan->runTo($state, $look, $this->school->dueAt($this->load, $state), $this->wanted);
+            $this->cooking->runTo($state, $look, $this->school->dueAt($this->load, $state), $this->wanted);
             $due = $state->free <= $this->school->dueAt($this->load, $state) || $state->second >= $latest - 0.5;
         }
 
@@ -252,14 +252,14 @@ final readonly class Doses
     private function doseAfter(Dose $after, float $doneness): Dose
     {
         $state = clone $after->before;
-        $this->pan->pourStock($state, $after->volume);
+        $this->cooking->pourStock($state, $after->volume);
 
         return $this->doseFrom($state, $doneness);
     }
 
     private function doseFrom(State $state, float $doneness): Dose
     {
-        $this->pan->runTo($state, Cooking::LONGEST, self::NEARLY_DRY * $this->rice, $doneness);
+        $this->cooking->runTo($state, Cooking::LONGEST, self::NEARLY_DRY * $this->rice, $doneness);
 
         return new Dose($state->second, 0.0, $state);
     }
@@ -268,10 +268,10 @@ final readonly class Doses
     private function tail(State $before, float $volume, float $pull): Landed
     {
         $state = clone $before;
-        $this->pan->pourStock($state, $volume);
-        $this->pan->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, $pull);
+        $this->cooking->pourStock($state, $volume);
+        $this->cooking->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, $pull);
 
-        return $this->pan->land($state, $pull);
+        return $this->cooking->land($state, $pull);
     }
 
     /**
@@ -300,14 +300,14 @@ final readonly class Doses
     /** Roughly where it is to leave the heat: a pan that is about done, carried to the table once. */
     private function landing(): Landing
     {
-        $pulled = $this->pan->start();
+        $pulled = $this->cooking->start();
         $pulled->temperature = $this->ask->conditions()->boiling;
         $pulled->doneness = $this->wanted - $this->carryOverGuess();
         $pulled->drunk = $this->ask->grain->drunkInAmpleLiquid($pulled->doneness) * self::OF_AMPLE;
         $pulled->sealed = 0.0;
         $pulled->free = ($this->ask->target->looseness + self::TABLE_TAKES) * $this->rice;
         $eaten = clone $pulled;
-        $this->pan->toTable($eaten);
+        $this->cooking->toTable($eaten);
 
         return new Landing(
             $this->wanted - min(Cooking::MOST_OFF_THE_HEAT, $eaten->doneness - $pulled->doneness),

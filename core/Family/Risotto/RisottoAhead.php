@@ -18,7 +18,7 @@ use Velko\Core\Planning\Cooking;
 /** The doses still to come, the last one and the pull solved anew from the pan as it is. */
 final readonly class RisottoAhead implements Ahead
 {
-    private Cooking $pan;
+    private Cooking $cooking;
 
     private Doses $doses;
 
@@ -33,8 +33,8 @@ final readonly class RisottoAhead implements Ahead
     /** @param  string  $mark  where the knob stands */
     public function __construct(Ask $ask, Replay $replay, string $mark)
     {
-        $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark)]);
-        $this->doses = new Doses($ask, $this->pan, $ask->burner->net[$mark]);
+        $this->cooking = new Cooking($ask, [new HeatChange(0.0, $mark)]);
+        $this->doses = new Doses($ask, $this->cooking, $ask->burner->net[$mark]);
         $given = 0;
         $since = 0.0;
         foreach ($replay->done as $stage => $touch) {
@@ -74,16 +74,16 @@ final readonly class RisottoAhead implements Ahead
      */
     private function goOn(State $from, array $doses, float $pullAt, ?Track $track): array
     {
-        $this->pan->record($track);
+        $this->cooking->record($track);
         $state = clone $from;
         foreach ($doses as $dose) {
-            $this->pan->runTo($state, $dose->second);
-            $this->pan->pourStock($state, $dose->volume);
+            $this->cooking->runTo($state, $dose->second);
+            $this->cooking->pourStock($state, $dose->volume);
         }
-        $this->pan->runTo($state, $pullAt);
+        $this->cooking->runTo($state, $pullAt);
         $pulled = clone $state;
-        $this->pan->toTable($state);
-        $this->pan->record(null);
+        $this->cooking->toTable($state);
+        $this->cooking->record(null);
 
         return [$pulled, $state];
     }

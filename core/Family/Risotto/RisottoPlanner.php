@@ -14,7 +14,7 @@ use Velko\Core\Vessel\Fit;
 /** Works out a risotto: a lazy bubble unless a heat track is given, and the doses on it ({@see Doses}). */
 final class RisottoPlanner
 {
-    private readonly Cooking $pan;
+    private readonly Cooking $cooking;
 
     /** @var non-empty-list<HeatChange> */
     private readonly array $heat;
@@ -22,7 +22,7 @@ final class RisottoPlanner
     private function __construct(private readonly Ask $ask)
     {
         $this->heat = $ask->method->heat ?? [new HeatChange(0.0, $this->lazyBubble())];
-        $this->pan = new Cooking($ask, $this->heat);
+        $this->cooking = new Cooking($ask, $this->heat);
     }
 
     public static function plan(Ask $ask): Plan
@@ -32,7 +32,7 @@ final class RisottoPlanner
 
     private function solve(): Plan
     {
-        $dosed = (new Doses($this->ask, $this->pan, $this->pan->netAt(INF)))->fromTheFirst($this->pan->atFirstStock());
+        $dosed = (new Doses($this->ask, $this->cooking, $this->cooking->netAt(INF)))->fromTheFirst($this->cooking->atFirstStock());
 
         return $this->asPlanned($dosed->doses, $dosed->pullAt);
     }
@@ -46,10 +46,10 @@ final class RisottoPlanner
     {
         $seconds = array_map(static fn (Dose $dose): float => $dose->second, $doses);
         $volumes = array_map(static fn (Dose $dose): float => $dose->volume, $doses);
-        $run = $this->pan->cook($seconds, $volumes, $pullAt);
+        $run = $this->cooking->cook($seconds, $volumes, $pullAt);
         $plan = new Plan(
             $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $doses, $run),
-            $run, Standing::of($this->ask, $this->pan, $run->off()), $this->pan->cost(),
+            $run, Standing::of($this->ask, $this->cooking, $run->off()), $this->cooking->cost(),
         );
 
         return $plan->with(RisottoChecks::of($plan));

@@ -35,7 +35,7 @@ final readonly class SoupyRiceAhead implements Ahead
     /** A bowl so near to what was asked is left alone, as a share of it. */
     private const NEAR_ENOUGH = 0.05;
 
-    private Cooking $pan;
+    private Cooking $cooking;
 
     private float $rice;
 
@@ -63,7 +63,7 @@ final readonly class SoupyRiceAhead implements Ahead
         $this->stock = OnePour::toCome($replay);
         $this->mayAdd = $replay->beyond() < Replay::MOST_BEYOND;
         $this->turns = $turns;
-        $this->pan = new Cooking($ask, [new HeatChange(0.0, $mark), ...$turns]);
+        $this->cooking = new Cooking($ask, [new HeatChange(0.0, $mark), ...$turns]);
     }
 
     public function floor(): null
@@ -74,7 +74,7 @@ final readonly class SoupyRiceAhead implements Ahead
     public function from(State $state): Coming
     {
         $start = clone $state;
-        $doses = $this->stock->into($this->pan, $start);
+        $doses = $this->stock->into($this->cooking, $start);
         $left = $this->cook($start, 0.0);
         // Off before anything else: what is missing loosens it at the pass.
         $needs = $this->mayAdd && $left->pulled->second > $start->second + self::TOO_LATE ? $this->needs($start, $left->atTable) : 0.0;
@@ -113,10 +113,10 @@ final readonly class SoupyRiceAhead implements Ahead
     {
         return $this->right->pulled(function (float $pull) use ($start, $more): Landed {
             $state = clone $start;
-            $this->pan->pourStock($state, $more);
-            $this->pan->runTo($state, Cooking::LONGEST, -1.0, $pull);
+            $this->cooking->pourStock($state, $more);
+            $this->cooking->runTo($state, Cooking::LONGEST, -1.0, $pull);
 
-            return $this->pan->land($state);
+            return $this->cooking->land($state);
         }, $this->right->firstPull(), $start->second);
     }
 
@@ -125,11 +125,11 @@ final readonly class SoupyRiceAhead implements Ahead
     {
         $track = new Track;
         $state = clone $start;
-        $this->pan->record($track);
-        $this->pan->pourStock($state, $more);
-        $this->pan->runTo($state, $pulled->second);
-        $this->pan->toTable($state);
-        $this->pan->record(null);
+        $this->cooking->record($track);
+        $this->cooking->pourStock($state, $more);
+        $this->cooking->runTo($state, $pulled->second);
+        $this->cooking->toTable($state);
+        $this->cooking->record(null);
 
         return $track;
     }

@@ -50,7 +50,7 @@ final class SoupyRicePlanner
     /** @var non-empty-list<HeatChange> */
     private readonly array $heat;
 
-    private readonly Cooking $pan;
+    private readonly Cooking $cooking;
 
     private readonly State $before;
 
@@ -58,12 +58,12 @@ final class SoupyRicePlanner
     {
         $this->rice = $ask->rice();
         [$strong, $simmer, $back] = $this->marks();
-        $this->pan = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $back > 0 ? $strong : $simmer)]);
-        $this->before = $this->pan->atFirstStock();
+        $this->cooking = new Cooking($ask, $ask->method->heat ?? [new HeatChange(0.0, $back > 0 ? $strong : $simmer)]);
+        $this->before = $this->cooking->atFirstStock();
         $this->heat = $ask->method->heat ?? ($back > 0
             ? [new HeatChange(0.0, $strong), new HeatChange(($this->before->second + $back) / 60, $simmer)]
             : [new HeatChange(0.0, $simmer)]);
-        $this->pan->under($this->heat);
+        $this->cooking->under($this->heat);
     }
 
     public static function plan(Ask $ask): Plan
@@ -81,12 +81,12 @@ final class SoupyRicePlanner
             return $this->cook($stock, $pull);
         }, $right->firstPull());
         $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
-        $run = $this->pan->cook([$this->before->second], [$stock], $landed->pulled->second);
-        $standing = Standing::of($this->ask, $this->pan, $run->off());
+        $run = $this->cooking->cook([$this->before->second], [$stock], $landed->pulled->second);
+        $standing = Standing::of($this->ask, $this->cooking, $run->off());
         $plan = new Plan(
             $this->ask, $stock, $this->heat,
             SoupyRiceStages::of($this->ask, $this->heat, $this->before->second, $stock, $run, $standing),
-            $run, $standing, $this->pan->cost(),
+            $run, $standing, $this->cooking->cost(),
         );
 
         return $plan->with(SoupyRiceChecks::of($plan));
@@ -95,10 +95,10 @@ final class SoupyRicePlanner
     private function cook(float $stock, float $pull): Landed
     {
         $state = clone $this->before;
-        $this->pan->pourStock($state, $stock);
-        $this->pan->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, $pull);
+        $this->cooking->pourStock($state, $stock);
+        $this->cooking->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, $pull);
 
-        return $this->pan->land($state, $pull);
+        return $this->cooking->land($state, $pull);
     }
 
     /**

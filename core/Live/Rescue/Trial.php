@@ -30,7 +30,7 @@ final readonly class Trial
 
     private const LOOSENESS_TOLERANCE = 0.01;
 
-    private Cooking $pan;
+    private Cooking $cooking;
 
     private float $rice;
 
@@ -41,7 +41,7 @@ final readonly class Trial
     /** @param  string  $mark  where the knob stands meanwhile */
     public function __construct(private Ask $ask, private State $from, string $mark)
     {
-        $this->pan = new Cooking($ask->withMethod(['lid' => []]), [new HeatChange(0.0, $mark)]);
+        $this->cooking = new Cooking($ask->withMethod(['lid' => []]), [new HeatChange(0.0, $mark)]);
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
         $this->right = new RightAtTheTable($ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
@@ -66,9 +66,9 @@ final readonly class Trial
     {
         return $this->right->pulled(function (float $pull) use ($pour, $covered): Landed {
             $state = $this->begun($pour, $covered, $pull);
-            $this->pan->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
+            $this->cooking->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
 
-            return $this->pan->land($state);
+            return $this->cooking->land($state);
         }, $this->right->firstPull(self::WAY_ADDS), $this->from->second);
     }
 
@@ -80,9 +80,9 @@ final readonly class Trial
     public function untilDry(float $pour = 0.0, float $covered = 0.0): array
     {
         $state = $this->begun($pour, $covered, INF);
-        $this->pan->runTo($state, $this->from->second + self::LONGEST, Simulation::DRY * $this->rice, $this->ask->grain->window->high + 4);
+        $this->cooking->runTo($state, $this->from->second + self::LONGEST, Simulation::DRY * $this->rice, $this->ask->grain->window->high + 4);
         $minutes = $this->minutes($state);
-        $this->pan->toTable($state);
+        $this->cooking->toTable($state);
 
         return [$minutes, $state];
     }
@@ -97,7 +97,7 @@ final readonly class Trial
     public function untilDownTo(float $free): array
     {
         $state = $this->begun(0.0, 0.0, INF);
-        $this->pan->runTo($state, $this->from->second + self::LONGEST, $free, $this->ask->grain->window->high + 4);
+        $this->cooking->runTo($state, $this->from->second + self::LONGEST, $free, $this->ask->grain->window->high + 4);
 
         return [$this->minutes($state), $state];
     }
@@ -134,12 +134,12 @@ final readonly class Trial
     {
         return $this->right->pulled(function (float $pull) use ($pour): Landed {
             $state = clone $this->from;
-            $this->pan->set($state, $this->pan->markAt($state->second));
-            $this->pan->pourStock($state, $pour);
-            $this->pan->cover($state, true);
-            $this->pan->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
+            $this->cooking->set($state, $this->cooking->markAt($state->second));
+            $this->cooking->pourStock($state, $pour);
+            $this->cooking->cover($state, true);
+            $this->cooking->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
 
-            return $this->pan->land($state);
+            return $this->cooking->land($state);
         }, $this->wanted - self::RESTS_ON, $this->from->second);
     }
 
@@ -162,12 +162,12 @@ final readonly class Trial
     private function begun(float $pour, float $covered, float $until): State
     {
         $state = clone $this->from;
-        $this->pan->set($state, $this->pan->markAt($state->second));
-        $this->pan->pourStock($state, $pour);
+        $this->cooking->set($state, $this->cooking->markAt($state->second));
+        $this->cooking->pourStock($state, $pour);
         if ($covered > 0) {
-            $this->pan->cover($state, true);
-            $this->pan->runTo($state, $state->second + 60 * $covered, -1.0, $until);
-            $this->pan->cover($state, false);
+            $this->cooking->cover($state, true);
+            $this->cooking->runTo($state, $state->second + 60 * $covered, -1.0, $until);
+            $this->cooking->cover($state, false);
         }
 
         return $state;

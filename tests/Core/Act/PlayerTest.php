@@ -70,15 +70,15 @@ it('lifts no more than there is', function (): void {
 
 it('turns the knob of a plan at the minute it says, wherever the search looks', function (): void {
     $ask = Kitchens::ask(track: [new HeatChange(0.0, 'medium'), new HeatChange(5.0, 'high')]);
-    $pan = new Cooking($ask, $ask->method->heat);
-    $state = $pan->start();
-    $pan->pourStock($state, 500.0);
+    $cooking = new Cooking($ask, $ask->method->heat);
+    $state = $cooking->start();
+    $cooking->pourStock($state, 500.0);
     foreach (range(20, 600, 20) as $second) {
-        $pan->runTo($state, (float) $second);
+        $cooking->runTo($state, (float) $second);
     }
     expect($state->net)->toBe($ask->burner->net['high']);
-    $straight = $pan->start();
-    $pan->pourStock($straight, 500.0);
-    $pan->runTo($straight, 600.0);
+    $straight = $cooking->start();
+    $cooking->pourStock($straight, 500.0);
+    $cooking->runTo($straight, 600.0);
     expect($state->boiledOff)->toEqualWithDelta($straight->boiledOff, 1e-9);
 });

@@ -15,13 +15,13 @@ it('reads net power off the steam: Δm · 2257 / t', function (): void {
 
 it('finds the power that a simulated pan of boiling water was given', function (float $net): void {
     $ask = Kitchens::ask();
-    $pan = new Simulation($ask->grain, $ask->conditions(), 0.01);
-    $state = $pan->start(100, false);
-    $pan->pour($state, 3000, 100);
-    $pan->heat($state, $net);
-    $pan->run($state, 60);
+    $simulation = new Simulation($ask->grain, $ask->conditions(), 0.01);
+    $state = $simulation->start(100, false);
+    $simulation->pour($state, 3000, 100);
+    $simulation->heat($state, $net);
+    $simulation->run($state, 60);
     $before = $state->free;
-    $pan->run($state, 660);
+    $simulation->run($state, 660);
     expect(BoilOff::of($before, $state->free, 10)->net)->toEqualWithDelta($net, 0.005 * $net);
 })->with([600.0, 900.0, 2400.0]);
 

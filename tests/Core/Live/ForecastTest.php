@@ -36,15 +36,15 @@ function cookedOn(Plan $plan, float $power, float $minute, Forecast $forecast, f
 {
     $ask = $plan->ask->on($plan->ask->burner->times($power));
     $state = OnTheFire::truth($plan, $power, $minute);
-    $pan = new Cooking($ask, [$plan->heat[0]]);
+    $cooking = new Cooking($ask, [$plan->heat[0]]);
     $pours = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === StageKind::Pour));
     foreach ($pours as $i => $step) {
-        $pan->runTo($state, 60 * $step->minute);
-        $pan->pourStock($state, max(0.0, $step->volume + ($i === count($pours) - 1 ? $more : 0.0)));
+        $cooking->runTo($state, 60 * $step->minute);
+        $cooking->pourStock($state, max(0.0, $step->volume + ($i === count($pours) - 1 ? $more : 0.0)));
     }
     $off = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === StageKind::Off))[0];
-    $pan->runTo($state, 60 * $off->minute);
-    $pan->toTable($state);
+    $cooking->runTo($state, 60 * $off->minute);
+    $cooking->toTable($state);
 
     return $state;
 }
@@ -181,10 +181,10 @@ it('brings a stew back to the bowl that was asked: hot stock for a tight one, so
     $plan = Planner::plan(Kitchens::soupy());
     $half = 0.5 * $plan->pulled->minute();
     $tight = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 2.0, $half), $half)]);
-    expect($tight->coming->extras[0]->kind)->toBe('pour')
+    expect($tight->coming->extras[0]->kind->value)->toBe('pour')
         ->and($tight->looseness())->toEqualWithDelta($plan->ask->target->looseness, 0.1);
     $loose = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), new Touch('x', TouchKind::Splash, OnTheFire::at($half), volume: 400.0)]);
-    expect($loose->coming->extras[0]->kind)->toBe('lift')->and($loose->coming->extras[0]->volume)->toBeGreaterThan(200.0)->toBeLessThanOrEqual(400.0);
+    expect($loose->coming->extras[0]->kind->value)->toBe('lift')->and($loose->coming->extras[0]->volume)->toBeGreaterThan(200.0)->toBeLessThanOrEqual(400.0);
 });
 
 it('asks for one dose more than planned where the ring takes it, and for fewer where it does not', function (): void {
@@ -239,7 +239,7 @@ it('calls what fell due first first, however near the waiting draws the next', f
     $replay = Replay::of($stages, OnTheFire::doneUntil($plan, $due - 0.01));
     foreach ([0.2, 0.6, 0.9, 1.2, 1.6] as $late) {
         $steps = Forecast::of($plan->ask, $plan->heat, $replay, OnTheFire::at($due + $late))->steps;
-        expect($steps[0]->kind)->toBe('heat')->and($steps[0]->minute)->toEqualWithDelta($due, 0.05);
+        expect($steps[0]->kind->value)->toBe('heat')->and($steps[0]->minute)->toEqualWithDelta($due, 0.05);
     }
 });
 
@@ -338,7 +338,7 @@ it('goes on calling what is overdue: no look takes the call back for a second', 
     foreach (range(0, 120) as $look) {
         $now = $off + 0.5 + $look * 2.5 / 60; // as often as a stove looks
         $first = Forecast::of($ask, $plan->heat, $replay, OnTheFire::at($now))->steps[0];
-        expect($first->kind)->toBe('off')->and($first->minute)->toBeLessThanOrEqual($now);
+        expect($first->kind)->toBe(StageKind::Off)->and($first->minute)->toBeLessThanOrEqual($now);
     }
 })->with([
     'risotto' => [fn (): Ask => Kitchens::ask(covers: 6, ladle: 150, wine: 150)], 'pan rice' => [fn (): Ask => Kitchens::panRice()], 'soupy rice' => [fn (): Ask => Kitchens::soupy()],

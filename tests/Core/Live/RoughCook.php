@@ -50,7 +50,7 @@ final class RoughCook
 
     private readonly Randomizer $chance;
 
-    private readonly Cooking $pan;
+    private readonly Cooking $cooking;
 
     private readonly State $true;
 
@@ -84,8 +84,8 @@ final class RoughCook
     public function __construct(private readonly Plan $plan, private readonly float $power, private readonly Hands $hands, int $seed)
     {
         $this->chance = new Randomizer(new Mt19937($seed));
-        $this->pan = new Cooking($plan->ask->on($plan->ask->burner->times($power))->withMethod(['lid' => []]), [new HeatChange(0.0, $plan->heat[0]->mark)]);
-        $this->true = $this->pan->start();
+        $this->cooking = new Cooking($plan->ask->on($plan->ask->burner->times($power))->withMethod(['lid' => []]), [new HeatChange(0.0, $plan->heat[0]->mark)]);
+        $this->true = $this->cooking->start();
         $this->rice = $plan->ask->rice();
         $this->boiling = $plan->ask->conditions()->boiling;
         $this->awayStill = $hands->calledAway;
@@ -129,9 +129,9 @@ final class RoughCook
             }
             $this->touches[] = new Touch("s$i", $stage->volume === null ? TouchKind::Done : TouchKind::Pour, OnTheFire::at(min(0.0, $stage->minute)), $i, $stage->volume);
             if ($stage->volume !== null) {
-                $this->pan->do($this->true, $stage->kind === StageKind::Wine ? $this->pan->wine($stage->volume) : $this->pan->stock($stage->volume));
+                $this->cooking->do($this->true, $stage->kind === StageKind::Wine ? $this->cooking->wine($stage->volume) : $this->cooking->stock($stage->volume));
                 if ($stage->mark !== null) {
-                    $this->pan->set($this->true, $stage->mark);
+                    $this->cooking->set($this->true, $stage->mark);
                 }
             }
         }
@@ -186,7 +186,7 @@ final class RoughCook
             return;
         }
         $poured = round(($step->volume ?? 0.0) * (1 + $this->between(-$this->hands->pours, $this->hands->pours)), 1);
-        $this->pan->pourStock($this->true, $poured);
+        $this->cooking->pourStock($this->true, $poured);
         // What is told is what was asked for: nobody measures what was spilt.
         $this->say($step->stage === null ? TouchKind::Splash : TouchKind::Pour, $step->stage, volume: $step->volume);
         if ($step->stage === null) {
@@ -196,7 +196,7 @@ final class RoughCook
 
     private function lift(Step $step): void
     {
-        $this->pan->do($this->true, new Lift($step->volume ?? 0.0));
+        $this->cooking->do($this->true, new Lift($step->volume ?? 0.0));
         $this->say(TouchKind::Lift, null, volume: $step->volume);
         $this->beyond++;
     }
@@ -208,7 +208,7 @@ final class RoughCook
         }
         $forgets = $step->kind === StageKind::Heat && $this->between(0.0, 1.0) < $this->hands->forgetsKnob;
         if (! $forgets && $step->mark !== null) {
-            $this->pan->set($this->true, $step->mark);
+            $this->cooking->set($this->true, $step->mark);
         }
         $this->say($step->stage === null ? TouchKind::Heat : TouchKind::Done, $step->stage, mark: $step->mark);
         if ($step->stage === null) {
@@ -264,7 +264,7 @@ final class RoughCook
             }
         }
         $this->eaten = clone $this->true;
-        $this->pan->toTableAt($this->eaten, $this->second);
+        $this->cooking->toTableAt($this->eaten, $this->second);
         $this->second = self::LONGEST + $this->second;
     }
 
@@ -375,7 +375,7 @@ final class RoughCook
     private function goOn(float $second): void
     {
         $this->second = min($second, self::LONGEST);
-        $this->pan->runTo($this->true, $this->second);
+        $this->cooking->runTo($this->true, $this->second);
     }
 
     private function say(TouchKind $kind, ?int $stage, ?float $volume = null, ?string $mark = null, ?Sign $sign = null, ?Taste $taste = null, ?Weighing $weighing = null): void

@@ -16,11 +16,11 @@ use Velko\Core\Planning\Ask;
 function onePour(Ask $ask, float $perGram = 3.0, float $heat = 1.0, float $altitude = 0.0, float $minutes = 14): State
 {
     $conditions = Velko\Core\Pan\Conditions::at($ask->place->altitude + $altitude, $ask->place->room, $ask->pan);
-    $pan = new Simulation($ask->grain, $conditions, $ask->rice());
-    $state = $pan->start(95, $ask->method->sealed);
-    $pan->pour($state, $perGram * $ask->rice(), $ask->stock->temperature, 0.005);
-    $pan->heat($state, $heat * $ask->burner->net['medium']);
-    $pan->run($state, 60 * $minutes);
+    $simulation = new Simulation($ask->grain, $conditions, $ask->rice());
+    $state = $simulation->start(95, $ask->method->sealed);
+    $simulation->pour($state, $perGram * $ask->rice(), $ask->stock->temperature, 0.005);
+    $simulation->heat($state, $heat * $ask->burner->net['medium']);
+    $simulation->run($state, 60 * $minutes);
 
     return $state;
 }
@@ -28,11 +28,11 @@ function onePour(Ask $ask, float $perGram = 3.0, float $heat = 1.0, float $altit
 /** Minutes until the pan is dry, at most two hours. */
 function minutesToDry(Ask $ask, float $heat): float
 {
-    $pan = new Simulation($ask->grain, $ask->conditions(), $ask->rice());
-    $state = $pan->start(95, $ask->method->sealed);
-    $pan->pour($state, 3 * $ask->rice(), $ask->stock->temperature);
-    $pan->heat($state, $heat * $ask->burner->net['medium']);
-    $pan->run($state, 7200, Simulation::DRY * $ask->rice());
+    $simulation = new Simulation($ask->grain, $ask->conditions(), $ask->rice());
+    $state = $simulation->start(95, $ask->method->sealed);
+    $simulation->pour($state, 3 * $ask->rice(), $ask->stock->temperature);
+    $simulation->heat($state, $heat * $ask->burner->net['medium']);
+    $simulation->run($state, 7200, Simulation::DRY * $ask->rice());
 
     return $state->minute();
 }

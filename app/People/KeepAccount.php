@@ -10,7 +10,7 @@ use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
 
 /** What everybody changes of their own account. */
-final class OwnAccount
+final class KeepAccount
 {
     /**
      * @param  array<string, mixed>  $document  velko.me/1

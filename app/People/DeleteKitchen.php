@@ -9,7 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** A kitchen is deleted with everything and everybody in it, a day after a chef said so. */
-final class Farewell
+final class DeleteKitchen
 {
     private const GRACE_HOURS = 24;
 

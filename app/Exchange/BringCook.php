@@ -8,12 +8,7 @@ use App\Contracts\BadDocument;
 use App\Contracts\PlanRequestDocument;
 use App\Kitchen\CookDocument;
 use App\Kitchen\KeepEvent;
-use App\Models\Burner;
 use App\Models\Cook;
-use App\Models\CookEvent;
-use App\Models\Dish;
-use App\Models\Kitchen;
-use App\Models\Pan;
 use App\Models\Plan;
 use App\Models\User;
 use App\Words\Words;
@@ -22,47 +17,10 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
-/** What a kitchen cooked, in its archive: each plan as it was put on the fire, and every event. */
-final class CookLog
+/** A cook from an archive: its plan as it was put on the fire, and every event. */
+final class BringCook
 {
     private const AT_ONCE = 100;
-
-    /** @return iterable<array<string, mixed>> oldest first */
-    public static function of(Kitchen $kitchen): iterable
-    {
-        $names = ['dish' => self::names(Dish::class, $kitchen), 'pan' => self::names(Pan::class, $kitchen), 'burner' => self::names(Burner::class, $kitchen)];
-        foreach (Cook::query()->with(['plan', 'user', 'events.user'])->where('kitchen_id', $kitchen->id)->lazyById(self::AT_ONCE) as $cook) {
-            $plan = $cook->plan;
-            yield [
-                'id' => $cook->uuid,
-                'by' => $cook->by(),
-                'table_at' => $plan->table_at->utc()->toIso8601String(),
-                'dish' => $names['dish'][$plan->dish_id] ?? null,
-                'pan' => $names['pan'][$plan->pan_id] ?? null,
-                'burner' => $names['burner'][$plan->burner_id] ?? null,
-                'request' => $plan->requestDocument(),
-                'working' => CookDocument::working($plan->working),
-                'events' => array_values($cook->events->sortBy('id')->map(self::event(...))->all()),
-            ];
-        }
-    }
-
-    /** @return array<string, mixed> */
-    private static function event(CookEvent $event): array
-    {
-        $at = self::moment($event->device_at);
-
-        return [
-            'event' => $event->payload, 'by' => $event->by(), 'received_at' => self::moment($event->server_at),
-            ...$at === $event->payload['at'] ? [] : ['at' => $at],
-            ...$event->out_of_time ? ['out_of_time' => true] : [],
-        ];
-    }
-
-    private static function moment(int $ms): string
-    {
-        return CarbonImmutable::createFromTimestampMs($ms)->format('Y-m-d\TH:i:s.v\Z');
-    }
 
     /**
      * @param  array<string, mixed>  $row  held to its schema
@@ -72,7 +30,7 @@ final class CookLog
      *
      * @throws BadDocument when it cannot be played back
      */
-    public static function enter(User $user, array $row, array $dishes, array $pans, array $burners): void
+    public static function of(User $user, array $row, array $dishes, array $pans, array $burners): void
     {
         $request = self::part($row['request']);
         try {
@@ -140,17 +98,6 @@ final class CookLog
         } catch (Throwable) {
             throw BadDocument::at('/working', 'cannot be played back with its request and its events');
         }
-    }
-
-    /**
-     * @param  class-string<Dish|Pan|Burner>  $model
-     *
-     * @return array<int, string> by id, of what is still there
-     */
-    private static function names(string $model, Kitchen $kitchen): array
-    {
-        /** @var array<int, string> */
-        return $model::query()->where('kitchen_id', $kitchen->id)->pluck('name', 'id')->all();
     }
 
     /** @return list<array<string, mixed>> */

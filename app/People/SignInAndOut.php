@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 
 /** In and out of Velko, and how long somebody stays in. */
-final class Door
+final class SignInAndOut
 {
     private const SINCE = 'signed_in_at';
 

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Who belongs to a kitchen. */
-final class People
+final class KeepPeople
 {
     /** @return array<string, mixed> velko.people/1 */
     public static function document(User $you): array

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Mail;
 use Throwable;
 
 /** Links that let somebody new into a kitchen, or somebody back in whose password is forgotten. Each is good once. */
-final class DoorLinks
+final class SendLinks
 {
     private const JOIN_HOURS = 48;
 
