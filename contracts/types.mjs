@@ -1,9 +1,8 @@
-// Makes resources/js/contracts.generated.ts and words.generated.ts from the schemas in this folder. With --check it only says whether it is up to date.
+// Makes resources/js/contracts.generated.ts and words.generated.ts from the schemas in this folder.
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { compile } from 'json-schema-to-typescript';
-import { format, resolveConfig } from 'prettier';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const WORDS = 'words.json';
@@ -20,7 +19,7 @@ const everything = {
 };
 const source = await compile(everything, 'Contracts', {
   cwd: here + '/',
-  bannerComment: '/* Made from contracts/ by contracts/types.mjs. Do not edit; run `npm run types`. */',
+  bannerComment: '/* Made from contracts/ by contracts/types.mjs. Do not edit. */',
   ignoreMinAndMaxItems: true,
   strictIndexSignatures: true,
 });
@@ -30,16 +29,9 @@ const words = Object.entries(JSON.parse(readFileSync(join(here, WORDS), 'utf8'))
 );
 const made = {
   'contracts.generated.ts': source,
-  'words.generated.ts': `/* Made from contracts/${WORDS} by contracts/types.mjs. Do not edit; run \`npm run types\`. */\n\n${words.join('\n\n')}\n`,
+  'words.generated.ts': `/* Made from contracts/${WORDS} by contracts/types.mjs. Do not edit. */\n\n${words.join('\n\n')}\n`,
 };
 
 for (const [file, source] of Object.entries(made)) {
-  const target = join(here, '../resources/js', file);
-  const text = await format(source, { ...(await resolveConfig(target)), parser: 'typescript' });
-  if (!process.argv.includes('--check')) {
-    writeFileSync(target, text);
-  } else if (readFileSync(target, 'utf8') !== text) {
-    console.error(`resources/js/${file} is stale: run \`npm run types\``);
-    process.exit(1);
-  }
+  writeFileSync(join(here, '../resources/js', file), source);
 }

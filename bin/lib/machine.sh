@@ -73,7 +73,7 @@ install_front_end_packages() {
 
 build_front_end() {
     local sources
-    mapfile -t sources < <(find resources contracts lang vite.config.ts tsconfig.json package-lock.json -type f | LC_ALL=C sort)
+    mapfile -t sources < <(find resources contracts lang vite.config.ts tsconfig.json package-lock.json -type f -not -name '*.generated.ts' | LC_ALL=C sort)
     if [ ! -f public/build/manifest.json ] || ! unchanged build "${sources[@]}"; then
         step "building the screens"
         quietly build npm run build
