@@ -2,7 +2,11 @@ import { t } from './words/messages';
 
 /** How amounts are shown: a cook reads "480 g", "1.36 L", "2 ¾ ladles"; in a kitchen on US units "1 lb 1 oz", "1.4 qt". */
 
-export const trimmed = (value: number, decimals: number): string => String(Number(value.toFixed(decimals)));
+/** To so many decimals, halves upwards wherever the binary fraction lies: 1.265 L is 1.27 L. */
+const rounded = (value: number, decimals: number): number =>
+  Math.round(value * 10 ** decimals * (1 + Number.EPSILON)) / 10 ** decimals;
+
+export const trimmed = (value: number, decimals: number): string => String(rounded(value, decimals) + 0);
 
 /** Minute of the cook, "−3", "2 ½" is too fine: "2.8". */
 export const minute = (min: number): string => trimmed(min, 1).replace('-', '−');
@@ -63,7 +67,7 @@ export const METRIC: Measure = {
   dose: (ml) =>
     ml < 999.5
       ? { number: trimmed(ml, 0), unit: 'mL' }
-      : { number: trimmed(Math.round(ml / 10) / 100, 2), unit: 'L' },
+      : { number: trimmed(ml / 1000, 2), unit: 'L' },
   weight: (g) => (g < 999.5 ? `${Math.round(g)} g` : `${trimmed(g / 1000, 2)} kg`),
   heat: (celsius) => `${Math.round(celsius)} °C`,
   length: (cm) => `${trimmed(cm, 1)} cm`,

@@ -1,15 +1,28 @@
-import { useEffect, useState } from 'react';
+import { useSyncExternalStore } from 'react';
 import { locale, t } from './words/messages';
 
-/** The device's clock, read anew so many times a second's worth of ms. */
-export function useNow(every = 250): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), every);
-    return () => clearInterval(timer);
-  }, [every]);
-  return now;
+const TICK = 250;
+const heard = new Set<() => void>();
+let timer: ReturnType<typeof setInterval> | undefined;
+
+function tick(listener: () => void): () => void {
+  heard.add(listener);
+  timer ??= setInterval(() => heard.forEach((one) => one()), TICK);
+  return () => {
+    heard.delete(listener);
+    if (heard.size === 0) {
+      clearInterval(timer);
+      timer = undefined;
+    }
+  };
 }
+
+/** What this moment comes to, looked at four times a second: whoever asks is drawn anew only when it comes to something else. */
+export const useMoment = <T extends string | number | boolean | null>(of: (now: number) => T): T =>
+  useSyncExternalStore(tick, () => of(Date.now()));
+
+/** The device's clock, in steps of so many ms. */
+export const useNow = (every = TICK): number => useMoment((now) => now - (now % every));
 
 const BY_LOCALE = new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
 

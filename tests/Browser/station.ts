@@ -20,9 +20,9 @@ export async function signOut(page: Page): Promise<void> {
   await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
 }
 
-/** One word of the ask, chosen from its list. */
-export async function choose(page: Page, label: string, option: RegExp): Promise<void> {
-  await page.getByRole('combobox', { name: label }).click();
+/** One of a few words, chosen from its list. */
+export async function choose(page: Page, label: string | RegExp, option: RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: label, exact: true }).click();
   await page.getByRole('option', { name: option }).filter({ hasNotText: '(ours)' }).click();
 }
 

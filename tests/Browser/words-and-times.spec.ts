@@ -21,7 +21,10 @@ test('amounts are said as they are read off a jug or a scale', () => {
     '2.09 L',
   ]);
   expect([480, 999.6, 2080].map(METRIC.weight)).toEqual(['480 g', '1 kg', '2.08 kg']);
-  expect(trimmed(2.5, 0)).toBe('3');
+  // Halves go up, though the nearest binary fraction to 1.265 lies below it.
+  expect([1265, 1275].map(METRIC.volume)).toEqual(['1.27 L', '1.28 L']);
+  expect(Object.values(METRIC.dose(1265)).join(' ')).toBe('1.27 L');
+  expect([2.5, -0.04].map((value) => trimmed(value, 0))).toEqual(['3', '0']);
 });
 
 test('a kitchen on US units reads ounces, cups, quarts and °F, as js-quantities has them', () => {

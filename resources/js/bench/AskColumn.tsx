@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { api, type Refusal } from '../api';
 import type { Ask, Kitchen, Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
-import { Choice } from '../parts/Choice';
+import { Select, type Option } from '../parts/Select';
 import { ClockField } from '../parts/ClockField';
 import { placeOf } from '../parts/faults';
 import { Stepper } from '../parts/Stepper';
@@ -33,10 +33,10 @@ const WORDS = new Map(
 );
 
 /** The choice that is left to Velko, with what it comes to. */
-const ours = (chosen: string | undefined) => ({
-  value: OURS,
-  label: chosen ? t('bench.askColumn.chosen-ours', { chosen }) : t('bench.askColumn.let-velko-choose'),
-});
+const ours = (chosen: string | undefined): Option => [
+  OURS,
+  chosen ? t('bench.askColumn.chosen-ours', { chosen }) : t('bench.askColumn.let-velko-choose'),
+];
 
 /** The ask as a sentence of large choices: six mains of this dish, in this pan, on this ring, at the table by then. */
 export function AskColumn({
@@ -94,7 +94,7 @@ export function AskColumn({
           />
         </>
       ) : null}
-      <Choice
+      <Select
         label={t('bench.askColumn.portion')}
         value={ask.portion === 'main' && (ask.starters ?? 0) > 0 ? 'both' : ask.portion}
         onChange={(portion) =>
@@ -105,43 +105,37 @@ export function AskColumn({
           )
         }
         options={[
-          { value: 'main', label: t('bench.askColumn.mains-of') },
-          { value: 'starter', label: t('bench.askColumn.starters-of') },
-          {
-            value: 'both',
-            label: ask.starters
-              ? t('bench.askColumn.starters-of')
-              : t('bench.askColumn.mains-and-starters-of'),
-          },
+          ['main', t('bench.askColumn.mains-of')],
+          ['starter', t('bench.askColumn.starters-of')],
+          [
+            'both',
+            ask.starters ? t('bench.askColumn.starters-of') : t('bench.askColumn.mains-and-starters-of'),
+          ],
         ]}
       />
-      <Choice
+      <Select
         label={t('common.dish')}
         value={String(ask.dish_id)}
         onChange={(dish) => change({ dish_id: Number(dish), heat: null, pan_heat: null })}
-        options={kitchen.dishes.map((dish) => ({
-          value: String(dish.id),
-          label: dish.name,
-          note: dish.rice,
-        }))}
+        options={kitchen.dishes.map((dish) => [String(dish.id), dish.name, dish.rice])}
       />
       <Line word={t('bench.askColumn.in-the')}>
-        <Choice
+        <Select
           label={t('common.pan')}
           value={ask.pan_id === null ? OURS : String(ask.pan_id)}
           onChange={(pan) => change({ pan_id: pan === OURS ? null : Number(pan) })}
           options={[
             ours(ask.pan_id === null ? working?.pan.name : undefined),
-            ...kitchen.pans.map((pan) => ({
-              value: String(pan.id),
-              label: pan.name,
-              note: t('bench.askColumn.base-base', { base: length(pan.base_cm) }),
-            })),
+            ...kitchen.pans.map((pan): Option => [
+              String(pan.id),
+              pan.name,
+              t('bench.askColumn.base-base', { base: length(pan.base_cm) }),
+            ]),
           ]}
         />
       </Line>
       <Line word={t('bench.askColumn.on')}>
-        <Choice
+        <Select
           label={t('bench.askColumn.ring')}
           value={ask.burner_id === null ? OURS : String(ask.burner_id)}
           onChange={(id) =>
@@ -149,26 +143,22 @@ export function AskColumn({
           }
           options={[
             ours(ask.burner_id === null ? working?.burner.name : undefined),
-            ...kitchen.burners.map((one) => ({
-              value: String(one.id),
-              label: one.name,
-              note: length(one.ring_cm),
-            })),
+            ...kitchen.burners.map((one): Option => [String(one.id), one.name, length(one.ring_cm)]),
           ]}
         />
       </Line>
       <Line word={t('common.at')}>
-        <Choice
+        <Select
           label={t('common.heat')}
           value={ask.heat ?? OURS}
           onChange={(heat) => change({ heat: heat === OURS ? null : heat, pan_heat: null })}
           options={[
             ours(ask.heat === null ? heat : undefined),
-            ...(working?.burner.marks ?? []).map((setting) => ({
-              value: setting.mark,
-              label: setting.mark,
-              note: `${Math.round(setting.net_w)} W${setting.measured ? '' : t('bench.askColumn.est')}`,
-            })),
+            ...(working?.burner.marks ?? []).map((setting): Option => [
+              setting.mark,
+              setting.mark,
+              `${Math.round(setting.net_w)} W${setting.measured ? '' : t('bench.askColumn.est')}`,
+            ]),
           ]}
         />
       </Line>

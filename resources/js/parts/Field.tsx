@@ -3,6 +3,7 @@ import { get, useController, useFormContext } from 'react-hook-form';
 import { useMeasure } from '../cook';
 import { trimmed, type Quantity } from '../measure';
 import { Labels, type FieldWords } from './faults';
+import { Select, type Option } from './Select';
 
 const BOX =
   'h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white px-3 text-xl aria-invalid:border-tomato';
@@ -125,31 +126,30 @@ export function Pick({
   numeric = false,
   orNull = false,
 }: FieldProps & {
-  options: readonly (readonly [string, string])[];
+  options: readonly Option[];
   /** The words stand for numbers. */
   numeric?: boolean;
   /** The empty word stands for null. */
   orNull?: boolean;
 }) {
-  const { register } = useFormContext();
+  const { field } = useController({ name });
   const { fault, id } = useFault(name, label);
   return (
-    <label className="block text-base">
-      <span className="text-ink-soft">{label}</span>
-      <select
-        {...register(name, numeric ? { setValueAs: asNumber } : orNull ? { setValueAs: asNull } : {})}
-        aria-invalid={fault !== undefined}
-        aria-describedby={fault || hint ? id : undefined}
-        className={BOX}
-      >
-        {options.map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </select>
+    <div className="text-base">
+      <span aria-hidden="true" className="text-ink-soft">
+        {label}
+      </span>
+      <Select
+        tall
+        label={label}
+        value={String((field.value as string | number | null | undefined) ?? '')}
+        options={options}
+        onChange={(value) => field.onChange(numeric ? asNumber(value) : orNull ? asNull(value) : value)}
+        fault={fault !== undefined}
+        said={fault || hint ? id : undefined}
+      />
       <Said id={id} fault={fault} hint={hint} />
-    </label>
+    </div>
   );
 }
 

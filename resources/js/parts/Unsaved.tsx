@@ -1,7 +1,7 @@
-import { AlertDialog } from 'radix-ui';
 import { createContext, useCallback, useContext, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useBlocker } from 'react-router';
 import { t } from '../words/messages';
+import { Question } from './Over';
 
 /* What was typed and not saved is not lost without a word: not by a place touched, a sheet closed, a page loaded anew. */
 
@@ -57,36 +57,16 @@ export function Unsaved({ children }: { children: React.ReactNode }) {
   return (
     <Context value={guard}>
       {children}
-      <AlertDialog.Root open={asked !== null || blocker.state === 'blocked'}>
-        <AlertDialog.Portal>
-          <AlertDialog.Overlay className="fixed inset-0 z-50 bg-black/50" />
-          <AlertDialog.Content
-            onEscapeKeyDown={stay}
-            className="fixed top-1/2 left-1/2 z-50 w-[min(30rem,calc(100vw-2rem))] -translate-1/2 rounded-lg border-2 border-ink bg-paper p-6"
-          >
-            <AlertDialog.Title className="text-2xl font-bold">
-              {t('parts.unsaved.not-saved-yet')}
-            </AlertDialog.Title>
-            <AlertDialog.Description className="mt-1 text-lg">
-              {t('parts.unsaved.what-was-typed-here-is-lost')}
-            </AlertDialog.Description>
-            <div className="mt-5 flex flex-wrap gap-3">
-              <AlertDialog.Cancel
-                onClick={stay}
-                className="min-h-14 flex-1 rounded-lg bg-ink px-5 text-xl font-semibold text-paper"
-              >
-                {t('parts.unsaved.stay')}
-              </AlertDialog.Cancel>
-              <AlertDialog.Action
-                onClick={go}
-                className="min-h-14 flex-1 rounded-lg border-2 border-ink px-5 text-xl font-semibold"
-              >
-                {t('common.leave-it')}
-              </AlertDialog.Action>
-            </div>
-          </AlertDialog.Content>
-        </AlertDialog.Portal>
-      </AlertDialog.Root>
+      <Question
+        open={asked !== null || blocker.state === 'blocked'}
+        ground="paper"
+        title={t('parts.unsaved.not-saved-yet')}
+        text={t('parts.unsaved.what-was-typed-here-is-lost')}
+        stay={t('parts.unsaved.stay')}
+        go={t('common.leave-it')}
+        onStay={stay}
+        onGo={go}
+      />
     </Context>
   );
 }

@@ -1,93 +1,56 @@
 import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
-import { looks, tint } from './browning';
+import { looks } from './browning';
+import { floorOf, Looks, PanFloor } from './PanFloor';
 import { t } from '../words/messages';
 
-const SIZE = 236;
 const TURN_STEPS = 12;
 
-/**
- * The wide pan from above as its floor looks when it comes off: rings tinted by the engine's browning, the burner's ring
- * dashed where it stands under the pan, and the turn to make.
- */
+/** The floor as it looks when the pan comes off, the turn to make, and the moves in words. */
 export function PanFromAbove({ working }: { working: Working }) {
   const { length } = useMeasure();
-  const { plan, pan, burner } = working;
+  const { plan, burner } = working;
   const { crust } = plan;
-  const floor = (pan.base_cm / pan.rim_cm) * (SIZE / 2 - 8);
-  const scale = floor / (pan.base_cm / 2);
-  const middle = SIZE / 2;
+  const { size, middle, radius, scale, flame } = floorOf(working);
   const shift = Math.max(0, ...crust.moves.map((move) => move.shift_cm));
-  const colour = (ring: { palest: number; darkest: number }) => (ring.palest + ring.darkest) / 2;
-  const inner = crust.rings[0];
-  const outer = crust.rings.at(-1);
-  const ring = (burner.ring_cm / 2) * scale;
+  const rings = crust.rings.map(({ to, palest, darkest }) => ({ to, browning: (palest + darkest) / 2 }));
+  const inner = rings[0];
+  const outer = rings.at(-1);
 
   return (
     <figure aria-label={t('pictures.panFromAbove.the-pan-from-above')}>
-      <svg
-        width={SIZE}
-        height={SIZE}
-        role="img"
-        aria-label={
+      <PanFloor
+        working={working}
+        rings={rings}
+        shift={shift}
+        className="size-59"
+        label={
           inner && outer
             ? t('pictures.panFromAbove.the-floor-when-it-comes-off', {
-                inner: looks(colour(inner)),
-                outer: looks(colour(outer)),
+                inner: looks(inner.browning),
+                outer: looks(outer.browning),
               })
             : t('pictures.panFromAbove.the-floor-of-the-pan')
         }
       >
-        <circle
-          cx={middle}
-          cy={middle}
-          r={SIZE / 2 - 4}
-          fill="var(--color-steel)"
-          stroke="var(--color-ink)"
-          strokeWidth={3}
-        />
-        {[-1, 1].map((side) => (
-          <rect
-            key={side}
-            x={middle + side * (SIZE / 2 - 4) - 4}
-            y={middle - 20}
-            width={8}
-            height={40}
-            rx={4}
-            fill="var(--color-ink)"
-          />
-        ))}
-        {[...crust.rings].reverse().map((one) => (
-          <circle key={one.to} cx={middle} cy={middle} r={one.to * floor} fill={tint(colour(one))} />
-        ))}
-        <circle cx={middle} cy={middle} r={floor} fill="none" stroke="var(--color-ink)" strokeWidth={1.5} />
-        <circle
-          cx={middle + shift * scale}
-          cy={middle}
-          r={ring}
-          fill="none"
-          stroke="var(--color-tomato)"
-          strokeWidth={2.5}
-          strokeDasharray="7 5"
-        />
-        {shift > 0 && <Turn middle={middle} radius={floor * 0.62} />}
-        {inner && <Word x={middle} y={middle + 5} text={looks(colour(inner))} />}
-        {outer && <Word x={middle} y={middle - floor + 17} text={looks(colour(outer))} />}
+        {shift > 0 && <Turn middle={middle} radius={radius * 0.62} />}
+        {inner && <Looks browning={inner.browning} y={middle + 6} />}
+        {outer && <Looks browning={outer.browning} y={middle - radius + 20} />}
         <text
-          x={Math.min(SIZE - 6, middle + shift * scale)}
-          y={Math.min(SIZE - 8, middle + ring - 7)}
+          x={Math.min(size - 6, middle + shift * scale)}
+          y={Math.min(size - 8, middle + flame - 8)}
           textAnchor={shift > 0 ? 'end' : 'middle'}
-          fontSize={13}
+          fontSize={16}
           fontWeight={650}
           fill="var(--color-tomato)"
           stroke="var(--color-paper)"
-          strokeWidth={3}
+          strokeWidth={3.5}
           paintOrder="stroke"
         >
           {t('pictures.panFromAbove.ring-ring', { ring: trimmed(burner.ring_cm, 0) })}
         </text>
-      </svg>
+      </PanFloor>
       <figcaption className="text-base leading-snug">
         {crust.moves.length === 0 ? (
           <span className="text-ink-soft">{t('pictures.panFromAbove.no-crust-is-made-here')}</span>
@@ -106,24 +69,6 @@ export function PanFromAbove({ working }: { working: Working }) {
         )}
       </figcaption>
     </figure>
-  );
-}
-
-function Word({ x, y, text }: { x: number; y: number; text: string }) {
-  return (
-    <text
-      x={x}
-      y={y}
-      textAnchor="middle"
-      fontSize={15}
-      fontWeight={700}
-      fill="var(--color-ink)"
-      stroke="var(--color-paper)"
-      strokeWidth={4}
-      paintOrder="stroke"
-    >
-      {text}
-    </text>
   );
 }
 

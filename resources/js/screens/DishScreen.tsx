@@ -11,7 +11,7 @@ import { DishForm } from '../kitchen/DishForm';
 import { newDish, type Body } from '../kitchen/newDish';
 import { FAMILIES } from '../kitchen/words';
 import { trimmed, wholeMinute } from '../measure';
-import { Choice as Select } from '../parts/Choice';
+import { Select } from '../parts/Select';
 import { Retire } from '../parts/Retire';
 import { TakeOut } from '../parts/TakeOut';
 import { useLeave } from '../parts/Unsaved';
@@ -189,7 +189,7 @@ function Beside({ page, kitchen }: { page: DishPage; kitchen: Kitchen }) {
           label={t('screens.dishScreen.lay-beside-it')}
           value=""
           onChange={(other) => void navigate(`/dishes/${page.id}/beside/${other}`)}
-          options={others.map((dish) => ({ value: String(dish.id), label: dish.name }))}
+          options={others.map((dish) => [String(dish.id), dish.name])}
         />
       </div>
     </section>

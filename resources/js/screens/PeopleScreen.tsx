@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api, Refusal } from '../api';
 import type { DoorLink, People } from '../contracts.generated';
 import { useCook } from '../cook';
-import { Choice } from '../parts/Choice';
+import { Select } from '../parts/Select';
 import { Entry } from '../parts/Entry';
 import { Field, Pick } from '../parts/Field';
 import { Title } from '../parts/Title';
@@ -87,11 +87,11 @@ function Row({ person }: { person: Person }) {
           </span>
         </p>
         <div className="w-36">
-          <Choice
+          <Select
             label={t('screens.peopleScreen.role-of-name', { name: person.name })}
             value={person.role}
             onChange={(to) => role.mutate(to)}
-            options={ROLES.map(([value, label]) => ({ value, label }))}
+            options={ROLES}
           />
         </div>
         <button

@@ -9,7 +9,7 @@ import { halfDays } from '../time';
 import { Title } from '../parts/Title';
 import { VARIETIES } from '../kitchen/words';
 import { BringKitchen } from '../kitchen/BringKitchen';
-import { Choice } from '../parts/Choice';
+import { Select } from '../parts/Select';
 import { PanSide } from '../pictures/PanSide';
 import { queries } from '../queries';
 import { t } from '../words/messages';
@@ -61,13 +61,13 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
       <div className="mt-4 flex flex-wrap items-end gap-x-8 gap-y-3">
         <div className="w-72 max-w-full">
           <span className="text-base text-ink-soft">{t('common.amounts-are-in')}</span>
-          <Choice
+          <Select
             label={t('common.amounts-are-in')}
             value={units}
             onChange={(value) => setUnits(value === 'us' ? 'us' : 'metric')}
             options={[
-              { value: 'metric', label: t('screens.setUp.grams-ml-c') },
-              { value: 'us', label: t('screens.setUp.ounces-cups-f') },
+              ['metric', t('screens.setUp.grams-ml-c')],
+              ['us', t('screens.setUp.ounces-cups-f')],
             ]}
           />
         </div>
@@ -94,11 +94,11 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
       </Many>
       <h2 className="mt-5 mb-1 text-2xl font-bold">{t('common.rice')}</h2>
       <div className="max-w-sm">
-        <Choice
+        <Select
           label={t('common.rice')}
           value={variety}
           onChange={(value) => setVariety(VARIETIES.find(([one]) => one === value)?.[0] ?? variety)}
-          options={VARIETIES.map(([value, words]) => ({ value, label: words }))}
+          options={VARIETIES}
         />
       </div>
       {setUp.isError && (

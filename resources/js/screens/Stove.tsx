@@ -26,7 +26,8 @@ import { isLost, useCookNow } from '../stove/useCookNow';
 import { useStayAwake } from '../stove/useStayAwake';
 import { VerdictForm } from '../stove/VerdictForm';
 import { wordsOf } from '../stove/words';
-import { clock, countdown, lasting, stamp, useNow } from '../time';
+import { clock, countdown, lasting, stamp, useMoment } from '../time';
+import { Left } from '../stove/Left';
 import { t } from '../words/messages';
 
 /** ms before "pan on" from which the fuse burns. */
@@ -84,8 +85,7 @@ function Station({ known, lost }: { known: Cook; lost: boolean }) {
 const ON_ITS_WAY = 2000;
 
 function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
-  const now = useNow(500);
-  const waits = outbox.pending.some((event) => now - Date.parse(event.at) > ON_ITS_WAY);
+  const waits = useMoment((now) => outbox.pending.some((event) => now - Date.parse(event.at) > ON_ITS_WAY));
   return (
     <>
       <NotKept />
@@ -97,20 +97,18 @@ function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
 function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: React.ReactNode }) {
   const { timezone } = useCook();
   const came = (useLocation().state as { came?: boolean } | null)?.came === true;
-  const now = useNow(250);
   const [busy, setBusy] = useState(false);
-  const lanes = useLanes(cook, now);
+  const lanes = useLanes(cook);
   const next = nextOf(cook);
-  const on = next !== null && goesOn(cook, next, now);
-  const calls = next !== null && next.due <= now && !(on && next.step.kind === 'rest');
-  useCall(calls ? `${cook.id} ${next.step.stage ?? next.step.kind}` : null);
+  const on = useMoment((now) => next !== null && goesOn(cook, next, now));
+  const calls = useMoment((now) => next !== null && next.due <= now) && !(on && next?.step.kind === 'rest');
+  useCall(calls && next ? `${cook.id} ${next.step.stage ?? next.step.kind}` : null);
   if (next === null) {
     return null;
   }
   const { step, due, until } = next;
   const { state, working, forecast } = cook;
   const waiting = state.status === 'waiting';
-  const at = minuteAt(cook, now);
   const began = Date.parse(state.done.at(-1)?.at ?? state.started_at ?? '');
   const before = waiting || Number.isNaN(began) ? due - FUSE_BEFORE_PAN_ON : Math.min(began, due - 1000);
 
@@ -121,7 +119,7 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
       {trouble}
       <TouchOnce />
       <Lanes lanes={lanes} front={cook} busy={busy} />
-      <Fuse from={before} to={on ? until : due} now={now} />
+      <Fuse from={before} to={on ? until : due} />
       <div className="stove-body">
         <section
           aria-label={t('screens.stove.now')}
@@ -139,55 +137,50 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
               className="font-bold whitespace-nowrap"
               aria-label={t('screens.stove.clock-since-the-first-liquid')}
             >
-              {state.first_liquid_at === null
-                ? t('common.table-tableat', { tableAt: clock(cook.table_at, timezone) })
-                : t('screens.stove.minute', { at: countdown(at * 60) })}
+              {state.first_liquid_at === null ? (
+                t('common.table-tableat', { tableAt: clock(cook.table_at, timezone) })
+              ) : (
+                <Minute cook={cook} />
+              )}
             </span>
           </div>
-          <Said cook={cook} early={waiting ? (due - now) / 1000 : 0} />
+          <Said cook={cook} due={waiting ? due : null} />
           <div className="min-w-0">
             {waiting ? (
               <PanOn cook={cook} />
             ) : forecast?.floor && step.kind === 'off' ? (
-              <CrustWatch cook={cook} floor={forecast.floor} now={now} />
+              <CrustWatch cook={cook} floor={forecast.floor} />
             ) : (
-              <Action cook={cook} step={step} left={on ? (until - now) / 1000 : null} />
+              <Action cook={cook} step={step} until={on ? until : null} />
             )}
           </div>
           <div className="now-foot">
-            <HeatAndSpoon cook={cook} step={step} calls={calls} now={now} />
-            <When calls={calls} on={on} due={due} until={until} now={now} />
+            <HeatAndSpoon cook={cook} step={step} calls={calls} />
+            <When calls={calls} on={on} due={due} until={until} />
           </div>
           <Spoken calls={calls} waiting={waiting} step={step} cook={cook} />
         </section>
-        <Beside cook={cook} now={now} timezone={timezone} />
+        <Beside cook={cook} timezone={timezone} />
       </div>
       <div className="stove-strip flex-none">
-        <Strip cook={cook} at={waiting ? null : at} />
+        <Strip cook={cook} />
       </div>
       <Keys cook={cook} say={say} step={step} came={came} onBusy={setBusy} />
     </main>
   );
 }
 
-/** s after a call from which it counts as late. */
-const LATE = 15;
+/** ms after a call from which it counts as late. */
+const LATE = 15_000;
+
+function Minute({ cook }: { cook: Cook }) {
+  const at = useMoment((now) => countdown(60 * minuteAt(cook, now)));
+  return t('screens.stove.minute', { at });
+}
 
 /** When it is to be done: in so long, now, going on, or late by so much. */
-function When({
-  calls,
-  on,
-  due,
-  until,
-  now,
-}: {
-  calls: boolean;
-  on: boolean;
-  due: number;
-  until: number;
-  now: number;
-}) {
-  const late = (now - until) / 1000;
+function When({ calls, on, due, until }: { calls: boolean; on: boolean; due: number; until: number }) {
+  const late = useMoment((now) => (now - until > LATE ? countdown((now - until) / 1000) : null));
   if (on) {
     return (
       <p className="now-when">
@@ -199,11 +192,11 @@ function When({
     <p className="now-when">
       {calls ? <b>{t('common.now')}</b> : <>{t('common.in')} </>}
       {calls ? (
-        late > LATE && (
-          <span className="block">{t('screens.stove.late-late', { late: countdown(late) })}</span>
-        )
+        late !== null && <span className="block">{t('screens.stove.late-late', { late })}</span>
       ) : (
-        <b>{countdown((due - now) / 1000)}</b>
+        <b>
+          <Left to={due} />
+        </b>
       )}
     </p>
   );
@@ -241,20 +234,23 @@ function Spoken({
   );
 }
 
-/** s before its time from which a pan that is put on is far too early. */
-const FAR_TOO_EARLY = 300;
+/** ms before its time from which a pan that is put on is far too early. */
+const FAR_TOO_EARLY = 300_000;
 
 /** What the last touch changed, in one line, until the next one; before the first, that it is too early for it. */
-function Said({ cook, early }: { cook: Cook; early: number }) {
+function Said({ cook, due }: { cook: Cook; due: number | null }) {
   const measure = useMeasure();
+  const early = useMoment((now) =>
+    due !== null && due - now > FAR_TOO_EARLY ? lasting((due - now) / 1000) : null,
+  );
   const { timezone } = useCook();
   const { forecast, state } = cook;
   const wait = state.not_yet;
   const words =
-    early > FAR_TOO_EARLY
+    early !== null
       ? t('screens.stove.on-at-toastat-now-it-would', {
           toastAt: clock(cook.working.clock.toast_at, timezone),
-          early: lasting(early),
+          early,
         })
       : state.taken_back !== null
         ? t('screens.stove.taken-back-takenback', { takenBack: wordsOf(state.taken_back, cook, measure) })

@@ -7,7 +7,7 @@ import { Title } from '../parts/Title';
 import { sides } from '../bench/sides';
 import type { Ask, Around, Kitchen, Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { Choice } from '../parts/Choice';
+import { Select } from '../parts/Select';
 import { Stepper } from '../parts/Stepper';
 import { pours } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/grain/GrainClock';
@@ -79,18 +79,14 @@ function Columns({
           </th>
           {both.map((dish, at) => (
             <th key={at} className="px-3 pb-2 text-left font-normal max-md:px-1">
-              <Choice
+              <Select
                 label={at === 0 ? t('screens.twoDishes.one-dish') : t('screens.twoDishes.the-other')}
                 value={String(dish)}
                 onChange={(next) => {
                   const [left, right] = at === 0 ? [next, both[1]] : [both[0], next];
                   void navigate(`/dishes/${left}/beside/${right}`, { replace: true });
                 }}
-                options={kitchen.dishes.map((one) => ({
-                  value: String(one.id),
-                  label: one.name,
-                  note: one.rice,
-                }))}
+                options={kitchen.dishes.map((one) => [String(one.id), one.name, one.rice])}
               />
               <Picture working={workings[at]} failed={answers[at]?.isError ?? false} />
             </th>

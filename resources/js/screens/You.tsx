@@ -76,8 +76,8 @@ function Account({ cook }: { cook: SignedInCook }) {
           format: 'velko.me/1',
           name: cook.name,
           email: cook.email,
-          units: cook.own_units ?? '',
-          clock: cook.clock ?? '',
+          units: cook.own_units,
+          clock: cook.clock,
           password: '',
         }}
         save={({ password, ...me }) => api.keepMe(password === '' ? me : { ...me, password })}

@@ -45,7 +45,7 @@ export function Rail() {
 }
 
 function WallClock({ timezone }: { timezone: string }) {
-  const now = useNow();
+  const now = useNow(1000);
   return (
     <time
       aria-label={t('shell.rail.kitchen-clock')}

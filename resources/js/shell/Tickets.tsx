@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { VERB } from '../stove/steps';
 import { remembered } from '../stove/running';
-import { countdown, useNow } from '../time';
+import { useMoment } from '../time';
+import { Left } from '../stove/Left';
 import { nextOf } from '../stove/due';
 import { queries } from '../queries';
 import { t } from '../words/messages';
@@ -28,13 +29,11 @@ function Ticket({ id }: { id: string }) {
     staleTime: 15_000,
     refetchInterval: 15_000,
   });
-  const now = useNow(1000);
   const next =
     cook.data && ['waiting', 'cooking'].includes(cook.data.state.status) ? nextOf(cook.data) : null;
   if (!cook.data || !next) {
     return null;
   }
-  const left = (next.due - now) / 1000;
   return (
     <li className="min-w-0">
       <Link
@@ -44,9 +43,18 @@ function Ticket({ id }: { id: string }) {
         <span className="block truncate font-semibold">{cook.data.working.dish.name}</span>
         <span className="block truncate">
           {cook.data.state.status === 'waiting' ? t('common.pan-on-4') : VERB[next.step.kind].toLowerCase()}{' '}
-          <b className={left < 0 ? 'text-tomato' : ''}>{left < 0 ? t('common.now-4') : countdown(left)}</b>
+          <When due={next.due} />
         </span>
       </Link>
     </li>
+  );
+}
+
+function When({ due }: { due: number }) {
+  const isDue = useMoment((now) => due <= now);
+  return (
+    <b className={isDue ? 'text-tomato' : ''}>
+      <Left to={due} over={t('common.now-4')} />
+    </b>
   );
 }

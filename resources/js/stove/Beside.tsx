@@ -2,10 +2,11 @@ import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { StockColumn } from '../pictures/StockColumn';
 import { useSize } from '../pictures/useSize';
-import { clock, countdown } from '../time';
+import { clock, useNow } from '../time';
 import { stepsOf } from './ahead';
 import { AtThePass } from './AtThePass';
 import { momentOf } from './due';
+import { Left } from './Left';
 import { plateNow } from './plate';
 import { isPour, VERB } from './steps';
 import { t, wordOf } from '../words/messages';
@@ -20,7 +21,7 @@ const MIN_HEIGHT = 180;
 const WORTH_A_WORD = 10;
 
 /** What is left: in the pot, to do next, to the pull and to the table, with how well that is known. */
-export function Beside({ cook, now, timezone }: { cook: Cook; now: number; timezone: string }) {
+export function Beside({ cook, timezone }: { cook: Cook; timezone: string }) {
   const { state, working, forecast } = cook;
   const { plan } = working;
   const steps = stepsOf(cook);
@@ -32,42 +33,33 @@ export function Beside({ cook, now, timezone }: { cook: Cook; now: number; timez
     <aside aria-label={t('stove.beside.what-is-left')} className="beside">
       <Pot cook={cook} />
       <div className="beside-facts">
-        {forecast?.pass ? (
-          <AtThePass cook={cook} pass={forecast.pass} now={now} />
-        ) : (
-          <LeftToPour cook={cook} />
-        )}
+        {forecast?.pass ? <AtThePass cook={cook} pass={forecast.pass} /> : <LeftToPour cook={cook} />}
         <ol aria-label={t('stove.beside.next')}>
-          {next.map((step, row) => {
-            const left = (momentOf(cook, step.at_min) - now) / 1000;
-            return (
-              <li key={row} className="border-t border-iron-rule py-[0.2em]">
-                <Step step={step} left={left} />
-              </li>
-            );
-          })}
+          {next.map((step, row) => (
+            <li key={row} className="border-t border-iron-rule py-[0.2em]">
+              <Step step={step} at={momentOf(cook, step.at_min)} />
+            </li>
+          ))}
         </ol>
         {steps[0] && isPour(steps[0]) && (
           <p className="text-[0.85em] text-chalk-soft">{t('stove.beside.hot-steam-pour-away-from-you')}</p>
         )}
         <dl className="mt-auto grid grid-cols-[auto_1fr] gap-x-[0.6em]">
-          {!forecast?.pass && (
-            <Until word={t('common.pull')} at={momentOf(cook, pull)} now={now} timezone={timezone} />
-          )}
-          <Until word={t('common.table')} at={momentOf(cook, table)} now={now} timezone={timezone} />
+          {!forecast?.pass && <Until word={t('common.pull')} at={momentOf(cook, pull)} timezone={timezone} />}
+          <Until word={t('common.table')} at={momentOf(cook, table)} timezone={timezone} />
         </dl>
-        {forecast && <Will cook={cook} forecast={forecast} now={now} />}
+        {forecast && <Will cook={cook} forecast={forecast} />}
       </div>
     </aside>
   );
 }
 
-function Step({ step, left }: { step: ReturnType<typeof stepsOf>[number]; left: number }) {
+function Step({ step, at }: { step: ReturnType<typeof stepsOf>[number]; at: number }) {
   const { volume } = useMeasure();
   return (
     <>
       <span className="float-right pl-[0.4em] text-chalk-soft">
-        {left > 0 ? countdown(left) : t('common.now-4')}
+        <Left to={at} over={t('common.now-4')} />
       </span>
       <b>{VERB[step.kind]}</b>
       {isPour(step) ? ` ${volume(step.volume_ml ?? 0)}` : step.item ? ` ${step.item.name}` : ''}
@@ -151,13 +143,14 @@ function LeftToPour({ cook }: { cook: Cook }) {
 
 const half = ([low = 0, high = 0]: number[]): number => (high - low) / 2;
 
-function Until({ word, at, now, timezone }: { word: string; at: number; now: number; timezone: string }) {
-  const left = (at - now) / 1000;
+function Until({ word, at, timezone }: { word: string; at: number; timezone: string }) {
   return (
     <>
       <dt className="text-chalk-soft">{word}</dt>
       <dd className="text-right">
-        <b className="text-[1.2em]">{left > 0 ? countdown(left) : t('common.now-4')}</b>{' '}
+        <b className="text-[1.2em]">
+          <Left to={at} over={t('common.now-4')} />
+        </b>{' '}
         <span className="text-chalk-soft">{clock(at, timezone)}</span>
       </dd>
     </>
@@ -165,7 +158,8 @@ function Until({ word, at, now, timezone }: { word: string; at: number; now: num
 }
 
 /** What will be on the plate, and how strong the ring is by what happened. */
-function Will({ cook, forecast, now }: { cook: Cook; forecast: NonNullable<Cook['forecast']>; now: number }) {
+function Will({ cook, forecast }: { cook: Cook; forecast: NonNullable<Cook['forecast']> }) {
+  const now = useNow(1000);
   const percent = Math.round(100 * (forecast.power.times - 1));
   const plate = plateNow(cook, now);
   const [first = 0, last = 0] = forecast.pull_spread_min.map(Math.round);

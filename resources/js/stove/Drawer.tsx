@@ -1,5 +1,5 @@
-import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { Over } from '../parts/Over';
 import { useKeys } from '../parts/useKeys';
 import { t } from '../words/messages';
 
@@ -13,26 +13,15 @@ export function Drawer({
   onClose: () => void;
   children: ReactNode;
 }) {
+  const close = (
+    <button className="min-h-12 shrink-0 rounded-lg border-2 border-iron-rule bg-iron-light px-5 text-xl font-semibold">
+      {t('common.back')}
+    </button>
+  );
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/60" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-40 mx-auto max-h-[94dvh] max-w-5xl overflow-y-auto rounded-t-2xl border-2 border-b-0 border-chalk bg-iron p-6 text-chalk max-md:p-4"
-        >
-          <div className="flex items-start justify-between gap-4">
-            <Dialog.Title className="text-[min(1.875rem,6vw)] leading-tight font-semibold">
-              {title}
-            </Dialog.Title>
-            <Dialog.Close className="min-h-12 shrink-0 rounded-lg border-2 border-iron-rule bg-iron-light px-5 text-xl font-semibold">
-              {t('common.back')}
-            </Dialog.Close>
-          </div>
-          {children}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Over title={title} ground="iron" close={close} onClose={onClose}>
+      {children}
+    </Over>
   );
 }
 

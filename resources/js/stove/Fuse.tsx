@@ -1,5 +1,8 @@
+import { useNow } from '../time';
+
 /** Burns down across the full width to the next action. */
-export function Fuse({ from, to, now }: { from: number; to: number; now: number }) {
+export function Fuse({ from, to }: { from: number; to: number }) {
+  const now = useNow();
   const left = to <= now ? 0 : Math.min(1, (to - now) / Math.max(1, to - from));
   return (
     <div className="h-[min(0.875rem,1.6dvh)] flex-none bg-iron-light" role="presentation">

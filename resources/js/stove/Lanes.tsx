@@ -3,7 +3,8 @@ import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { countdown } from '../time';
+import { useMoment } from '../time';
+import { Left } from './Left';
 import { nextOf } from './due';
 import { remembered } from './running';
 import { isPour, VERB } from './steps';
@@ -13,17 +14,17 @@ import { useKeys } from '../parts/useKeys';
 
 const LOOK_EVERY = 2500;
 
-/** s: a pan that calls comes forward, unless the one in front needs the hand as soon. */
-const AS_SOON = 8;
+/** ms: a pan that calls comes forward, unless the one in front needs the hand as soon. */
+const AS_SOON = 8000;
 
 export interface Lane {
   cook: Cook;
-  /** s until a hand is needed; below nothing when it is overdue. */
-  left: number;
+  /** ms since 1970: when a hand is needed. */
+  due: number;
 }
 
 /** The other pans of this tablet that are on the fire, by who needs a hand next. */
-export function useLanes(front: Cook, now: number): Lane[] {
+export function useLanes(front: Cook): Lane[] {
   const ids = remembered().filter((id) => id !== front.id);
   const others = useQueries({
     queries: ids.map((id) => ({
@@ -35,9 +36,9 @@ export function useLanes(front: Cook, now: number): Lane[] {
   return [front, ...others.flatMap(({ data }) => (data ? [data] : []))]
     .flatMap((cook) => {
       const next = ['waiting', 'cooking'].includes(cook.state.status) ? nextOf(cook) : null;
-      return next ? [{ cook, left: (next.due - now) / 1000 }] : [];
+      return next ? [{ cook, due: next.due }] : [];
     })
-    .sort((a, b) => a.left - b.left);
+    .sort((a, b) => a.due - b.due);
 }
 
 /** A lane a pan across the top; the one that needs a hand next is the first, and opens by itself unless something is being said. */
@@ -45,14 +46,21 @@ export function Lanes({ lanes, front, busy }: { lanes: Lane[]; front: Cook; busy
   const navigate = useNavigate();
   const first = lanes[0];
   const here = lanes.find((lane) => lane.cook.id === front.id);
-  const calls =
-    first && first.cook.id !== front.id && first.left <= 0 && (here?.left ?? Infinity) > first.left + AS_SOON;
+  const calls = useMoment(
+    (now) =>
+      first !== undefined &&
+      first.cook.id !== front.id &&
+      first.due <= now &&
+      (here?.due ?? Infinity) > first.due + AS_SOON,
+  );
+
+  const forward = calls && first ? first.cook.id : null;
 
   useEffect(() => {
-    if (calls && !busy) {
-      void navigate(`/stove/${first.cook.id}`, { replace: true, state: { came: true } });
+    if (forward !== null && !busy) {
+      void navigate(`/stove/${forward}`, { replace: true, state: { came: true } });
     }
-  }, [calls, busy, first?.cook.id, navigate]);
+  }, [forward, busy, navigate]);
 
   useKeys((key) => {
     const lane = lanes[Number(key) - 1];
@@ -89,7 +97,8 @@ function One({
   onOpen: () => void;
 }) {
   const { dose } = useMeasure();
-  const { cook, left } = lane;
+  const { cook, due } = lane;
+  const isDue = useMoment((now) => due <= now);
   const step = nextOf(cook)?.step;
   if (!step) {
     return null;
@@ -105,7 +114,7 @@ function One({
       onClick={onOpen}
       aria-current={here ? 'true' : undefined}
       aria-keyshortcuts={String(index + 1)}
-      data-calls={left <= 0}
+      data-calls={isDue}
       className="lane"
     >
       <kbd aria-hidden="true" className="rounded border-2 border-current px-1.5 font-sans max-sm:hidden">
@@ -117,7 +126,9 @@ function One({
           {cook.state.status === 'waiting' ? t('common.pan-on') : VERB[step.kind]} {amount}
         </b>
       </span>
-      <b className="lane-when">{left <= 0 ? t('common.now') : countdown(left)}</b>
+      <b className="lane-when">
+        <Left to={due} over={t('common.now')} />
+      </b>
     </button>
   );
 }

@@ -2,7 +2,8 @@ import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { ladles } from '../measure';
 import type { Step } from './ahead';
-import { countdown } from '../time';
+import { useMoment } from '../time';
+import { Left } from './Left';
 import { readingOf } from './readings';
 import { VERB } from './steps';
 import { t } from '../words/messages';
@@ -40,16 +41,18 @@ export function PanOn({ cook }: { cook: Cook }) {
 /**
  * The step to do now: verb, amount, second measure, sign.
  *
- * `left`: s for which it goes on, where it takes its time and has begun.
+ * `until`: when it is over, where it takes its time and has begun.
  */
-export function Action({ cook, step, left }: { cook: Cook; step: Step; left: number | null }) {
+export function Action({ cook, step, until }: { cook: Cook; step: Step; until: number | null }) {
   return (
     <>
       <p className="now-verb">{VERB[step.kind]}</p>
-      {left === null || step.kind === 'finish' ? (
+      {until === null || step.kind === 'finish' ? (
         <Amount cook={cook} step={step} />
       ) : (
-        <p className="now-digits">{countdown(left)}</p>
+        <p className="now-digits">
+          <Left to={until} />
+        </p>
       )}
       <p className="now-say">{step.kind === 'finish' ? cook.working.dish.finish || step.say : step.say}</p>
     </>
@@ -127,20 +130,10 @@ function Digits({ number, unit, second }: { number: string; unit: string; second
 }
 
 /** Heat and stirring as plain pictograms with words; between them what a probe reads, where one stands in the pan. */
-export function HeatAndSpoon({
-  cook,
-  step,
-  calls,
-  now,
-}: {
-  cook: Cook;
-  step: Step;
-  calls: boolean;
-  now: number;
-}) {
+export function HeatAndSpoon({ cook, step, calls }: { cook: Cook; step: Step; calls: boolean }) {
   const { working } = cook;
   const { heat } = useMeasure();
-  const probe = readingOf(cook, 'probe', now)?.value ?? null;
+  const probe = useMoment((now) => readingOf(cook, 'probe', now)?.value ?? null);
   const gone =
     (step.kind === 'off' && calls) ||
     cook.state.done.some((done) => working.plan.stages[done.stage]?.kind === 'off');

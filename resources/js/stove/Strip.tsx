@@ -2,10 +2,17 @@ import type { Cook } from '../contracts.generated';
 import { minute } from '../measure';
 import { pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/grain/GrainClock';
+import { useMoment } from '../time';
 import { t } from '../words/messages';
+import { minuteAt } from './due';
 
 /** The grain clock under the stove: what happened, now, and what is forecast; thin, what was planned. */
-export function Strip({ cook, at }: { cook: Cook; at: number | null }) {
+export function Strip({ cook }: { cook: Cook }) {
+  // To the second: the line of now moves by about a pixel.
+  const second = useMoment((now) =>
+    cook.state.status === 'waiting' ? null : Math.round(60 * minuteAt(cook, now)),
+  );
+  const at = second === null ? null : second / 60;
   const { working, happened, forecast } = cook;
   const { plan } = working;
   const pull = forecast?.pull_min ?? plan.timing.pull_min;
