@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Contracts;
 
 use Velko\Core\Family\Families;
+use Velko\Core\Food\Foods;
+use Velko\Core\Food\Goes;
+use Velko\Core\Food\Group;
+use Velko\Core\Food\Portion;
 use Velko\Core\Pan\Conditions;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Family;
@@ -134,6 +138,37 @@ abstract class EngineRequest
     protected function sealed(float $soak): bool
     {
         return (bool) $this->value('method/sealed', $soak <= 0);
+    }
+
+    /** @return list<Portion> */
+    protected function food(): array
+    {
+        /** @var list<array<string, mixed>> $rows */
+        $rows = $this->document['ingredients'] ?? [];
+
+        return array_map($this->portion(...), $rows, array_keys($rows));
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private function portion(array $row, int $at): Portion
+    {
+        /** @var array<string, float> $said */
+        $said = array_map(static fn (mixed $value): mixed => is_int($value) ? (float) $value : $value, $row);
+        $goes = Goes::from($row['goes']);
+        if ($goes === Goes::AtMinute && ! isset($row['at_min'])) {
+            $this->refuse("/ingredients/$at/at_min", 'must be a number from 0 to 120 (min, for what goes in at a minute)');
+        }
+        $known = isset($row['group']) ? Group::from($row['group'])->food() : Foods::find($row['name']);
+        $changes = [];
+        foreach (['water' => 'water_percent', 'fat' => 'fat_percent', 'frees' => 'frees_percent', 'loses' => 'loses_percent', 'losesSpread' => 'loses_spread_percent', 'shell' => 'shell_percent'] as $property => $field) {
+            $changes += isset($said[$field]) ? [$property => $said[$field] / 100] : [];
+        }
+        foreach (['salt' => 'salt_g_per_100_g', 'tau' => 'tau_min', 'takes' => 'takes_g_per_g'] as $property => $field) {
+            $changes += isset($said[$field]) ? [$property => $said[$field]] : [];
+        }
+        $food = ($known ?? Group::usual()->food())->with($changes);
+
+        return new Portion($row['name'], $food, $said['grams'], $goes, $said['temperature_c'] ?? $food->kept, $said['at_min'] ?? null, $known === null);
     }
 
     protected function checkMark(string $path, string $mark, Burner $burner): void

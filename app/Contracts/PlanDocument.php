@@ -46,6 +46,8 @@ final class PlanDocument
                 'boiled_off_g' => self::r($plan->atTable->boiledOff, 1),
                 'free_g' => self::r($plan->atTable->free, 1),
                 'lifted_out_g' => self::r($plan->atTable->liftedOut, 1),
+                'brought_g' => self::r($plan->atTable->brought, 1),
+                'brought_by' => $plan->broughtBy(),
             ],
             'side_pot' => ['gives_off_ml' => self::r($plan->sidePotGivesOff(), 1), 'make_ml' => self::r($plan->make(), 1)],
             'timing' => [

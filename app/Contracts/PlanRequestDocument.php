@@ -8,6 +8,7 @@ use App\Words\Words;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
+use Velko\Core\Food\Portion;
 use Velko\Core\Method\DoseSchool;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
@@ -58,6 +59,7 @@ final class PlanRequestDocument extends EngineRequest
             'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'net_w' => $ask->burner->net],
             'stock' => $said(['temperature_c' => $ask->stock->temperature, 'salt_percent' => $ask->stock->saltPercent, 'volume_ml' => $ask->stock->given, 'pot_diameter_cm' => $ask->stock->potDiameter, 'held_min' => $ask->stock->held]),
             'extras_g_per_cover' => $ask->extras / $ask->covers,
+            'ingredients' => array_values(array_map(self::ingredient(...), $ask->food)),
             'wine_ml' => $ask->wine,
             'ladle_ml' => $ask->ladle->ml,
             'finish' => [
@@ -97,6 +99,7 @@ final class PlanRequestDocument extends EngineRequest
         $stock = $this->stock($family);
         $target = $this->target($family);
         $finish = $this->finish($covers);
+        $food = $this->food();
         $wine = $this->wine($covers * $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER));
         $this->throwRefusals();
 
@@ -115,7 +118,21 @@ final class PlanRequestDocument extends EngineRequest
             $target,
             new Place($this->altitude(), $this->room(), $this->plates()),
             $covers * $this->number('extras_g_per_cover', 0.0),
+            $food,
         );
+    }
+
+    /** @return array<string, mixed> */
+    private static function ingredient(Portion $one): array
+    {
+        $food = $one->food;
+
+        return [
+            'name' => $one->name, 'grams' => $one->grams, 'goes' => $one->goes->value, ...$one->minute === null ? [] : ['at_min' => $one->minute],
+            'temperature_c' => $one->temperature, 'group' => $food->group->value, 'water_percent' => 100 * $food->water, 'fat_percent' => 100 * $food->fat,
+            'salt_g_per_100_g' => $food->salt, 'frees_percent' => 100 * $food->frees, 'tau_min' => $food->tau, 'takes_g_per_g' => $food->takes,
+            'loses_percent' => 100 * $food->loses, 'loses_spread_percent' => 100 * $food->losesSpread, 'shell_percent' => 100 * $food->shell,
+        ];
     }
 
     /** @return float mL; no more than a dish may say for its rice, since a pan that only boils wine away is no plan */

@@ -15,6 +15,7 @@ use Velko\Core\Act\Pour;
 use Velko\Core\Act\Rehearsal;
 use Velko\Core\Act\Setup;
 use Velko\Core\Act\Timed;
+use Velko\Core\Food\Goes;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Defaults;
@@ -47,6 +48,7 @@ final class SimulationRequestDocument extends EngineRequest
         $until = $this->number('until_min', 0.0);
         $salt = $this->number('stock/salt_percent', Defaults::STOCK_SALT_PERCENT) / 100;
         $acts = $this->acts($burner, $this->number('stock/temperature_c', Defaults::STOCK_C), $salt, $until);
+        $acts = [...$this->ingredients(), ...$acts];
         $soak = $this->number('method/soak_min', 0.0);
         $sealed = $this->sealed($soak);
         $toasting = Toasting::from($this->text('method/toast', Toasting::Medium->value));
@@ -55,6 +57,23 @@ final class SimulationRequestDocument extends EngineRequest
         $setup = new Setup($grain, $this->conditions($pan), $pan, $burner->ring, $this->rice(), $sealed ? $toasting->grain() : null, $soak, $stirring === Stirring::Constant);
 
         return [$setup, new Rehearsal($setup, $acts, $until)];
+    }
+
+    /** @return list<Timed> what is in the base stands in the pan before anything else is done */
+    private function ingredients(): array
+    {
+        $acts = [];
+        foreach ($this->food() as $at => $one) {
+            match ($one->goes) {
+                Goes::Base => $acts[] = new Timed(-1.0, $one->add()),
+                Goes::WithTheRice => $acts[] = new Timed(0.0, $one->add()),
+                Goes::AtMinute => $acts[] = new Timed(60 * ($one->minute ?? 0.0), $one->add()),
+                Goes::OnTop => null,
+                default => $this->refuse("/ingredients/$at/goes", 'must be base, with-the-rice, at-minute or on-top: nothing is planned here that it could wait for'),
+            };
+        }
+
+        return $acts;
     }
 
     /**

@@ -8,13 +8,15 @@ use App\Models\Dish;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
+use Velko\Core\Food\Foods;
+use Velko\Core\Food\Group;
+use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\PanHeat;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
-use Velko\Core\Mise\Ingredient;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Place;
@@ -26,8 +28,8 @@ use Velko\Core\Vessel\Ladle;
 /** A kitchen's dish as the engine is asked for it: from rows to the core's values, the one way in which a kitchen asks. */
 final class DishAsk
 {
-    /** As much as the contract takes, g a plate. */
-    private const MOST_EXTRAS_G = 2000.0;
+    /** As much of one thing as the contract takes, g. */
+    private const MOST_G = 100_000.0;
 
     /** What a dish says is to so much rice, g. */
     private const TO_G = 80;
@@ -52,7 +54,7 @@ final class DishAsk
             self::finish($asked),
             new Target($dish->looseness, $dish->minutes_to_table, CrustWish::from($dish->crust)),
             new Place($kitchen->altitude_m, $kitchen->room_c, $kitchen->plates_c),
-            $plates * self::extrasOnAPlate($asked),
+            food: self::food($dish, $asked->rice, $plates, Station::pan($asked->pan)->baseArea()),
         );
     }
 
@@ -93,13 +95,27 @@ final class DishAsk
         return new Finish($onAPlate($asked->dish->butter_g_per_80_g), $onAPlate($asked->dish->cheese_g_per_80_g), $asked->dish->butter_salted, Defaults::BUTTER_C);
     }
 
-    /** g of everything that is weighed or measured; what is counted in pieces is not known. */
-    private static function extrasOnAPlate(Asked $asked): float
+    /**
+     * Everything that is weighed or measured; what is counted in pieces is not known.
+     *
+     * @param  float  $rice  g raw
+     * @param  float  $floor  of the pan, m²
+     *
+     * @return array<int, Portion> by its place on the dish
+     */
+    public static function food(Dish $dish, float $rice, int $plates, float $floor): array
     {
-        $floor = Station::pan($asked->pan)->baseArea();
-        $grams = array_map(static fn (Ingredient $one): float => $one->unit === 'pieces' ? 0.0 : $one->for($asked->rice, $asked->dish->grams_main, $asked->plates(), $floor), MiseDocument::ingredients($asked->dish));
+        $food = [];
+        foreach (MiseDocument::ingredients($dish) as $at => $one) {
+            if ($one->unit !== 'pieces') {
+                $known = Foods::find($one->name);
+                $what = $known ?? Group::usual()->food();
+                $grams = round(min(self::MOST_G, $one->for($rice, $dish->grams_main, $plates, $floor)), 1);
+                $food[$at] = new Portion($one->name, $what, $grams, $one->goes, $what->kept, $one->minute, $known === null);
+            }
+        }
 
-        return round(min(self::MOST_EXTRAS_G, array_sum($grams) / $asked->plates()), 1);
+        return $food;
     }
 
     /** For doses, one that makes a dose; for a single pour, the one that needs the fewest scoops. */

@@ -71,7 +71,7 @@ final readonly class KeptCook
     /** What a weighing of its pan takes off. */
     public function onTheScale(): OnTheScale
     {
-        return new OnTheScale($this->cook, $this->replay);
+        return new OnTheScale($this->cook, $this->replay, $this->ask());
     }
 
     private static function read(CookEvent $event): Touch

@@ -8,11 +8,14 @@ use App\Models\Cook;
 use App\Models\CookEvent;
 use App\Models\Pan;
 use Velko\Core\Cook\Replay;
+use Velko\Core\Food\Portion;
+use Velko\Core\Live\Added;
+use Velko\Core\Planning\Ask;
 
 /** What a weighing of this pan takes off: the empty pan as it was weighed last, and what is in it besides rice and liquid. */
 final readonly class OnTheScale
 {
-    public function __construct(private Cook $cook, private Replay $replay) {}
+    public function __construct(private Cook $cook, private Replay $replay, private Ask $ask) {}
 
     /** @return array{tare_g: float|null, extras_g: float} */
     public function document(): array
@@ -30,28 +33,14 @@ final readonly class OnTheScale
         return is_numeric($tare) ? (float) $tare : ($pan === null ? null : Pan::withTrashed()->where('kitchen_id', $this->cook->kitchen_id)->find($pan)?->weight_g);
     }
 
-    /** g: what went in with the base and the rice, and each thing whose step is done; pieces weigh what nobody wrote down */
+    /** g: what the base weighs by now, what went in with the rice, and each thing whose step is done; pieces weigh what nobody wrote down */
     private function extras(): float
     {
-        $working = $this->cook->plan->working;
-        $grams = 0.0;
-        foreach ($working['mise'] as $one) {
-            if ($one['unit'] !== 'pieces' && (in_array($one['goes'], ['base', 'with-the-rice'], true) || $this->isIn($one['name']))) {
-                $grams += $one['amount'];
-            }
+        if ($this->ask->food === []) {
+            return $this->ask->extras; // a pan put on before Velko knew what each thing weighs
         }
+        $in = array_filter((new Added($this->ask, $this->replay))->soFar(), static fn (Portion $one): bool => $one->isInThePan() && ($one->minute ?? 0.0) < INF);
 
-        return $grams;
-    }
-
-    private function isIn(string $name): bool
-    {
-        foreach (array_keys($this->replay->done) as $i) {
-            if ($this->replay->stages[$i]->item?->name === $name) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_sum(array_map(static fn (Portion $one): float => $one->mass(), $in));
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Ladle;
 use App\Models\Pan;
 use App\Models\Rice;
 use Velko\Core\Family\Families;
+use Velko\Core\Food\Portion;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
@@ -66,7 +67,9 @@ final class Station
     /** What a dish asks of a pan. */
     public static function fit(Dish $dish): Fit
     {
-        return Families::named($dish->family)->fit(self::grain($dish->rice), $dish->looseness);
+        $room = array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->room() : 0.0, DishAsk::food($dish, $dish->grams_main, 1, 0.0)));
+
+        return Families::named($dish->family)->fit(self::grain($dish->rice), $dish->looseness)->beside($room / $dish->grams_main);
     }
 
     /** @return non-empty-list<CoreLadle> */

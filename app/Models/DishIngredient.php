@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Velko\Core\Mise\Goes;
+use Velko\Core\Food\Goes;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Safety\Diet;

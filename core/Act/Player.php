@@ -25,8 +25,9 @@ final readonly class Player
     /**
      * @param  list<Timed>  $acts  in any order
      * @param  (Closure(State, float): void)|null  $run  how a pan gets from one act to the next, for whoever looks on; null: by the loop
+     * @param  list<Due>  $dues  what goes in when it is time for it
      */
-    public function __construct(private Simulation $simulation, array $acts, private ?Closure $run = null)
+    public function __construct(private Simulation $simulation, array $acts, private ?Closure $run = null, private array $dues = [])
     {
         usort($acts, static fn (Timed $a, Timed $b): int => $a->second <=> $b->second);
         $this->acts = $acts;
@@ -46,6 +47,47 @@ final readonly class Player
 
     /** On until a second, doing what falls between; stops as {@see Simulation::run} does. */
     public function goOn(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF, float $downToPerDrunk = 0.0): Stop
+    {
+        while (true) {
+            $open = $this->addWhatIsDue($state);
+            if ($open === []) {
+                return $this->play($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
+            }
+            // While the gaps of a swelling bed are waited for, there is more in the pan than anything waits for.
+            $level = $downToPerDrunk > 0.0 ? $freeDownTo : max($freeDownTo, ...array_map(static fn (Due $due): float => $due->level($state), $open));
+            $until = min($second, ...array_map(static fn (Due $due): float => $due->second, $open));
+            $done = min($doneness, ...array_map(static fn (Due $due): float => $due->doneness, $open));
+            $stop = $this->play($state, $until, $level, $done, $downToPerDrunk);
+            $isTheirs = match ($stop) {
+                Stop::Time => $until >= $second,
+                Stop::Done => $state->doneness >= $doneness,
+                Stop::Dry => $state->free <= $freeDownTo + $downToPerDrunk * $state->drunk,
+            };
+            if ($isTheirs) {
+                return $stop;
+            }
+        }
+    }
+
+    /** @return list<Due> what is still to go in */
+    private function addWhatIsDue(State $state): array
+    {
+        $open = [];
+        foreach ($this->dues as $due) {
+            if ($due->isOpen($state)) {
+                if ($due->isDue($state, self::HALF_A_STEP)) {
+                    $due->add->on($this->simulation, $state);
+                    $state->addedAt[$due->number] = $state->second;
+                } else {
+                    $open[] = $due;
+                }
+            }
+        }
+
+        return $open;
+    }
+
+    private function play(State $state, float $second, float $freeDownTo, float $doneness, float $downToPerDrunk): Stop
     {
         $from = $state->played;
         foreach ($this->acts as $timed) {

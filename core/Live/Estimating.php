@@ -46,8 +46,13 @@ final readonly class Estimating
     /** "Not yet" said of a sign: the sign's spread, g per g rice. */
     public const NOT_YET_SPREAD = 0.10;
 
+    private OnTheScale $scale;
+
     /** @param  non-empty-list<HeatChange>  $heat  as planned */
-    private function __construct(private Ask $ask, private array $heat, private Replay $replay, private float $until) {}
+    private function __construct(private Ask $ask, private array $heat, private Replay $replay, private float $until)
+    {
+        $this->scale = new OnTheScale($ask, $replay);
+    }
 
     /** @param  non-empty-list<HeatChange>  $heat  as planned */
     public static function of(Ask $ask, array $heat, Replay $replay): Estimate
@@ -57,7 +62,7 @@ final readonly class Estimating
         if ($minutes === []) {
             return new Estimate;
         }
-        $weighed = array_filter($measured, static fn (Touch $touch): bool => $touch->weighing !== null) !== [];
+        $weighed = array_filter($measured, static fn (Touch $touch): bool => $touch->weighing !== null && ($replay->minute($touch->at) ?? 0.0) > 0.0) !== [];
 
         return (new self($ask, $heat, $replay, 60 * max($minutes)))->fitted($weighed);
     }
@@ -128,7 +133,12 @@ final readonly class Estimating
         // What is found in the pan tells of the ring only as far as it is known what went in.
         $poured = $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
         if ($touch->weighing !== null) {
-            return ($state->free + $rice * $state->drunk - $touch->weighing->water($rice)) / hypot($touch->weighing->spread(), $poured);
+            if ($this->scale->isTheTare($touch)) {
+                return null;
+            }
+            [$off, $spread] = $this->scale->off($touch->weighing, $state);
+
+            return -$off / hypot($spread, $poured);
         }
         if ($touch->sign === Sign::Boils) {
             return $this->pastTheBoil($state, $track) / $touch->sign->spread();

@@ -134,7 +134,7 @@ final readonly class Forecast
         $happened = new Happened($ask, $heat, $replay, $estimate);
         $state = $happened->until($second);
 
-        return (new Steps($replay, self::ahead($happened, $replay, $state, $second)->from($state), $second / 60, $second / 60))->all();
+        return (new Steps($replay, self::ahead($happened, $replay, $state, $second)->from($state), $second / 60, $second / 60, new Added($ask, $replay)))->all();
     }
 
     /**
@@ -194,7 +194,7 @@ final readonly class Forecast
         }, [-1, 1]);
 
         return new self(
-            $ask, (new Steps($replay, $coming, $said / 60, $second / 60))->all(), $state, $coming, $estimate,
+            $ask, (new Steps($replay, $coming, $said / 60, $second / 60, new Added($ask, $replay)))->all(), $state, $coming, $estimate,
             self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $happened->pouredUnknown($second)),
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
             $happened->shift, null, $happened->markAt($second), $ahead->floor(),
@@ -259,7 +259,7 @@ final readonly class Forecast
         $minute = $pulled->minute();
 
         return new self(
-            $ask, (new Steps($replay, $coming, $minute, $minute))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
+            $ask, (new Steps($replay, $coming, $minute, $minute, new Added($ask, $replay)))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
             $happened->shift, Standing::of($happened->ask, $happened->cooking, $pulled), $happened->markAt($pulled->second),
         );
     }

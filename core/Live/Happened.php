@@ -53,12 +53,15 @@ final class Happened
 
     private readonly float $rice;
 
+    private readonly OnTheScale $scale;
+
     /** @param  non-empty-list<HeatChange>  $heat  as planned */
     public function __construct(Ask $ask, array $heat, private readonly Replay $replay, Estimate $estimate = new Estimate)
     {
         $this->ask = $ask->on($ask->burner->times($estimate->power))->withMethod(['lid' => $this->lids($ask)]);
         $this->heat = $this->turns($heat[0], $ask);
-        $this->cooking = new Cooking($this->ask, $this->heat);
+        $this->cooking = new Cooking($this->ask->withFood((new Added($ask, $replay))->soFar()), $this->heat);
+        $this->scale = new OnTheScale($ask, $replay);
         $this->rice = $ask->rice();
     }
 
@@ -203,9 +206,9 @@ final class Happened
     /** What the scale and the tooth say outweighs what the engine made of the pan, as far as each can be trusted. */
     private function correct(State $state, Touch $touch): void
     {
-        if ($touch->weighing !== null) {
-            $off = $touch->weighing->water($this->rice) - $state->free - $this->rice * $state->drunk;
-            $this->hasInIt($state, $touch, $off, $touch->weighing->spread());
+        if ($touch->weighing !== null && ! $this->scale->isTheTare($touch)) {
+            [$off, $spread] = $this->scale->off($touch->weighing, $state);
+            $this->hasInIt($state, $touch, $off, $spread);
         }
         $free = $touch->sign?->free($state->drunk, $state->free / $this->rice, $this->ask->family->traits()->scale);
         if ($touch->sign !== null && $free !== null) {

@@ -23,7 +23,7 @@ final readonly class Steps
      * @param  float  $said  minute of the cook at which something was said last
      * @param  float  $now  minute of the cook from which the rest is counted
      */
-    public function __construct(private Replay $replay, private Coming $coming, private float $said, private float $now)
+    public function __construct(private Replay $replay, private Coming $coming, private float $said, private float $now, private Added $added)
     {
         $this->plannedPull = self::minuteOf($replay->stages, StageKind::Off);
         $furthest = $replay->done === [] ? null : array_key_last($replay->done);
@@ -56,6 +56,12 @@ final readonly class Steps
             if ($stage->kind === StageKind::Crust) {
                 $move = array_shift($crust);
                 $steps[] = $move === null ? null : new Step($i, $move->minute, StageKind::Crust, $move->say, null, $move->mark);
+
+                continue;
+            }
+            $goesIn = $this->coming->atTable->addedAt[$this->added->numbers[$i] ?? -1] ?? null;
+            if ($goesIn !== null) {
+                $steps[] = new Step($i, $goesIn / 60, $stage->kind, $stage->say, $stage->volume, $stage->mark);
 
                 continue;
             }

@@ -7,6 +7,7 @@ namespace Velko\Core\Mise;
 use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
+use Velko\Core\Food\Goes;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stages;
 
@@ -29,18 +30,22 @@ final class AddIns
     public static function among(Plan $plan, array $ingredients, float $main): array
     {
         $stages = $plan->stages;
-        foreach ($ingredients as $ingredient) {
+        foreach ($ingredients as $at => $ingredient) {
             if ($ingredient->goes->isAStep()) {
                 $amount = $ingredient->for($plan->rice(), $main, $plan->ask->covers, $plan->ask->pan->baseArea());
-                $stages[] = new Stage(self::minute($plan, $ingredient), StageKind::Add, $ingredient->goes->fact(), item: new Item($ingredient->name, Amount::rounded($amount, $ingredient->unit), $ingredient->unit));
+                $stages[] = new Stage(self::minute($plan, $ingredient, $at), StageKind::Add, $ingredient->goes->fact(), item: new Item($ingredient->name, Amount::rounded($amount, $ingredient->unit), $ingredient->unit));
             }
         }
 
         return Stages::inOrder($stages);
     }
 
-    private static function minute(Plan $plan, Ingredient $ingredient): float
+    private static function minute(Plan $plan, Ingredient $ingredient, int $at): float
     {
+        $second = $plan->atTable->addedAt[$at] ?? null;
+        if ($second !== null) {
+            return $second / 60;
+        }
         $pull = $plan->pulled->minute();
 
         return max(0.0, min($pull, match ($ingredient->goes) {

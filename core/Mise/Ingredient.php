@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Mise;
 
+use Velko\Core\Food\Goes;
+
 /** One thing of a dish besides rice, stock, wine and finish. */
 final readonly class Ingredient
 {

@@ -129,6 +129,29 @@ final class Simulation
     }
 
     /**
+     * Something else goes in: mixes at once, and gives and takes its water in time.
+     *
+     * @param  float  $capacity  J/K
+     * @param  float  $temperature  °C
+     * @param  float  $gives  g of water to come out; below nothing to go in
+     * @param  float  $tau  min, > 0 where anything does
+     * @param  float  $atOnce  g of water that are free liquid at once
+     * @param  float  $salt  g
+     */
+    public function add(State $state, float $capacity, float $temperature, float $gives, float $tau, float $atOnce, float $salt): void
+    {
+        $this->beatIn($state, $capacity, $temperature);
+        $state->extras -= Steam::SPECIFIC_HEAT * $atOnce;
+        $state->free += $atOnce;
+        $state->brought += $atOnce;
+        $state->salt += $salt;
+        if ($gives !== 0.0) {
+            $state->gives[] = $gives;
+            $state->givesWithin[] = $tau;
+        }
+    }
+
+    /**
      * Beats something cold or warm into the contents, butter and cheese: it takes heat and holds it. Its own water and
      * fat are counted apart from the free liquid.
      *
@@ -238,6 +261,10 @@ final class Simulation
         $heat = $state->net * $dt;
         $losing = $state->losing * $dt;
         $track = $this->track;
+        $gives = $state->gives;
+        $shares = array_map(static fn (float $tau): float => 1 - exp(-$dt / (60 * $tau)), $state->givesWithin);
+        $foods = count($gives);
+        $brought = 0.0;
 
         $t = $state->second;
         $free = $state->free;
@@ -282,6 +309,19 @@ final class Simulation
                     $touched = $dryPace;
                 }
                 $done += $pace * $touched * $dt / 60;
+            }
+
+            if ($foods > 0 && $temperature > Kinetics::SOFTENS_FROM_C) {
+                for ($food = 0; $food < $foods; $food++) {
+                    $water = $gives[$food] * $shares[$food];
+                    if ($water < $drinks - $free) {
+                        $water = $drinks - $free;
+                    }
+                    $gives[$food] -= $water;
+                    $free += $water;
+                    $brought += $water;
+                    $metal -= Steam::SPECIFIC_HEAT * $water;
+                }
             }
 
             $vapour = $surface * $wet * $pressure;
@@ -334,6 +374,11 @@ final class Simulation
         $state->sealed = $sealed;
         $state->boiledOff = $boiledOff;
         $state->lost = $lost;
+        if ($foods > 0) {
+            $state->gives = array_values($gives);
+            $state->brought += $brought;
+            $state->extras -= Steam::SPECIFIC_HEAT * $brought;
+        }
 
         return $stop;
     }

@@ -8,7 +8,7 @@ namespace Velko\Core\Pan;
  * What is in one pan at one moment. Changed only by {@see Simulation}; plain public numbers, so that the loop can
  * keep them in local variables and write them back. Clone it to look ahead from here.
  *
- * Mass is conserved: poured = rice · (drunk − soaked) + free + boiledOff + liftedOut, to 1e-9 of what was poured.
+ * Mass is conserved: poured + brought = rice · (drunk − soaked) + free + boiledOff + liftedOut, to 1e-9 of what was poured.
  */
 final class State
 {
@@ -37,10 +37,26 @@ final class State
 
     public float $liftedOut = 0.0;
 
-    /** Salt brought by what was poured, g. Steam leaves it behind. */
+    /** Water that came out of what else is in the pan, g; below nothing what that took up. */
+    public float $brought = 0.0;
+
+    /**
+     * Water that is still to come out of it, g, or below nothing to go in; and the minutes in which two thirds of it will have.
+     *
+     * @var list<float>
+     */
+    public array $gives = [];
+
+    /** @var list<float> */
+    public array $givesWithin = [];
+
+    /** @var array<int, float> second at which what goes in once went in, by its number */
+    public array $addedAt = [];
+
+    /** Salt brought by what was poured and added, g. Steam leaves it behind. */
     public float $salt = 0.0;
 
-    /** Heat that warms what was beaten in by one kelvin, J/K. */
+    /** Heat that warms what was added and beaten in by one kelvin, J/K, but for the water that came out of it. */
     public float $extras = 0.0;
 
     /** Heat that warms what holds the contents by one kelvin, J/K: the pan's metal, then the plates. */

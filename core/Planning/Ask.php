@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Crust\CrustMaking;
+use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\PanHeat;
@@ -21,10 +22,14 @@ final readonly class Ask
     /** More than this is not one kitchen's pan any more. */
     public const MOST_COVERS = 400;
 
+    /** Rice that would have to finish more than this off the heat is not pulled half raw for it, minutes at 100 °C (our limit). */
+    public const MOST_OFF_THE_HEAT = 4.0;
+
     /**
      * @param  float  $gramsPerCover  raw rice
      * @param  float  $wine  mL
-     * @param  float  $extras  g of everything else on all plates together: it takes up salt
+     * @param  float  $extras  g of what else is on all plates together and nothing more is known of: it takes up salt
+     * @param  array<int, Portion>  $food  everything else, in the pan and on the plates, by a number of its own
      */
     public function __construct(
         public Family $family,
@@ -41,6 +46,7 @@ final readonly class Ask
         public Target $target,
         public Place $place,
         public float $extras = 0.0,
+        public array $food = [],
     ) {}
 
     /** g raw */
@@ -54,6 +60,24 @@ final readonly class Ask
         return Conditions::at($this->place->altitude, $this->place->room, $this->pan);
     }
 
+    /** mL that everything else takes up in the pan. */
+    public function roomOfFood(): float
+    {
+        return array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->room() : 0.0, $this->food));
+    }
+
+    /** Roughly the minutes at 100 °C that it gains on the way from the heat to the table. */
+    public function gainsOffTheHeat(): float
+    {
+        return min(self::MOST_OFF_THE_HEAT, 0.8 * ($this->method->finish + $this->method->rest) + 0.4 * $this->target->minutesToTable);
+    }
+
+    /** @param  array<int, Portion>  $food */
+    public function withFood(array $food): self
+    {
+        return $this->with(['food' => $food]);
+    }
+
     public function crustMaking(): CrustMaking
     {
         return new CrustMaking($this->pan, $this->burner, $this->conditions()->boiling, $this->target->crust, $this->method->crust);
@@ -64,7 +88,7 @@ final readonly class Ask
     {
         $times = $covers / $this->covers;
 
-        return $this->with(['covers' => $covers, 'wine' => $this->wine * $times, 'finish' => $this->finish->times($times), 'extras' => $this->extras * $times]);
+        return $this->with(['covers' => $covers, 'wine' => $this->wine * $times, 'finish' => $this->finish->times($times), 'extras' => $this->extras * $times, 'food' => array_map(static fn (Portion $one): Portion => $one->times($times), $this->food)]);
     }
 
     public function in(Pan $pan, Burner $burner): self

@@ -6,6 +6,7 @@ namespace Velko\Core\Planning;
 
 use Velko\Core\Act\Act;
 use Velko\Core\Act\BeatIn;
+use Velko\Core\Act\Due;
 use Velko\Core\Act\Heat;
 use Velko\Core\Act\Lid;
 use Velko\Core\Act\Off;
@@ -15,6 +16,7 @@ use Velko\Core\Act\Pour;
 use Velko\Core\Act\Run;
 use Velko\Core\Act\Timed;
 use Velko\Core\Cook\Sign;
+use Velko\Core\Food\Goes;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Simulation;
@@ -30,9 +32,6 @@ final class Cooking
 
     private const HOT_WATER_C = 95.0;
 
-    /** Rice that would have to finish more than this off the heat is not pulled half raw for it, minutes at 100 °C (our limit). */
-    public const MOST_OFF_THE_HEAT = 4.0;
-
     /** No cook is followed for longer than this, s. */
     public const LONGEST = 5400.0;
 
@@ -41,6 +40,17 @@ final class Cooking
 
     /** What is on its plate no sooner than it is eaten is eaten from the pan, s. */
     private const AT_ONCE = 1e-6;
+
+    /** What is left of the stock when nine tenths of it has gone. */
+    private const TENTH = 0.1;
+
+    /** Where the liquid never goes down so far, what waits for it goes in so long before the pull, min (common practice: "two to three minutes"). */
+    private const ELSE_BEFORE_PULL = 3.0;
+
+    private const LAST_MINUTES = 2.0;
+
+    /** Nothing waits for less, minutes at 100 °C. */
+    private const SOONEST = 0.5;
 
     /** The wine is given up on after this long, s. */
     private const WINE_AT_MOST = 360.0;
@@ -71,18 +81,51 @@ final class Cooking
         $this->player = new Player($this->simulation, [
             ...array_map(fn (HeatChange $turn): Timed => new Timed(60 * $turn->fromMinute, new Heat($this->ask->burner->net[$turn->mark])), $heat),
             ...array_map(static fn (LidChange $lid): Timed => new Timed(60 * $lid->fromMinute, new Lid($lid->on)), $this->ask->method->lid),
-        ]);
+        ], dues: $this->dues());
     }
 
-    /** The pan at the moment before the first liquid, on its ring. */
+    /** @return list<Due> what goes in while it cooks */
+    private function dues(): array
+    {
+        $pull = $this->ask->grain->window->middle() - $this->ask->gainsOffTheHeat();
+        $before = static fn (float $minutes): float => max(self::SOONEST, $pull - $minutes);
+        $dues = [];
+        foreach ($this->ask->food as $number => $one) {
+            $due = static fn (float $second = INF, float $doneness = INF, float $left = 0.0, float $since = 0.0): Due => new Due($number, $one->add(), $second, $doneness, $left, $since);
+            $dues[] = match ($one->isInThePan() ? $one->goes : Goes::OnTop) {
+                Goes::WithTheRice => $due(0.0),
+                Goes::AtMinute => $due(60 * ($one->minute ?? 0.0)),
+                Goes::LastTwoMinutes => $due(doneness: $before(self::LAST_MINUTES)),
+                // What is fed all the time, or stays a soup, never comes to that.
+                Goes::NineTenthsGone => $this->ask->family->traits()->driesOut ? $due(left: self::TENTH, since: $this->ask->wine) : $due(doneness: $before(self::ELSE_BEFORE_PULL)),
+                Goes::Base, Goes::OnTop => null,
+            };
+        }
+
+        return array_values(array_filter($dues));
+    }
+
+    /** The pan at the moment before the first liquid, on its ring, with what was sweated or browned in it. */
     public function start(): State
     {
         $method = $this->ask->method;
         $state = $this->simulation->onTheRing($method->sealed ? $method->toasting->grain() : null, $method->soak);
+        foreach ($this->ask->food as $number => $one) {
+            if ($one->goes === Goes::Base && $one->isInThePan()) {
+                $this->add($state, $number);
+            }
+        }
         $this->simulation->heat($state, $this->netAt(0.0));
         $this->player->begin($state);
 
         return $state;
+    }
+
+    /** One thing of the ask goes in now. */
+    public function add(State $state, int $number): void
+    {
+        $this->do($state, $this->ask->food[$number]->add());
+        $state->addedAt[$number] = $state->second;
     }
 
     /** The pan when the wine has gone and the first stock is due. */

@@ -19,7 +19,7 @@ final class Explained
             'table_min' => self::table($plan),
             'doneness_min' => self::doneness($plan),
             'plate_g' => self::plate($plan),
-            'salt_g' => self::terms(['stock' => $plan->atTable->salt, 'finish' => $plan->ask->finish->salt()]),
+            'salt_g' => self::terms(['stock' => $plan->saltOfStock(), 'finish' => $plan->ask->finish->salt(), 'food' => $plan->saltOfFood()]),
             'sodium_mg_per_cover' => self::sodium($plan),
             'alcohol_g_per_cover' => self::alcohol($plan),
         ];
@@ -34,6 +34,7 @@ final class Explained
             $plan->ask->family->traits()->driesOut ? 'free' : 'sauce' => $plan->atTable->free,
             'lifted-out' => $plan->atTable->liftedOut,
             'wine' => -$plan->ask->wine,
+            'brought' => -$plan->atTable->brought,
         ]);
     }
 
@@ -86,7 +87,7 @@ final class Explained
             'drunk-by-it' => $plan->rice() * $plan->atTable->drunk,
             'on-the-plate' => $plan->atTable->free,
             'finish' => $plan->ask->finish->weight(),
-            'extras' => $plan->ask->extras,
+            'extras' => $plan->foodOnThePlate(),
         ]);
     }
 
@@ -96,8 +97,9 @@ final class Explained
         $perCover = static fn (float $salt): float => Salt::sodiumPerCover($salt, $plan->ask->covers);
 
         return self::terms([
-            'stock' => $perCover($plan->atTable->salt),
+            'stock' => $perCover($plan->saltOfStock()),
             'finish' => $perCover($plan->ask->finish->salt()),
+            'food' => $perCover($plan->saltOfFood()),
         ]);
     }
 

@@ -18,6 +18,6 @@ final readonly class Landed
      */
     public function doneness(): float
     {
-        return min($this->atTable->doneness, $this->pulled->doneness + Cooking::MOST_OFF_THE_HEAT);
+        return min($this->atTable->doneness, $this->pulled->doneness + Ask::MOST_OFF_THE_HEAT);
     }
 }

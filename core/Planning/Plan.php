@@ -8,6 +8,7 @@ use Velko\Core\Act\Run;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustResult;
+use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\State;
@@ -22,6 +23,9 @@ use Velko\Core\Vessel\Pan;
 /** The answer: a simulated cook that lands where it should, and all that follows from it. */
 final readonly class Plan
 {
+    /** What brings less than this share of the water that is not poured is not named. */
+    private const TELLS = 0.25;
+
     /** @var non-empty-list<HeatChange> up to the pull */
     public array $heat;
 
@@ -126,7 +130,7 @@ final readonly class Plan
             $most = max($most, $this->rice() * (1 + $drunk) / Pan::COOKED_G_PER_ML, Pan::volumeAtPour($this->rice(), $free + $this->rice() * $drunk));
         }
 
-        return $most;
+        return $most + $this->ask->roomOfFood();
     }
 
     /** g */
@@ -172,22 +176,49 @@ final readonly class Plan
         return Body::of($this->ask->grain->variety, $method->stirring->share(), $method->rinsed, $this->atTable->doneness, $this->looseness());
     }
 
-    /** mm of cooked rice in the pan when it leaves the heat. */
+    /** mm of cooked rice and everything else in the pan when it leaves the heat. */
     public function layer(): float
     {
-        return $this->ask->pan->layer($this->rice(), $this->pulled->drunk);
+        return $this->ask->pan->layer($this->rice(), $this->pulled->drunk) + $this->ask->pan->depth($this->ask->roomOfFood());
     }
 
     /** What is on all plates together, g. */
     public function plate(): float
     {
-        return $this->rice() * (1 + $this->atTable->drunk) + $this->atTable->free + $this->ask->finish->weight() + $this->ask->extras;
+        return $this->rice() * (1 + $this->atTable->drunk) + $this->atTable->free + $this->ask->finish->weight() + $this->foodOnThePlate();
     }
 
-    /** g, from the stock and from what was beaten in */
+    /** @return list<string> what brings most of the water that is not poured, the most first */
+    public function broughtBy(): array
+    {
+        $brings = array_filter(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->add()->gives + $one->add()->atOnce : 0.0, $this->ask->food), static fn (float $grams): bool => $grams > 0.0);
+        arsort($brings);
+
+        return array_map(fn (int $number): string => $this->ask->food[$number]->name, array_keys(array_filter($brings, static fn (float $grams): bool => $grams >= self::TELLS * array_sum($brings))));
+    }
+
+    /** g of everything else, without the water that came out of it. */
+    public function foodOnThePlate(): float
+    {
+        return $this->ask->extras + array_sum(array_map(static fn (Portion $one): float => $one->mass(), $this->ask->food)) - $this->atTable->brought;
+    }
+
+    /** g that everything else brings, in the pan and on top */
+    public function saltOfFood(): float
+    {
+        return array_sum(array_map(static fn (Portion $one): float => $one->salt(), $this->ask->food));
+    }
+
+    /** g, what the stock brought */
+    public function saltOfStock(): float
+    {
+        return $this->atTable->salt - array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->salt() : 0.0, $this->ask->food));
+    }
+
+    /** g, from the stock, from what was beaten in and from everything else */
     public function salt(): float
     {
-        return $this->atTable->salt + $this->ask->finish->salt();
+        return $this->saltOfStock() + $this->ask->finish->salt() + $this->saltOfFood();
     }
 
     public function saltPercent(): float

@@ -12,6 +12,12 @@ final class Root
 {
     private const MAX_RUNS = 40;
 
+    /** Nobody pours, or turns a knob, finer than this: mL, s. */
+    private const NO_FINER = 0.2;
+
+    /** So many times as steep as guessed is no slope any more. */
+    private const JUMPS = 50.0;
+
     /**
      * @param  callable(float): float  $rising
      * @param  float  $slope  guessed, > 0
@@ -35,6 +41,8 @@ final class Root
                 }
                 $x = max($min, $x - $stretch * $miss / $slope);
                 $stretch *= 1.5;
+            } elseif (abs($above[0] - $below[0]) < self::NO_FINER && self::JUMPS * $slope * abs($above[0] - $below[0]) < $above[1] - $below[1]) {
+                break; // something goes in for the one and not for the other
             } else {
                 $x = ($below[0] * $above[1] - $above[0] * $below[1]) / ($above[1] - $below[1]);
             }

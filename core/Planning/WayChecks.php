@@ -32,7 +32,7 @@ final class WayChecks
     /** It softens by more than a pull can make up for, and is past its window by then. */
     public static function cooksOn(Plan $plan): bool
     {
-        return $plan->atTable->doneness - $plan->pulled->doneness > Cooking::MOST_OFF_THE_HEAT + self::NOT_TOLD
+        return $plan->atTable->doneness - $plan->pulled->doneness > Ask::MOST_OFF_THE_HEAT + self::NOT_TOLD
             && $plan->atTable->doneness > $plan->ask->grain->window->rightTo();
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
+use Velko\Core\Food\Names;
+
 /**
  * Ordinary ingredients by name, with what they are known to bring.
  *
@@ -54,14 +56,13 @@ final class Larder
     /** What is known of an ingredient by its name; null where a word of it is not known here. */
     public static function find(string $name): ?Part
     {
-        $split = preg_split('/[^\p{L}\']+/u', str_replace('’', "'", mb_strtolower($name)), -1, PREG_SPLIT_NO_EMPTY);
-        $words = array_map(self::singular(...), $split === false ? [] : $split);
+        $words = Names::words($name);
         $known = self::known();
         $suits = Diet::Vegan;
         $allergens = [];
         $found = $label = false;
         for ($at = 0; $at < count($words);) {
-            $length = self::longest($words, $at, $known);
+            $length = Names::longest($words, $at, $known);
             if ($length === 0) {
                 if (! str_contains(self::HOW, " $words[$at] ")) {
                     return null;
@@ -79,33 +80,6 @@ final class Larder
         }
 
         return $found ? new Part($name, $suits, array_values(array_unique($allergens, SORT_REGULAR)), complete: ! $label) : null;
-    }
-
-    /**
-     * @param  list<string>  $words
-     * @param  array<string, array{Diet, list<Allergen>|null}>  $known
-     */
-    private static function longest(array $words, int $at, array $known): int
-    {
-        for ($length = min(3, count($words) - $at); $length > 0; $length--) {
-            if (isset($known[implode(' ', array_slice($words, $at, $length))])) {
-                return $length;
-            }
-        }
-
-        return 0;
-    }
-
-    private static function singular(string $word): string
-    {
-        return match (true) {
-            preg_match('/(?:berr|cherr|anchov)ies$/u', $word) === 1 => mb_substr($word, 0, -3).'y',
-            preg_match('/(?:to|sh|ch|dis)es$/u', $word) === 1 => mb_substr($word, 0, -2),
-            $word === 'leaves' => 'leaf',
-            $word === 'halves' => 'half',
-            preg_match('/[^su]s$/u', $word) === 1 && ! in_array($word, ['asparagus', 'couscous', "goat's"], true) => mb_substr($word, 0, -1),
-            default => $word,
-        };
     }
 
     /** @return array<string, array{Diet, list<Allergen>|null}> by the words of the name in the singular */

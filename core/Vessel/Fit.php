@@ -32,6 +32,7 @@ final readonly class Fit
      * @param  float  $liquid  the most that lies around the rice as it swells, g per g raw
      * @param  float  $heat  net power over the floor that the strongest mark must reach, W/m²
      * @param  non-empty-list<Shape>  $shapes  that are made for it
+     * @param  float  $beside  mL that everything else takes up, for a gram of raw rice
      */
     private function __construct(
         public ?float $layer,
@@ -39,6 +40,7 @@ final readonly class Fit
         public float $liquid,
         public float $heat,
         public array $shapes,
+        public float $beside = 0.0,
     ) {}
 
     public static function stirred(float $looseness): self
@@ -57,12 +59,22 @@ final readonly class Fit
         return new self(null, self::DRUNK, $looseness + self::STEW_EXTRA, self::SIMMER, [Shape::Broad, Shape::Deep]);
     }
 
+    /**
+     * The same with everything else that lies in the pan.
+     *
+     * @param  float  $room  mL for a gram of raw rice
+     */
+    public function beside(float $room): self
+    {
+        return new self($this->layer, $this->drunk, $this->liquid, $this->heat, $this->shapes, $room);
+    }
+
     /** Raw rice for which a pan is just deep and just roomy enough, g. */
     public function mostRice(Pan $pan): float
     {
-        $byRim = $pan->workingVolume() / ((1 + $this->drunk) / Pan::COOKED_G_PER_ML + $this->liquid);
+        $byRim = $pan->workingVolume() / ((1 + $this->drunk) / Pan::COOKED_G_PER_ML + $this->liquid + $this->beside);
 
-        return $this->layer === null ? $byRim : min($byRim, $pan->riceForLayer($this->layer, $this->drunk));
+        return $this->layer === null ? $byRim : min($byRim, $pan->riceForLayer($this->layer, $this->drunk, $this->beside));
     }
 
     /** Whether a pan has the shape for it. */

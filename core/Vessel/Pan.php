@@ -72,17 +72,28 @@ final readonly class Pan
      */
     public function layer(float $rice, float $drunk): float
     {
-        return $rice * (1 + $drunk) / self::COOKED_G_PER_ML / 1000 / $this->baseArea();
+        return $this->depth($rice * (1 + $drunk) / self::COOKED_G_PER_ML);
+    }
+
+    /**
+     * How deep so much lies, mm.
+     *
+     * @param  float  $volume  mL
+     */
+    public function depth(float $volume): float
+    {
+        return $volume / 1000 / $this->baseArea();
     }
 
     /**
      * Raw rice whose cooked layer is just as deep as the limit, g.
      *
      * @param  float  $limit  mm
+     * @param  float  $beside  mL of everything else for a gram of it
      */
-    public function riceForLayer(float $limit, float $drunk): float
+    public function riceForLayer(float $limit, float $drunk, float $beside = 0.0): float
     {
-        return $limit * $this->baseArea() * 1000 * self::COOKED_G_PER_ML / (1 + $drunk);
+        return $limit * $this->baseArea() * 1000 / ((1 + $drunk) / self::COOKED_G_PER_ML + $beside);
     }
 
     /** What it holds up to the free rim, mL. */

@@ -9,6 +9,9 @@ use Random\Randomizer;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
+use Velko\Core\Food\Goes;
+use Velko\Core\Food\Group;
+use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\Schools;
@@ -134,6 +137,22 @@ final class Kitchens
             new Method(null, Stirring::NowAndThen, $track, $sealed, 0, $rest, false, soak: $soak, lid: $lid),
             new Stock($stock, $salt), $wine, new Finish, new Target($looseness, $toTable), new Place($altitude, $room),
         );
+    }
+
+    /** The same ask with one to six things in its pan and on its plates, of any kind, at any moment, cold, warm or frozen. */
+    public static function withFood(Ask $ask, int $seed): Ask
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $food = [];
+        foreach (range(0, $random->getInt(0, 5)) as $number) {
+            $group = Group::cases()[$random->getInt(0, count(Group::cases()) - 1)];
+            $most = in_array($group, [Group::Seasoning, Group::Pickle, Group::Cured], true) ? 100 : 600;
+            $grams = $random->getInt(20, $most) / 1000 * $ask->rice();
+            $goes = Goes::cases()[$random->getInt(0, count(Goes::cases()) - 1)];
+            $food[$number] = new Portion($group->value, $group->food(), $grams, $goes, $random->getInt(-20, 80), $random->getInt(0, 140) / 10);
+        }
+
+        return $ask->withFood($food);
     }
 
     /**

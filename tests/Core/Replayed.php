@@ -14,6 +14,7 @@ use Velko\Core\Act\Rehearsal;
 use Velko\Core\Act\Setup;
 use Velko\Core\Act\Timed;
 use Velko\Core\Cook\StageKind;
+use Velko\Core\Food\Goes;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Plan;
 
@@ -36,6 +37,12 @@ final class Replayed
                 $acts[] = $stage->kind === StageKind::Wine
                     ? new Timed(60 * $stage->minute, new Pour($stage->volume, 20.0))
                     : new Timed(60 * $stage->minute, new Pour($stage->volume, $ask->stock->temperature, $ask->stock->saltPercent / 100));
+            }
+        }
+        foreach ($ask->food as $number => $one) {
+            $second = $one->goes === Goes::Base ? -1.0 : $plan->atTable->addedAt[$number] ?? null;
+            if ($second !== null && $one->isInThePan()) {
+                $acts[] = new Timed($second, $one->add());
             }
         }
         $pull = $plan->pulled->minute();

@@ -17,13 +17,16 @@ use Velko\Core\Vessel\Pan;
  *
  * @return array{array<string, float>, array<string, mixed>} our end state, and the case for one-pour.mjs
  */
-function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float $net, float $seconds, bool $boiling, ?bool $cover = null, bool $off = false): array
+function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float $net, float $seconds, bool $boiling, ?bool $cover = null, bool $off = false, ?array $food = null): array
 {
     $conditions = Conditions::at($ask->place->altitude, $ask->place->room, $ask->pan);
     $rice = $ask->rice();
     $simulation = new Simulation($ask->grain, $conditions, $rice);
     $state = $simulation->start($boiling ? $conditions->boiling : $start, $ask->method->sealed);
     $simulation->pour($state, $perGram * $rice, $boiling ? $conditions->boiling : $stock);
+    if ($food !== null) {
+        $simulation->add($state, $food['capacity'], $state->temperature, $food['gives'], $food['tau'] / 60, 0.0, 0.0);
+    }
     $off ? $simulation->off($state, $cover === true) : $simulation->heat($state, $net);
     if ($cover !== null && ! $off) {
         $simulation->cover($state, $cover);
@@ -31,7 +34,7 @@ function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float 
     $case = [
         'rice' => $rice, 'rate' => $ask->grain->rate, 'most' => $ask->grain->hot, 'sealed' => $ask->method->sealed,
         'area' => $conditions->area, 'rimArea' => $conditions->rimArea, 'boilsAt' => $conditions->boiling, 'metal' => $conditions->metal, 'room' => $ask->place->room, 'net' => $off ? 0 : $net, 'boiling' => $boiling,
-        'open' => 1 - $state->cover, 'losing' => $state->losing,
+        'open' => 1 - $state->cover, 'losing' => $state->losing, ...$food === null ? [] : ['food' => $food],
         'state' => [$state->free, $state->drunk, $state->temperature, $state->doneness, $state->boiledOff], 'seconds' => $seconds,
     ];
     $simulation->run($state, $seconds);
@@ -105,6 +108,24 @@ it('boils under a lid, and cools off the heat open and under a cloth, as odex do
     }
     foreach (integrated($cases) as $i => $theirs) {
         sameWithinHalfAPercent($ours[$i], $theirs, 3.2 * $cases[$i]['rice'], $names[$i]);
+    }
+});
+
+it('lets water out of what else is in the pan as odex does, boiling and warming, within half a percent', function (): void {
+    $ours = $cases = $names = [];
+    foreach (Kitchens::random(20, 74) as $name => $ask) {
+        $rice = $ask->rice();
+        foreach ([120.0, 300.0, 480.0] as $tau) {
+            $food = ['capacity' => 2.0 * $rice, 'gives' => 0.3 * $rice, 'tau' => $tau];
+            [$end, $case] = pouredOnce($ask, 95, 90, 3.0, $ask->burner->net['medium'], 600, true, food: $food);
+            [$ours[], $cases[], $names[]] = [$end, $case, "$name, boiling, $tau s"];
+            $capacity = $ask->pan->metal + $rice * (1.6 + 2.0 + 4.18 * 3.0);
+            [$end, $case] = pouredOnce($ask, 65, 65, 3.0, 20 * $capacity / 600, 600, false, food: $food);
+            [$ours[], $cases[], $names[]] = [$end, $case, "$name, warming, $tau s"];
+        }
+    }
+    foreach (integrated($cases) as $i => $theirs) {
+        sameWithinHalfAPercent($ours[$i], $theirs, 3.0 * $cases[$i]['rice'], $names[$i]);
     }
 });
 

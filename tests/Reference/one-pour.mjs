@@ -36,7 +36,11 @@ function solver(unknowns) {
   return made;
 }
 
-/** y = [free, drunk, temperature, doneness, boiled off]; x in seconds since the pour. */
+/**
+ * y = [free, drunk, temperature, doneness, boiled off, given by the food]; x in seconds since the pour.
+ *
+ * `food`: what it holds of heat, J/K, when it goes in at the pan's own temperature, g that it gives, and tau in s.
+ */
 function run({
   rice,
   rate,
@@ -51,26 +55,29 @@ function run({
   boilsAt,
   open,
   losing,
+  food = { capacity: 0, gives: 0, tau: 1 },
   state,
   seconds,
 }) {
   const air = 0.5 * saturation(room);
   const surface = (1.8 / (saturation(90) - 0.5 * saturation(20))) * area * open;
-  const change = (x, [free, drunk, T]) => {
+  const change = (x, [free, drunk, T, , , given]) => {
     const wet = free / (free + 0.05 * rice);
     const lag = sealed ? 1 - Math.exp(-x / 120) : 1;
     const drinks = (rate / 60) * pace(T) * (equilibrium(T, most) - drunk) * lag * wet;
     // Without liquid a grain softens on in its own moisture, slower.
     const dry = drunk > 0.35 ? (open < 1 ? 0.4 : 0.25) : 0;
     const cooks = T > 60 ? (pace(T) * Math.max(dry, Math.min(1, 1.05 * wet))) / 60 : 0;
-    const capacity = metal + 1.6 * rice + 4.18 * (free + rice * drunk);
+    // What comes out of it takes its heat along.
+    const gives = T > 60 ? (food.gives - given) / food.tau : 0;
+    const capacity = metal + food.capacity - 4.18 * given + 1.6 * rice + 4.18 * (free + rice * drunk);
     // At the boil a lid gives back what it loses to the room, and no more.
     const lid = open < 1 ? Math.min(net, 12 * rimArea * (boilsAt - room)) : 0;
     const vapour = boiling ? (net - lid) / LATENT : surface * wet * (saturation(T) - air);
     const warms = boiling ? 0 : (net - losing * (T - room) - vapour * LATENT) / capacity;
-    return [-rice * drinks - vapour, drinks, warms, cooks, vapour];
+    return [-rice * drinks - vapour + gives, drinks, warms, cooks, vapour, gives];
   };
-  const { y } = solver(5).solve(change, 0, state, seconds);
+  const { y } = solver(6).solve(change, 0, [...state, 0], seconds);
   return { free: y[0], drunk: y[1], temperature: y[2], doneness: y[3], boiledOff: y[4] };
 }
 

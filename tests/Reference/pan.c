@@ -10,7 +10,11 @@
 
 static const double GAS = 8.314462618, ZERO_C = 273.15, LATENT = 2257.0, WATER = 4.18, RICE_HEAT = 1.6;
 
-typedef struct { double second, free, drunk, temperature, doneness, sealed, boiled_off, net, cover, losing, lost; } state;
+enum { FOODS = 4 };
+typedef struct {
+    double second, free, drunk, temperature, doneness, sealed, boiled_off, net, cover, losing, lost, extras, brought, gives[FOODS], tau[FOODS];
+    int foods;
+} state;
 typedef struct { double rice, rate, hot, boiling, room, air, area, rim_area, metal; } pan;
 
 static double saturation(double c) { return 101325.0 / 760.0 * pow(10.0, 8.07131 - 1730.63 / (233.426 + c)); }
@@ -29,9 +33,21 @@ static double equilibrium(double c, double hot) {
 }
 
 static void pour(const pan *p, state *s, double volume, double temperature) {
-    double held = p->metal + RICE_HEAT * p->rice + WATER * (s->free + p->rice * s->drunk), added = WATER * volume;
+    double held = p->metal + s->extras + RICE_HEAT * p->rice + WATER * (s->free + p->rice * s->drunk), added = WATER * volume;
     s->temperature = (held * s->temperature + added * temperature) / (held + added);
     s->free += volume;
+}
+
+static void add(const pan *p, state *s, double capacity, double temperature, double gives, double tau, double at_once) {
+    double held = p->metal + s->extras + RICE_HEAT * p->rice + WATER * (s->free + p->rice * s->drunk);
+    s->temperature = (held * s->temperature + capacity * temperature) / (held + capacity);
+    s->extras += capacity - WATER * at_once;
+    s->free += at_once;
+    s->brought += at_once;
+    if (gives != 0) {
+        s->gives[s->foods] = gives;
+        s->tau[s->foods++] = tau;
+    }
 }
 
 static void run(const pan *p, state *s, double until) {
@@ -39,8 +55,10 @@ static void run(const pan *p, state *s, double until) {
     const double dry_pace = s->cover > 0 ? 0.40 : 0.25;
     const double lid_loses = s->cover > 0 && s->losing <= 0 ? 12.0 * p->rim_area * (p->boiling - p->room) * dt : 0;
     const double surface = 1.8 / (saturation(90.0) - 0.5 * saturation(20.0)) * p->area * (1 - s->cover) * dt, heat = s->net * dt;
-    const double metal = p->metal + RICE_HEAT * p->rice;
+    const int foods = s->foods;
+    double metal = p->metal + s->extras + RICE_HEAT * p->rice, shares[FOODS], brought = 0;
     double was = NAN, speed = 0, most = 0, pressure = 0;
+    for (int food = 0; food < foods; food++) shares[food] = 1 - exp(-dt / (60 * s->tau[food]));
     while (s->second < until - dt / 2) {
         double wet = s->free > 0 ? s->free / (s->free + half_wet) : 0, drinks = 0, vapour, capacity, left, touched, cools, beyond, through;
         if (s->temperature != was) {
@@ -62,6 +80,16 @@ static void run(const pan *p, state *s, double until) {
             if (touched > 1) touched = 1;
             else if (touched < dry_pace && s->drunk > 0.35) touched = dry_pace;
             s->doneness += speed * touched * dt / 60;
+        }
+        if (foods > 0 && s->temperature > 60.0) {
+            for (int food = 0; food < foods; food++) {
+                double water = s->gives[food] * shares[food];
+                if (water < drinks - s->free) water = drinks - s->free;
+                s->gives[food] -= water;
+                s->free += water;
+                brought += water;
+                metal -= WATER * water;
+            }
         }
         vapour = surface * wet * pressure;
         if (vapour < 0) vapour = 0;
@@ -86,6 +114,8 @@ static void run(const pan *p, state *s, double until) {
         s->drunk += drinks / p->rice;
         s->second += dt;
     }
+    s->brought += brought;
+    s->extras -= WATER * brought;
 }
 
 int main(int argc, char **argv) {
@@ -99,15 +129,18 @@ int main(int argc, char **argv) {
     p.rim_area = M_PI * 0.14 * 0.14;
     clock_gettime(CLOCK_MONOTONIC, &from);
     for (long i = 0; i < repeats; i++) {
-        s = (state){0, 0, 0, 100.0, 0, 1.0, 0, 800.0, 0, 0, 0};
+        s = (state){.temperature = 100.0, .sealed = 1.0, .net = 800.0};
         for (int dose = 0; dose < 9; dose++) {
             run(&p, &s, 110.0 * dose);
             pour(&p, &s, 125.0, 90.0);
+            // Mushrooms with the third dose, purée with the seventh: as in pan-seconds.php.
+            if (dose == 2) add(&p, &s, 590.0, 5.0, 62.0, 5.0, 0.0);
+            if (dose == 6) add(&p, &s, 370.0, 5.0, 0.0, 0.0, 60.0);
         }
         run(&p, &s, 1200.0);
     }
     clock_gettime(CLOCK_MONOTONIC, &to);
-    printf("{\"seconds\":%.9f,\"free\":%.12g,\"drunk\":%.12g,\"doneness\":%.12g}\n",
-           (double)(to.tv_sec - from.tv_sec) + 1e-9 * (double)(to.tv_nsec - from.tv_nsec), s.free, s.drunk, s.doneness);
+    printf("{\"seconds\":%.9f,\"free\":%.12g,\"drunk\":%.12g,\"doneness\":%.12g,\"brought\":%.12g}\n",
+           (double)(to.tv_sec - from.tv_sec) + 1e-9 * (double)(to.tv_nsec - from.tv_nsec), s.free, s.drunk, s.doneness, s.brought);
     return 0;
 }

@@ -190,8 +190,10 @@ final readonly class Doses
     {
         $given = $doses;
         $volume = null;
-        $landed = $this->right->pulled(function (float $pull) use ($doses, $start, $least, $most, &$given, &$volume): Landed {
-            [$given, $volume] = $this->withLast($doses, $start, $least, $most, $pull, $volume);
+        $lastBefore = self::MOST_DOSES;
+        $landed = $this->right->pulled(function (float $pull) use ($doses, $start, $least, $most, &$given, &$volume, &$lastBefore): Landed {
+            [$given, $volume] = $this->withLast($doses, $start, $least, $most, $pull, $volume, $lastBefore);
+            $lastBefore = count($given);
 
             return $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
         }, $this->landing->doneness);
@@ -204,10 +206,11 @@ final readonly class Doses
      * then, an earlier dose becomes the last, and smaller.
      *
      * @param  list<Dose>  $doses
+     * @param  int  $lastBefore  which was the last for another pull: it is looked for near that
      *
      * @return array{list<Dose>, float} the doses given, the last one's mL
      */
-    private function withLast(array $doses, State $start, int $least, int $most, float $pull, ?float $guess): array
+    private function withLast(array $doses, State $start, int $least, int $most, float $pull, ?float $guess, int $lastBefore): array
     {
         if ($least === 0 && ($most === 0 || $start->doneness > $pull - self::TOO_LATE)) {
             // Off before anything else: what is missing loosens it at the pass.
@@ -231,7 +234,7 @@ final readonly class Doses
             $candidates[] = new Dose($start->second, 0.0, $start);
         }
 
-        for ($last = count($candidates); $last >= 1; $last--) {
+        for ($last = min(count($candidates), max(1, $lastBefore + 1)); $last >= 1; $last--) {
             $before = $candidates[$last - 1]->before;
             $volume = $this->right->stock(fn (float $v): Landed => $this->tail($before, $v, $pull), $guess ?? $this->ask->target->looseness * $this->rice);
             if ($volume !== null) {
@@ -302,7 +305,7 @@ final readonly class Doses
     {
         $pulled = $this->cooking->start();
         $pulled->temperature = $this->ask->conditions()->boiling;
-        $pulled->doneness = $this->wanted - $this->carryOverGuess();
+        $pulled->doneness = $this->wanted - $this->ask->gainsOffTheHeat();
         $pulled->drunk = $this->ask->grain->drunkInAmpleLiquid($pulled->doneness) * self::OF_AMPLE;
         $pulled->sealed = 0.0;
         $pulled->free = ($this->ask->target->looseness + self::TABLE_TAKES) * $this->rice;
@@ -310,15 +313,8 @@ final readonly class Doses
         $this->cooking->toTable($eaten);
 
         return new Landing(
-            $this->wanted - min(Cooking::MOST_OFF_THE_HEAT, $eaten->doneness - $pulled->doneness),
+            $this->wanted - min(Ask::MOST_OFF_THE_HEAT, $eaten->doneness - $pulled->doneness),
             $this->ask->target->looseness * $this->rice + $pulled->free - $eaten->free,
         );
-    }
-
-    private function carryOverGuess(): float
-    {
-        $method = $this->ask->method;
-
-        return min(Cooking::MOST_OFF_THE_HEAT, 0.8 * ($method->finish + $method->rest) + 0.4 * $this->ask->target->minutesToTable);
     }
 }

@@ -1,6 +1,6 @@
 import type { Plan } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { t } from '../words/messages';
+import { list, t } from '../words/messages';
 
 const PARTS = [
   { key: 'drunk_g', label: t('common.drunk-by-the-rice'), fill: 'var(--color-grain)' },
@@ -8,11 +8,15 @@ const PARTS = [
   { key: 'free_g', label: t('pictures.whereItGoes.left-as-sauce'), fill: 'var(--color-stock-light)' },
 ] as const;
 
-/** One bar: where every millilitre of stock and wine ends. */
+/** mL under which nobody asks where it came from. */
+const WORTH_A_WORD = 5;
+
+/** One bar: where every millilitre of stock and wine ends, and of what else brings water. */
 export function WhereItGoes({ plan }: { plan: Plan }) {
   const { balance } = plan;
   const { volume } = useMeasure();
-  const total = balance.stock_ml + balance.wine_ml;
+  const brought = balance.brought_g ?? 0;
+  const total = balance.stock_ml + balance.wine_ml + Math.max(0, brought);
   const parts = PARTS.filter((part) => balance[part.key] >= 0.5);
   return (
     <figure>
@@ -41,6 +45,16 @@ export function WhereItGoes({ plan }: { plan: Plan }) {
           </div>
         ))}
       </dl>
+      {Math.abs(brought) >= WORTH_A_WORD && (
+        <p className="mt-1 text-[15px] leading-snug text-ink-soft">
+          {brought > 0
+            ? t('pictures.whereItGoes.brought', {
+                volume: volume(brought),
+                by: list(balance.brought_by ?? []),
+              })
+            : t('pictures.whereItGoes.taken-up', { volume: volume(-brought) })}
+        </p>
+      )}
     </figure>
   );
 }

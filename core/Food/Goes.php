@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Velko\Core\Mise;
+namespace Velko\Core\Food;
 
 use Velko\Core\Quantity\Fact;
 

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Food;
+
+use Velko\Core\Act\Add;
+
+/** So much of a food, and when it goes in. */
+final readonly class Portion
+{
+    /**
+     * @param  string  $name  as the kitchen calls it
+     * @param  float  $grams  as it is weighed out
+     * @param  float  $temperature  °C at which it goes in
+     * @param  float|null  $minute  of the cook, where it goes in at a minute
+     * @param  bool  $assumed  nobody knows it by name: its numbers are those of its group
+     */
+    public function __construct(
+        public string $name,
+        public Food $food,
+        public float $grams,
+        public Goes $goes,
+        public float $temperature,
+        public ?float $minute = null,
+        public bool $assumed = false,
+    ) {}
+
+    public function times(float $factor): self
+    {
+        return new self($this->name, $this->food, $this->grams * $factor, $this->goes, $this->temperature, $this->minute, $this->assumed);
+    }
+
+    /** The same at a minute of the cook. */
+    public function at(float $minute): self
+    {
+        return new self($this->name, $this->food, $this->grams, Goes::AtMinute, $this->temperature, $minute, $this->assumed);
+    }
+
+    /** Whether it is in the pan with the rice at some time. */
+    public function isInThePan(): bool
+    {
+        return $this->goes !== Goes::OnTop && $this->grams > 0.0;
+    }
+
+    /** g, once it is sweated or browned */
+    public function mass(): float
+    {
+        return $this->grams * (1 - $this->lost());
+    }
+
+    /** g, one standard deviation of what it weighs then */
+    public function massSpread(): float
+    {
+        return $this->goes === Goes::Base ? $this->grams * $this->food->losesSpread : 0.0;
+    }
+
+    /** g */
+    public function salt(): float
+    {
+        return $this->grams * $this->food->salt / 100;
+    }
+
+    /** mL that it takes up in the pan */
+    public function room(): float
+    {
+        return $this->mass() * $this->food->room();
+    }
+
+    /** As it goes in. */
+    public function add(): Add
+    {
+        $food = $this->food;
+        $mass = $this->mass();
+        $water = $this->water();
+        $capacity = $mass * $food->capacity($water);
+        $frees = $food->frees * $water * $mass;
+        $isBase = $this->goes === Goes::Base;
+        $atOnce = $food->tau <= 0.0;
+
+        return new Add(
+            $capacity,
+            $mass > 0 ? $mass * $food->heat($water, $this->temperature) / $capacity : 0.0,
+            // What was sweated has let go of what it would.
+            $isBase || $atOnce ? 0.0 : $frees - $food->takes * $mass,
+            $food->tau,
+            $atOnce ? $frees : 0.0,
+            $this->salt(),
+            hot: $isBase,
+        );
+    }
+
+    /** Share of its mass that is water, as it goes in. */
+    private function water(): float
+    {
+        $water = $this->food->water * (1 - $this->food->shell);
+
+        return max(0.0, ($water - $this->lost()) / (1 - $this->lost()));
+    }
+
+    private function lost(): float
+    {
+        return $this->goes === Goes::Base ? min($this->food->loses, $this->food->water * (1 - $this->food->shell)) : 0.0;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live;
+
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\StageKind;
+use Velko\Core\Food\Goes;
+use Velko\Core\Food\Portion;
+use Velko\Core\Planning\Ask;
+
+/** Which stage of a plan is which thing of its ask, and when each really went in. */
+final readonly class Added
+{
+    /** @var array<int, int> number of the thing in the ask, by stage */
+    public array $numbers;
+
+    public function __construct(private Ask $ask, private Replay $replay)
+    {
+        $numbers = [];
+        foreach ($replay->stages as $i => $stage) {
+            foreach ($stage->kind === StageKind::Add ? $ask->food : [] as $number => $one) {
+                if ($one->goes->isAStep() && $one->name === $stage->item?->name && ! in_array($number, $numbers, true)) {
+                    $numbers[$i] = $number;
+                    break;
+                }
+            }
+        }
+        $this->numbers = $numbers;
+    }
+
+    /**
+     * Everything else as it went in: a step that was done, at the minute of its touch; one that was passed over unsaid, at the
+     * minute it was planned for; one that is still to come, not yet.
+     *
+     * @return array<int, Portion> by number
+     */
+    public function soFar(): array
+    {
+        $food = $this->ask->food;
+        $furthest = $this->replay->done === [] ? -1 : array_key_last($this->replay->done);
+        foreach ($this->numbers as $i => $number) {
+            $touch = $this->replay->done[$i] ?? null;
+            $food[$number] = $food[$number]->at(match (true) {
+                $touch !== null => max(0.0, $this->replay->minute($touch->at) ?? 0.0),
+                $i < $furthest => $this->replay->stages[$i]->minute,
+                default => INF,
+            });
+        }
+
+        return $food;
+    }
+
+    /** g of what the base weighs that nobody knows, one standard deviation */
+    public function baseSpread(): float
+    {
+        return sqrt(array_sum(array_map(static fn (Portion $one): float => $one->massSpread() ** 2, $this->ask->food)));
+    }
+
+    /**
+     * What went in since the first liquid, g.
+     *
+     * @param  array<int, float>  $addedAt  what is in, by number
+     */
+    public function sinceTheFirstLiquid(array $addedAt): float
+    {
+        $since = array_filter(array_intersect_key($this->ask->food, $addedAt), static fn (Portion $one): bool => $one->goes !== Goes::Base);
+
+        return array_sum(array_map(static fn (Portion $one): float => $one->mass(), $since));
+    }
+}
