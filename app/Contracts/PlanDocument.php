@@ -9,6 +9,7 @@ use App\Words\Words;
 use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Mise\AddIns;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Explained;
@@ -24,7 +25,7 @@ final class PlanDocument
     /**
      * @param  array<string, mixed>  $assumed
      * @param  Words  $words  in which it is read
-     * @param  list<Stage>|null  $stages  with what else goes in; null: those of the plan
+     * @param  list<Stage>|null  $stages  with what else goes in; null: those of the ask
      *
      * @return array<string, mixed>
      */
@@ -69,7 +70,7 @@ final class PlanDocument
                 'say' => $words->say($stage->say),
                 'say_fact' => FactDocument::of($stage->say),
                 'item' => self::item($stage->item),
-            ], $stages ?? $plan->stages),
+            ], $stages ?? AddIns::ofTheAsk($plan)),
             'track' => self::track($plan->track),
             'crust' => CrustPart::of($plan),
             'pass' => self::pass($plan),

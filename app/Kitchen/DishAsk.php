@@ -111,7 +111,7 @@ final class DishAsk
                 $known = Foods::find($one->name);
                 $what = $known ?? Group::usual()->food();
                 $grams = round(min(self::MOST_G, $one->for($rice, $dish->grams_main, $plates, $floor)), 1);
-                $food[$at] = new Portion($one->name, $what, $grams, $one->goes, $what->kept, $one->minute, $known === null);
+                $food[$at] = new Portion($one->name, $what, $grams, $one->goes, $one->temperature ?? $what->kept, $one->minute, $known === null);
             }
         }
 

@@ -38,7 +38,7 @@ final class DishBody
             ...$dish->only(self::COLUMNS),
             'diet' => $dish->diet->value,
             'ingredients' => array_values($dish->ingredients->map(static fn (DishIngredient $one): array => [
-                ...$one->only(['name', 'amount', 'unit', 'minute']),
+                ...$one->only(['name', 'amount', 'unit', 'minute', 'temperature_c']),
                 'per' => $one->per->value, 'goes' => $one->goes->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
             ])->all()),
             'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
@@ -128,6 +128,7 @@ final class DishBody
             $ingredients[] = [
                 ...$one, 'position' => $position,
                 'minute' => $one['goes'] === Goes::AtMinute->value ? $one['minute'] ?? 0 : null,
+                'temperature_c' => $one['temperature_c'] ?? null,
                 ...self::known($one),
             ];
         }

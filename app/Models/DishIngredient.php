@@ -18,6 +18,7 @@ use Velko\Core\Safety\Diet;
  * @property Scales $per
  * @property Goes $goes
  * @property float|null $minute
+ * @property float|null $temperature_c null: as it is kept
  * @property Diet|null $suits null: nobody has said
  * @property list<Allergen>|null $allergens null: nobody has said
  */
@@ -31,6 +32,6 @@ final class DishIngredient extends Model
 
     protected function casts(): array
     {
-        return ['amount' => 'float', 'minute' => 'float', 'per' => Scales::class, 'goes' => Goes::class, 'suits' => Diet::class, 'allergens' => AllergenList::class];
+        return ['amount' => 'float', 'minute' => 'float', 'temperature_c' => 'float', 'per' => Scales::class, 'goes' => Goes::class, 'suits' => Diet::class, 'allergens' => AllergenList::class];
     }
 }

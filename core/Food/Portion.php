@@ -37,6 +37,12 @@ final readonly class Portion
         return new self($this->name, $this->food, $this->grams, Goes::AtMinute, $this->temperature, $minute, $this->assumed);
     }
 
+    /** The same at another temperature, °C. */
+    public function warmedTo(float $temperature): self
+    {
+        return new self($this->name, $this->food, $this->grams, $this->goes, max($this->temperature, $temperature), $this->minute, $this->assumed);
+    }
+
     /** Whether it is in the pan with the rice at some time. */
     public function isInThePan(): bool
     {

@@ -40,6 +40,19 @@ final class AddIns
         return Stages::inOrder($stages);
     }
 
+    /** @return list<Stage> the same for a plan that was asked for with everything in its request */
+    public static function ofTheAsk(Plan $plan): array
+    {
+        $stages = $plan->stages;
+        foreach ($plan->ask->food as $number => $one) {
+            if ($one->goes->isAStep() && isset($plan->atTable->addedAt[$number])) {
+                $stages[] = new Stage($plan->atTable->addedAt[$number] / 60, StageKind::Add, $one->goes->fact(), item: new Item($one->name, Amount::rounded($one->grams, 'g'), 'g'));
+            }
+        }
+
+        return Stages::inOrder($stages);
+    }
+
     private static function minute(Plan $plan, Ingredient $ingredient, int $at): float
     {
         $second = $plan->atTable->addedAt[$at] ?? null;

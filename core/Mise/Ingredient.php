@@ -15,6 +15,7 @@ final readonly class Ingredient
      * @param  float  $amount  in its unit, for what it scales with, ≥ 0
      * @param  'g'|'ml'|'pieces'  $unit
      * @param  float|null  $minute  of the cook, when it goes in at a minute
+     * @param  float|null  $temperature  °C at which it goes in; null: as it is kept
      */
     public function __construct(
         public string $name,
@@ -23,6 +24,7 @@ final readonly class Ingredient
         public Scales $scales,
         public Goes $goes,
         public ?float $minute = null,
+        public ?float $temperature = null,
     ) {}
 
     /**

@@ -54,7 +54,7 @@ final readonly class Plan
         public float $stock,
         array $heat,
         public array $stages,
-        private Run $run,
+        public Run $run,
         public Standing $standing,
         public float $cost,
         public ?CrustResult $crust = null,

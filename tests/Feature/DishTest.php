@@ -19,9 +19,9 @@ beforeEach(function (): void {
             'sealed' => true, 'toast' => 'slow', 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
             'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'diet' => 'vegetarian', 'finish' => 'butter', 'butter_g_per_80_g' => 15, 'butter_salted' => false, 'cheese_g_per_80_g' => 10, 'garnish' => '',
             'ingredients' => [
-                ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => 'vegan', 'allergens' => []],
-                ['name' => 'nettle tops', 'amount' => 30, 'unit' => 'g', 'per' => 'main', 'goes' => 'at-minute', 'minute' => 12, 'suits' => 'vegan', 'allergens' => []],
-                ['name' => 'hazelnuts', 'amount' => 8, 'unit' => 'g', 'per' => 'plate', 'goes' => 'on-top', 'minute' => null, 'suits' => 'vegan', 'allergens' => ['nuts']],
+                ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'suits' => 'vegan', 'allergens' => []],
+                ['name' => 'nettle tops', 'amount' => 30, 'unit' => 'g', 'per' => 'main', 'goes' => 'at-minute', 'minute' => 12, 'temperature_c' => 70, 'suits' => 'vegan', 'allergens' => []],
+                ['name' => 'hazelnuts', 'amount' => 8, 'unit' => 'g', 'per' => 'plate', 'goes' => 'on-top', 'minute' => null, 'temperature_c' => null, 'suits' => 'vegan', 'allergens' => ['nuts']],
             ],
             'side_work' => [['what' => 'blanch the nettles', 'ready' => 'rice', 'takes_min' => 20, 'hands_min' => 8, 'ahead' => false]],
             ...$dish,
@@ -97,8 +97,8 @@ it('refuses what does not go together, by field', function (array $dish, string 
     'a crust on a risotto' => [['crust' => 'gold'], '/dish/crust', 'none'],
     'a name that is taken' => [['name' => 'leek risotto'], '/dish/name', 'is there already'],
     'no name' => [['name' => ''], '/dish/name', 'text'],
-    'half a gram of a mushroom' => [['ingredients' => [['name' => 'x', 'amount' => -1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => 'vegan', 'allergens' => []]]], '/dish/ingredients/0/amount', 'from 0'],
-    'an allergen nobody knows' => [['ingredients' => [['name' => 'x', 'amount' => 1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'suits' => 'vegan', 'allergens' => ['moonlight']]]], '/dish/ingredients/0/allergens/0', 'must be one of celery'],
+    'half a gram of a mushroom' => [['ingredients' => [['name' => 'x', 'amount' => -1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'suits' => 'vegan', 'allergens' => []]]], '/dish/ingredients/0/amount', 'from 0'],
+    'an allergen nobody knows' => [['ingredients' => [['name' => 'x', 'amount' => 1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'suits' => 'vegan', 'allergens' => ['moonlight']]]], '/dish/ingredients/0/allergens/0', 'must be one of celery'],
     'work without end' => [['side_work' => [['what' => 'x', 'ready' => 'rice', 'takes_min' => 9999, 'hands_min' => 1, 'ahead' => true]]], '/dish/side_work/0/takes_min', 'from 0 to 2880'],
 ]);
 

@@ -243,3 +243,30 @@ it('refuses what cannot be played, with path and range', function (array $with, 
     'an unknown field in an event' => [['events' => [['at_min' => 1, 'stir' => true]]], '/events/0/stir: is not a field here'],
     'a negative pour' => [['events' => [['at_min' => 1, 'pour_ml' => -1]]], '/events/0/pour_ml: must be a number from 0 to 200000 (mL)'],
 ]);
+
+it('takes everything else that goes in, by its name or by numbers', function (): void {
+    $events = [['at_min' => 0, 'pour_ml' => 1000], ['at_min' => 0, 'setting' => 'medium']];
+    $plain = played(events: $events, until_min: 14);
+    $peas = played(events: $events, until_min: 14, ingredients: [['name' => 'frozen peas', 'grams' => 200, 'goes' => 'at-minute', 'at_min' => 10]]);
+    $row = array_search(10.167, array_map(static fn (float $minute): float => round($minute, 3), $peas['track']['min']), true);
+    // A pan of about 3.5 kJ/K falls by some 30 K: tests/Core/Food has the sum.
+    expect(round($plain['track']['temperature_c'][$row] ?? 0))->toEqual(100)
+        ->and($peas['track']['temperature_c'][$row])->toBeBetween(66, 80)
+        ->and($peas['summary']['end']['doneness_min'])->toBeLessThan($plain['summary']['end']['doneness_min'] - 0.5);
+
+    $numbers = ['water_percent' => 90, 'frees_percent' => 50, 'tau_min' => 0, 'temperature_c' => 100, 'salt_g_per_100_g' => 1];
+    $sauce = summary(events: $events, until_min: 14, ingredients: [['name' => 'whatever', 'grams' => 400, 'goes' => 'with-the-rice', ...$numbers]]);
+    // Half of the 90 % water of 400 g are 180 g more to drink, boil off and lie around the rice.
+    $water = static fn (array $end): float => $end['free_g'] + 320 * $end['drunk_g_per_g'] + $end['boiled_off_g'];
+    expect($water($sauce['end']) - $water($plain['summary']['end']))->toEqualWithDelta(180.0, 1.0);
+});
+
+it('refuses an ingredient by its place and field', function (array $one, string $line): void {
+    [$code, , $err] = simulate(ingredients: [['name' => 'peas', 'grams' => 10, 'goes' => 'base'], $one]);
+    expect($code)->toBe(2)->and($err)->toContain($line);
+})->with([
+    [['name' => 'peas', 'grams' => -1, 'goes' => 'base'], '/ingredients/1/grams'],
+    [['name' => 'peas', 'grams' => 10, 'goes' => 'last-two-minutes'], '/ingredients/1/goes'],
+    [['name' => 'peas', 'grams' => 10, 'goes' => 'at-minute'], '/ingredients/1/at_min'],
+    [['name' => 'peas', 'grams' => 10, 'goes' => 'base', 'water_percent' => 120], '/ingredients/1/water_percent'],
+]);

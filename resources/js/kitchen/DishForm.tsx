@@ -7,6 +7,7 @@ import type { DishPage, Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick, Tick, Ticks } from '../parts/Field';
+import { type Option } from '../parts/Select';
 import { familyOf, type Body } from './newDish';
 import { Meanwhile } from './Meanwhile';
 import { readAmount } from './readAmount';
@@ -287,6 +288,7 @@ function Ingredients() {
             per: 'main',
             goes: 'base',
             minute: null,
+            temperature_c: null,
             suits: null,
             allergens: null,
           })
@@ -298,10 +300,25 @@ function Ingredients() {
   );
 }
 
+/** As cold or as hot as things stand in a kitchen, °C, and whatever else was said. */
+function comes(temperature: unknown, heat: (celsius: number) => string): Option[] {
+  const usual: Option[] = [
+    ['', t('kitchen.dishForm.as-it-is-kept')],
+    ['-18', t('kitchen.dishForm.frozen')],
+    ['5', t('kitchen.dishForm.from-the-fridge')],
+    ['20', t('kitchen.dishForm.at-room-temperature')],
+    ['65', t('kitchen.dishForm.hot')],
+  ];
+  const said = typeof temperature === 'number' ? String(temperature) : '';
+  return usual.some(([value]) => value === said) ? usual : [...usual, [said, heat(Number(said))]];
+}
+
 function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
   const name = (field: string) => `dish.ingredients.${row}.${field}`;
   const { setValue } = useFormContext();
+  const { heat } = useMeasure();
   const goes: unknown = useWatch({ name: name('goes') });
+  const temperature: unknown = useWatch({ name: name('temperature_c') });
   return (
     <li className="rounded-lg border-2 border-rule p-3">
       <div className="grid grid-cols-[2fr_1fr_1fr_1.4fr_auto] items-end gap-2 max-md:grid-cols-2">
@@ -322,13 +339,19 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
         <Pick name={name('per')} label={t('common.for')} options={PER} />
         <Remove label={t('kitchen.dishForm.take-ingredient-row-out', { row: row + 1 })} onPress={onRemove} />
       </div>
-      <div className="mt-2 grid grid-cols-[2fr_1fr_1.4fr] gap-2 max-md:grid-cols-2">
+      <div className="mt-2 grid grid-cols-[2fr_1fr_1.4fr_1.4fr] gap-2 max-md:grid-cols-2">
         <Pick name={name('goes')} label={t('kitchen.dishForm.it-goes-in')} options={GOES} />
         {goes === 'at-minute' ? (
           <Field name={name('minute')} label={t('kitchen.dishForm.minute')} kind="number" />
         ) : (
           <span />
         )}
+        <Pick
+          name={name('temperature_c')}
+          label={t('kitchen.dishForm.as-it-goes-in')}
+          options={comes(temperature, heat)}
+          numeric
+        />
         <Pick name={name('suits')} label={t('kitchen.dishForm.it-suits')} options={SUITS} orNull />
       </div>
       <details className="mt-2">
