@@ -24,6 +24,7 @@ use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Stock;
 use Velko\Core\Planning\Target;
 use Velko\Core\Season\Finish;
+use Velko\Core\Season\Seasoning;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 
@@ -83,7 +84,7 @@ final class PlanRequestDocument extends EngineRequest
                 'lid' => $method->lid === [] ? null : array_map(static fn (LidChange $change): array => ['from_min' => $change->fromMinute, 'on' => $change->on], $method->lid),
                 'pan_heat' => $method->panHeat === null ? null : ['hot' => $method->panHeat->hot, 'gentle' => $method->panHeat->gentle],
             ]),
-            'target' => ['looseness' => $ask->target->looseness, 'minutes_to_table' => $ask->target->minutesToTable, 'crust' => $ask->target->crust->value],
+            'target' => ['looseness' => $ask->target->looseness, 'minutes_to_table' => $ask->target->minutesToTable, 'crust' => $ask->target->crust->value, 'salt_percent' => [$ask->seasoning->low, $ask->seasoning->high]],
         ];
     }
 
@@ -100,6 +101,7 @@ final class PlanRequestDocument extends EngineRequest
         $target = $this->target($family);
         $finish = $this->finish($covers);
         $food = $this->food();
+        $seasoning = $this->seasoning();
         $wine = $this->wine($covers * $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER));
         $this->throwRefusals();
 
@@ -119,7 +121,19 @@ final class PlanRequestDocument extends EngineRequest
             new Place($this->altitude(), $this->room(), $this->plates()),
             $covers * $this->number('extras_g_per_cover', 0.0),
             $food,
+            $seasoning,
         );
+    }
+
+    private function seasoning(): Seasoning
+    {
+        /** @var array{int|float, int|float} $wanted */
+        $wanted = $this->value('target/salt_percent', [Seasoning::LOW, Seasoning::HIGH]);
+        if ($wanted[1] < $wanted[0]) {
+            $this->refuse('/target/salt_percent/1', "must be a number from {$wanted[0]} to 3 (percent, not less than the low end)");
+        }
+
+        return new Seasoning((float) $wanted[0], (float) $wanted[1]);
     }
 
     /** @return array<string, mixed> */

@@ -14,6 +14,7 @@ final class IngredientCsv
     private const GOES = [
         'base' => 'in the base', 'with-the-rice' => 'with the rice', 'nine-tenths-gone' => 'when nine tenths of the liquid has gone',
         'last-two-minutes' => 'for the last two minutes', 'on-top' => 'held back for the top', 'finish' => 'beaten in at the end',
+        'season' => 'at the end, the last fifth by tongue', 'stock' => 'into the stock, before it is poured',
     ];
 
     /** @param  array<string, mixed>  $working  velko.working/1 */

@@ -23,6 +23,7 @@ use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Stock;
 use Velko\Core\Planning\Target;
 use Velko\Core\Season\Finish;
+use Velko\Core\Season\Seasoning;
 use Velko\Core\Vessel\Ladle;
 
 /** A kitchen's dish as the engine is asked for it: from rows to the core's values, the one way in which a kitchen asks. */
@@ -55,6 +56,7 @@ final class DishAsk
             new Target($dish->looseness, $dish->minutes_to_table, CrustWish::from($dish->crust)),
             new Place($kitchen->altitude_m, $kitchen->room_c, $kitchen->plates_c),
             food: self::food($dish, $asked->rice, $plates, Station::pan($asked->pan)->baseArea()),
+            seasoning: new Seasoning($kitchen->salt_low, $kitchen->salt_high),
         );
     }
 

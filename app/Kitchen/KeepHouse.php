@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
 use App\Models\Kitchen;
+use Velko\Core\Quantity\Rounding;
 use Velko\Core\Water\Atmosphere;
 
 /** The kitchen itself: its name, its height, its clock, how it counts. */
@@ -19,11 +20,15 @@ final class KeepHouse
     public static function of(Kitchen $kitchen, array $document): void
     {
         TimeZone::check($document['timezone']);
+        [$low, $high] = [$document['salt_low'] ?? $kitchen->salt_low, $document['salt_high'] ?? $kitchen->salt_high];
+        if ($high < $low) {
+            throw BadDocument::at('/salt_high', 'must be a number from '.Rounding::plain((float) $low, 2).' to 3 (g in 100 g, not less than the low end)');
+        }
         $safety = is_array($document['safety'] ?? null) ? $document['safety'] : [];
         $kitchen->update([
             'name' => $document['name'], 'altitude_m' => round(self::altitude($document), 1),
             'room_c' => $document['room_c'], 'timezone' => $document['timezone'], 'units' => $document['units'],
-            ...(isset($document['plates_c']) ? ['plates_c' => $document['plates_c']] : []),
+            ...array_intersect_key($document, array_flip(['plates_c', 'salt_low', 'salt_high'])),
             ...$safety,
         ]);
     }

@@ -23,6 +23,9 @@ use Velko\Core\Safety\Served;
 /** The parts of velko.working/1 about everything besides rice and stock. */
 final class MiseDocument
 {
+    /** Less salt than this nobody weighs, g. */
+    private const PINCH_G = 0.5;
+
     /** @return list<Ingredient> */
     public static function ingredients(Dish $dish): array
     {
@@ -32,7 +35,16 @@ final class MiseDocument
     /** @return list<array<string, mixed>> in the order in which they are used, what is beaten in at the end last */
     public static function mise(Dish $dish, Plan $plan, Words $words): array
     {
-        return [...self::written($dish, $plan, $words), ...self::finish($plan, $words)];
+        return [...self::written($dish, $plan, $words), ...self::finish($plan, $words), ...self::salt($plan, $words)];
+    }
+
+    /** @return list<array<string, mixed>> what it is seasoned with */
+    private static function salt(Plan $plan, Words $words): array
+    {
+        $grams = Amount::rounded($plan->toSeason(), 'g');
+        $goes = $plan->ask->family->traits()->driesOut ? 'stock' : 'season';
+
+        return $grams < self::PINCH_G ? [] : [['name' => self::named('salt'), 'amount' => $grams, 'unit' => 'g', 'goes' => $goes, 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value]];
     }
 
     /** @return list<array<string, mixed>> */
@@ -78,7 +90,7 @@ final class MiseDocument
         ], Preparation::of($plan, $works));
     }
 
-    /** @param  'wine'|'butter'|'cheese'|'hard-cheese'  $what */
+    /** @param  'salt'|'wine'|'butter'|'cheese'|'hard-cheese'  $what */
     private static function named(string $what): string
     {
         return (new Words)->say(Fact::of("ingredient.$what"));

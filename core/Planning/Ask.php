@@ -12,6 +12,7 @@ use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\Conditions;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Season\Finish;
+use Velko\Core\Season\Seasoning;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 use Velko\Core\Vessel\Pan;
@@ -47,6 +48,7 @@ final readonly class Ask
         public Place $place,
         public float $extras = 0.0,
         public array $food = [],
+        public Seasoning $seasoning = new Seasoning,
     ) {}
 
     /** g raw */

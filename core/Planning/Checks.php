@@ -10,7 +10,6 @@ use Velko\Core\Quantity\Power;
 use Velko\Core\Quantity\Temperature;
 use Velko\Core\Quantity\Volume;
 use Velko\Core\Rice\Bite;
-use Velko\Core\Season\Salt;
 
 /** What can go wrong with a choice in any family, each with its way out. */
 final class Checks
@@ -193,14 +192,15 @@ final class Checks
     private static function salty(Plan $plan): ?Warning
     {
         $percent = $plan->saltPercent();
-        if ($percent <= Salt::SALTY_PERCENT) {
+        $salty = $plan->ask->seasoning->salty();
+        if ($percent <= $salty) {
             return null;
         }
 
         return new Warning(
             'too-salty',
             ['salt' => $percent, 'finished' => $plan->ask->finish->weight() > 0],
-            Fact::of('fix.stock-with-salt', salt: max(0.0, floor(10 * $plan->ask->stock->saltPercent * (Salt::SALTY_PERCENT * $plan->plate() / 100 - $plan->ask->finish->salt()) / max(1e-9, $plan->atTable->salt)) / 10)),
+            Fact::of('fix.stock-with-salt', salt: max(0.0, floor(10 * $plan->ask->stock->saltPercent * ($salty * $plan->plate() / 100 - $plan->ask->finish->salt() - $plan->saltOfFood()) / max(1e-9, $plan->saltOfStock())) / 10)),
         );
     }
 

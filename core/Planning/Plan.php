@@ -221,6 +221,21 @@ final readonly class Plan
         return $this->saltOfStock() + $this->ask->finish->salt() + $this->saltOfFood();
     }
 
+    /** Salt to season with, for all plates, g; a pan rice is seasoned in its stock, anything else at the end. */
+    public function toSeason(): float
+    {
+        return $this->ask->seasoning->grams($this->salt(), $this->plate());
+    }
+
+    /** g in 100 g of stock with which nothing need be added; null where no stock can do that. */
+    public function stockForNoSeasoning(): ?float
+    {
+        $missing = $this->ask->seasoning->middle() / 100 * $this->plate() - $this->salt();
+        $percent = $this->ask->stock->saltPercent + 100 * $missing / max(1.0, $this->stock);
+
+        return $percent < 0.0 ? null : $percent;
+    }
+
     public function saltPercent(): float
     {
         return Salt::percent($this->salt(), $this->plate());

@@ -10,9 +10,6 @@ final class Salt
     /** 1 g of salt holds 393 mg of sodium (molar masses, IUPAC 2021: Na 22.99, Cl 35.45). */
     public const SODIUM_MG_PER_G = 393.0;
 
-    /** Share of the plate, percent, above which a dish tastes salty (common practice, no single source: 0.8 to 1.0 is right). */
-    public const SALTY_PERCENT = 1.1;
-
     /**
      * @param  float  $salt  g in the whole pan
      * @param  float  $plate  g, rice with all it holds

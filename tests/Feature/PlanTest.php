@@ -85,7 +85,7 @@ it('takes every field the contract knows', function (): void {
         'finish' => ['butter_g_per_cover' => 15, 'cheese_g_per_cover' => 10, 'butter_salted' => true, 'butter_temperature_c' => -18], 'wine_ml' => 80, 'ladle_ml' => 120,
         'method' => ['doses' => 'kept-covered', 'stirring' => 'now-and-then', 'heat' => [['from_min' => -3, 'setting' => '2'], ['from_min' => 8, 'setting' => '1']], 'sealed' => true, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 2, 'rest_min' => 1, 'rest_covered' => true,
             'toast' => 'slow', 'lid' => [['from_min' => 12, 'on' => true], ['from_min' => 14, 'on' => false]], 'crust' => 'long-and-gentle'],
-        'target' => ['looseness' => 0.65, 'minutes_to_table' => 1, 'crust' => 'none'],
+        'target' => ['looseness' => 0.65, 'minutes_to_table' => 1, 'crust' => 'none', 'salt_percent' => [0.7, 0.9]],
     ])->assertOk();
     Station::keeps('plan', $answer->getContent());
     expect($answer->json('assumed'))->toBe([])

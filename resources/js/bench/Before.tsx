@@ -14,6 +14,8 @@ const GOES: Record<string, string> = {
   'nine-tenths-gone': t('bench.before.nine-tenths-gone'),
   'last-two-minutes': t('bench.before.last-two-minutes'),
   'on-top': t('bench.before.for-the-top'),
+  season: t('bench.before.season'),
+  stock: t('bench.before.into-the-stock'),
   finish: t('bench.before.beaten-in-at-the-end'),
 };
 

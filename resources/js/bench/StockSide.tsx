@@ -13,10 +13,14 @@ const milligrams = (value: number) => t('bench.stockSide.value-mg', { value: Mat
 const plateWeight = (plan: Plan) =>
   (plan.explain['plate_g'] ?? []).reduce((all, term) => all + term.value, 0);
 
+/** Less salt than this nobody weighs, g. */
+const PINCH_G = 0.5;
+
 /** The stock: the column with a band a dose, where it goes, and why it does not multiply. */
 export function StockSide({ working, scale }: { working: Working; scale: AroundThePan['scale'] }) {
   const { plan } = working;
   const { weight } = useMeasure();
+  const { season_g: season = 0, wanted_percent: wanted = [] } = plan.salt;
   return (
     <aside
       aria-label={t('bench.stockSide.the-stock')}
@@ -51,7 +55,11 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
           small
           label={t('common.salt')}
           value={`${trimmed(plan.salt.percent_at_table, 1)} %`}
-          note={t('bench.stockSide.of-the-plate')}
+          note={
+            season >= PINCH_G
+              ? t('bench.stockSide.season-with', { grams: trimmed(season, season < 10 ? 1 : 0) })
+              : t('bench.stockSide.of-the-plate')
+          }
           terms={[
             ...(plan.explain['salt_g'] ?? []).map((term, row) => ({
               label: t('bench.stockSide.salt-from-term', { term: term.term }),
@@ -65,7 +73,13 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
               amount: `${trimmed(plan.salt.percent_at_table, 2)} %`,
             },
           ]}
-          because={t('bench.stockSide.0-8-to-1-0-is')}
+          because={`${t('bench.stockSide.wanted', {
+            low: trimmed(wanted[0] ?? 0, 2),
+            high: trimmed(wanted[1] ?? 0, 2),
+            season: season >= PINCH_G ? 'yes' : 'no',
+            grams: trimmed(season, season < 10 ? 1 : 0),
+            stock: trimmed(plan.salt.stock_percent ?? 0, 2),
+          })} ${t('bench.stockSide.0-8-to-1-0-is')}`}
         />
         <Explain
           small

@@ -23,6 +23,8 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         boiling_c: null as number | null,
         room_c: kitchen.room_c,
         plates_c: kitchen.plates_c,
+        salt_low: kitchen.salt_low,
+        salt_high: kitchen.salt_high,
         timezone: kitchen.timezone,
         units: kitchen.units,
         safety: kitchen.safety,
@@ -40,6 +42,8 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         <Amount name="boiling_c" label={t('kitchen.houseForm.or-water-boils-at')} of="heat" />
         <Amount name="room_c" label={t('kitchen.houseForm.room')} of="heat" />
         <Amount name="plates_c" label={t('kitchen.houseForm.plates')} of="heat" />
+        <Field name="salt_low" label={t('kitchen.houseForm.salt-from')} kind="number" />
+        <Field name="salt_high" label={t('kitchen.houseForm.salt-to')} kind="number" />
       </div>
       <p className="text-base text-ink-soft">{t('kitchen.houseForm.one-of-the-two-clear-the')}</p>
       <Pick name="timezone" label={t('kitchen.houseForm.clock')} options={zones} />

@@ -8,6 +8,9 @@ import { readingOf } from './readings';
 import { VERB } from './steps';
 import { t } from '../words/messages';
 
+/** Less salt than this nobody weighs, g. */
+const PINCH_G = 0.5;
+
 /** Before the first step: what goes into the pan, and what stands ready. */
 export function PanOn({ cook }: { cook: Cook }) {
   const { working } = cook;
@@ -92,9 +95,11 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   }
   if (step.kind === 'finish') {
     const { butter_g = 0, cheese_g = 0 } = working.plan.finish;
+    const salt_g = working.plan.salt.season_g ?? 0;
     const parts = [
       ...(butter_g > 0 ? [t('stove.now.butter-butter', { butter: weight(butter_g) })] : []),
       ...(cheese_g > 0 ? [t('stove.now.cheese-cheese', { cheese: weight(cheese_g) })] : []),
+      ...(salt_g >= PINCH_G ? [t('stove.now.salt-salt', { salt: weight(salt_g) })] : []),
     ];
     return parts.length === 0 ? null : (
       <p className="now-digits now-digits-small">
