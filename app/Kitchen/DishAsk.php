@@ -98,7 +98,7 @@ final class DishAsk
     }
 
     /**
-     * Everything that is weighed or measured; what is counted in pieces is not known.
+     * Everything else; what is counted in pieces weighs nobody knows what.
      *
      * @param  float  $rice  g raw
      * @param  float  $floor  of the pan, m²
@@ -109,12 +109,10 @@ final class DishAsk
     {
         $food = [];
         foreach (MiseDocument::ingredients($dish) as $at => $one) {
-            if ($one->unit !== 'pieces') {
-                $known = Foods::find($one->name);
-                $what = $known ?? Group::usual()->food();
-                $grams = round(min(self::MOST_G, $one->for($rice, $dish->grams_main, $plates, $floor)), 1);
-                $food[$at] = new Portion($one->name, $what, $grams, $one->goes, $one->temperature ?? $what->kept, $one->minute, $known === null);
-            }
+            $known = Foods::find($one->name);
+            $what = $known ?? Group::usual()->food();
+            $grams = $one->unit === 'pieces' ? 0.0 : round(min(self::MOST_G, $one->for($rice, $dish->grams_main, $plates, $floor)), 1);
+            $food[$at] = new Portion($one->name, $what, $grams, $one->goes, $one->temperature ?? $what->kept, $one->minute, $known === null);
         }
 
         return $food;

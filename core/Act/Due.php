@@ -15,6 +15,7 @@ final readonly class Due
      * @param  float  $doneness  minutes at 100 °C; INF: at none
      * @param  float  $left  share of what was poured; 0: none
      * @param  float  $since  mL that must have been poured before that counts
+     * @param  float  $free  g left, whatever was poured
      */
     public function __construct(
         public int $number,
@@ -23,6 +24,7 @@ final readonly class Due
         public float $doneness = INF,
         public float $left = 0.0,
         public float $since = 0.0,
+        public float $free = -1.0,
     ) {}
 
     public function isOpen(State $state): bool
@@ -39,6 +41,6 @@ final readonly class Due
     /** Free liquid at which it is due, g; below nothing while none is. */
     public function level(State $state): float
     {
-        return $this->left > 0.0 && $state->poured > $this->since ? $this->left * $state->poured : -1.0;
+        return $state->poured > $this->since && ($this->left > 0.0 || $this->free >= 0.0) ? max($this->left * $state->poured, $this->free) : -1.0;
     }
 }

@@ -24,6 +24,7 @@ use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;
 use Velko\Core\Pan\Track;
 use Velko\Core\Rice\Grain;
+use Velko\Core\Water\Steam;
 
 /** The simulated pan of one ask: its heat track, its stock, its way to the table. */
 final class Cooking
@@ -48,6 +49,9 @@ final class Cooking
     private const ELSE_BEFORE_PULL = 3.0;
 
     private const LAST_MINUTES = 2.0;
+
+    /** What such a pan gets at its end, W/m² (our estimate). */
+    private const GENTLE = 7500.0;
 
     /** Nothing waits for less, minutes at 100 °C. */
     private const SOONEST = 0.5;
@@ -89,20 +93,27 @@ final class Cooking
     {
         $pull = $this->ask->grain->window->middle() - $this->ask->gainsOffTheHeat();
         $before = static fn (float $minutes): float => max(self::SOONEST, $pull - $minutes);
+        $driesOut = $this->ask->family->traits()->driesOut;
         $dues = [];
         foreach ($this->ask->food as $number => $one) {
-            $due = static fn (float $second = INF, float $doneness = INF, float $left = 0.0, float $since = 0.0): Due => new Due($number, $one->add(), $second, $doneness, $left, $since);
-            $dues[] = match ($one->isInThePan() ? $one->goes : Goes::OnTop) {
+            $due = static fn (float $second = INF, float $doneness = INF, float $left = 0.0, float $since = 0.0, float $free = -1.0): Due => new Due($number, $one->add(), $second, $doneness, $left, $since, $free);
+            $dues[] = match ($one->goes) {
                 Goes::WithTheRice => $due(0.0),
                 Goes::AtMinute => $due(60 * ($one->minute ?? 0.0)),
-                Goes::LastTwoMinutes => $due(doneness: $before(self::LAST_MINUTES)),
-                // What is fed all the time, or stays a soup, never comes to that.
-                Goes::NineTenthsGone => $this->ask->family->traits()->driesOut ? $due(left: self::TENTH, since: $this->ask->wine) : $due(doneness: $before(self::ELSE_BEFORE_PULL)),
+                // What is fed all the time, or stays a soup, never comes to so little; what dries out is not pulled by its bite.
+                Goes::LastTwoMinutes => $driesOut ? $due(since: $this->ask->wine, free: $this->aMinuteFromDry()) : $due(doneness: $before(self::LAST_MINUTES)),
+                Goes::NineTenthsGone => $driesOut ? $due(left: self::TENTH, since: $this->ask->wine) : $due(doneness: $before(self::ELSE_BEFORE_PULL)),
                 Goes::Base, Goes::OnTop => null,
             };
         }
 
         return array_values(array_filter($dues));
+    }
+
+    /** Free liquid about a minute before it is dry on a gentle heat, g: the crust takes the other of its last two minutes. */
+    private function aMinuteFromDry(): float
+    {
+        return Simulation::DRY * $this->rice + 60 * self::GENTLE * $this->ask->pan->baseArea() / Steam::LATENT_HEAT;
     }
 
     /** The pan at the moment before the first liquid, on its ring, with what was sweated or browned in it. */

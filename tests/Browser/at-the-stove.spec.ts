@@ -61,7 +61,8 @@ test('one weighing moves the forecast, says so in a line, and narrows it', async
   expect(after?.power.times).toBeGreaterThan(1.1);
   expect(after?.power.weighed).toBe(true);
   const width = (spread: number[] = [0, 0]) => (spread[1] ?? 0) - (spread[0] ?? 0);
-  expect(width(after?.stock_spread_ml)).toBeLessThan(0.6 * width(before?.stock_spread_ml));
+  // Not by more: nobody weighed what the base lost in the pan.
+  expect(width(after?.stock_spread_ml)).toBeLessThan(0.7 * width(before?.stock_spread_ml));
   await expect(page.getByRole('complementary', { name: 'What is left' })).toContainText(/was \d+ mL/);
   // It stands on the page of the cook.
   const log = await page.context().newPage();

@@ -129,7 +129,8 @@ const THUMB = 44;
 /** Whatever is touched is large enough for a thumb; a box belongs to its label. */
 export async function expectThumbs(page: Page): Promise<void> {
   const small = await page.evaluate((least) => {
-    const touched = 'a, button, input, select, summary, [role=radio], [role=combobox], label:has(input)';
+    const touched =
+      'a, button, input, select:not([aria-hidden]), summary, [role=radio], [role=combobox], label:has(input)';
     return [...document.querySelectorAll(touched)]
       .filter(
         (one) =>

@@ -57,7 +57,7 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
           value={`${trimmed(plan.salt.percent_at_table, 1)} %`}
           note={
             season >= PINCH_G
-              ? t('bench.stockSide.season-with', { grams: trimmed(season, season < 10 ? 1 : 0) })
+              ? t('bench.stockSide.season-with', { salt: weight(season) })
               : t('bench.stockSide.of-the-plate')
           }
           terms={[
@@ -77,7 +77,7 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
             low: trimmed(wanted[0] ?? 0, 2),
             high: trimmed(wanted[1] ?? 0, 2),
             season: season >= PINCH_G ? 'yes' : 'no',
-            grams: trimmed(season, season < 10 ? 1 : 0),
+            salt: weight(season),
             stock: trimmed(plan.salt.stock_percent ?? 0, 2),
           })} ${t('bench.stockSide.0-8-to-1-0-is')}`}
         />

@@ -102,7 +102,7 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
       ...(salt_g >= PINCH_G ? [t('stove.now.salt-salt', { salt: weight(salt_g) })] : []),
     ];
     return parts.length === 0 ? null : (
-      <p className="now-digits now-digits-small">
+      <p className="now-digits now-digits-small" data-lines={parts.length}>
         {parts.map((part) => (
           <span key={part} className="block">
             {part}

@@ -80,17 +80,19 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
           />
         </div>
         <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
-          {fits
-            ? t('stove.weigh.all-of-liquid-in-rice-of', {
-                all: weight(all - empty - besides - rice),
-                rice: weight(rice),
-                typed: typed === null ? t('common.by-the-scale') : '',
-              })
-            : tare === ''
-              ? t('stove.weigh.weigh-the-empty-pan-once-it')
-              : expected !== null
-                ? t('stove.weigh.expect-about-expected', { expected: weight(expected) })
-                : ''}
+          {cook.state.first_liquid_at === null
+            ? t('stove.weigh.before-the-first-liquid')
+            : fits
+              ? t('stove.weigh.all-of-liquid-in-rice-of', {
+                  all: weight(all - empty - besides - rice),
+                  rice: weight(rice),
+                  typed: typed === null ? t('common.by-the-scale') : '',
+                })
+              : tare === ''
+                ? t('stove.weigh.weigh-the-empty-pan-once-it')
+                : expected !== null
+                  ? t('stove.weigh.expect-about-expected', { expected: weight(expected) })
+                  : ''}
         </p>
         <Foot words={t('stove.weigh.that-is-it')} fits={fits} />
         <p className="mt-3 text-lg text-chalk-soft">{t('stove.weigh.a-full-pan-is-hot-and')}</p>
