@@ -19,6 +19,8 @@ serve() {
 case "${1:-}" in
     fresh)
         DB_DATABASE=velko_browser quietly browser-migrate php artisan migrate:fresh --seed --force
+        # What anybody spent there before, by whatever clock.
+        quietly browser-cache php artisan cache:clear file
         serve
         ;;
     serve)

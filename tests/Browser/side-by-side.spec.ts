@@ -6,6 +6,7 @@ import { choose, signIn } from './station';
 test('another pan is laid beside the one asked, and taken in one touch', async ({ page }) => {
   await signIn(page);
   await choose(page, 'Dish', /cuttlefish/);
+  await choose(page, 'Pan', /42 wide pan/);
   const instead = page.getByRole('group', { name: 'Instead of the' });
   await expect(instead.getByRole('button')).toHaveText(['rice', 'stock', 'pan']);
   await instead.getByRole('button', { name: 'pan' }).click();

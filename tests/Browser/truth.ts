@@ -36,7 +36,29 @@ const asPoured = ({ temperature_c, salt_percent }: NonNullable<Logged['request']
   ...(salt_percent !== undefined && { salt_percent }),
 });
 
-function played(cook: Logged, power: number, happenings: Happening[], until: number): Simulation {
+/** Everything else in the pan: as it was asked for, each step at the minute at which it was done, or will be by the forecast. */
+function ingredients(cook: Logged, forecast?: Forecast): NonNullable<SimulationRequest['ingredients']> {
+  const { stages } = cook.working.plan;
+  return (cook.request.ingredients ?? []).flatMap((one) => {
+    if (['base', 'with-the-rice', 'on-top'].includes(one.goes)) {
+      return [one];
+    }
+    const stage = stages.findIndex((step) => step.item?.name === one.name);
+    const touch = cook.events.find(({ event }) => event.kind === 'done' && stageOf(event) === stage);
+    const at_min = touch
+      ? minuteOf(cook, touch.event)
+      : forecast?.steps.find((step) => step.stage === stage)?.at_min;
+    return at_min === undefined ? [] : [{ ...one, goes: 'at-minute' as const, at_min }];
+  });
+}
+
+function played(
+  cook: Logged,
+  power: number,
+  happenings: Happening[],
+  until: number,
+  forecast?: Forecast,
+): Simulation {
   const { covers, rice, kitchen, pan, stock, burner, method } = cook.request;
   const marks = Object.entries(burner?.net_w ?? {}).map(([mark, watts]) => [mark, (watts ?? 0) * power]);
   const request: SimulationRequest = {
@@ -52,6 +74,7 @@ function played(cook: Logged, power: number, happenings: Happening[], until: num
         ['sealed', 'toast', 'soak_min', 'stirring'].includes(name),
       ),
     ),
+    ingredients: ingredients(cook, forecast),
     events: happenings.sort((a, b) => a.at_min - b.at_min),
     until_min: until,
   };
@@ -171,7 +194,7 @@ export function restOf(cook: Logged, power: number, forecast: Forecast): Rest {
     });
     const extra: Happening[] =
       pours.length > 0 ? [] : [more < 0 ? { at_min: now, lift_ml: -more } : { at_min: now, pour_ml: more }];
-    return played(cook, power, [...before, ...extra, ...coming, ...happenings], until);
+    return played(cook, power, [...before, ...extra, ...coming, ...happenings], until, forecast);
   };
   const target = dry ? (forecast.dry_min ?? forecast.pull_min) : (cook.request.target?.looseness ?? 0);
   const has = ({ summary }: Simulation) =>

@@ -88,7 +88,9 @@ for (const { family, dish, weighAt, poursOn, knobTurns } of FAMILIES) {
         }
         if (devicesRead) {
           const stage = (await now(page).getAttribute('data-stage')) ?? '';
-          if (/^(Heat|Crust)$/m.test(await now(page).innerText())) {
+          const says = await now(page).innerText();
+          // A pan that is moved on its ring turns no knob.
+          if (/^(Heat|Crust)$/m.test(says) && !says.includes('back to the middle')) {
             await page.clock.fastForward(5_000);
             await devices.read(page);
             await expect(now(page).and(page.locator(`[data-stage="${stage}"]`))).toBeHidden();

@@ -49,7 +49,7 @@ final class TruePan
         $state = $this->state($at);
         $rice = $this->happened->ask->rice();
 
-        return $this->tare() + $this->pan['scale']['extras_g'] + $rice + ($state === null ? 0.0 : $state->free + $rice * $state->drunk);
+        return $this->tare() + $this->pan['scale']['extras_g'] + $rice + ($state === null ? 0.0 : $state->free + $rice * $state->drunk - $state->brought);
     }
 
     /** °C of what is in it; null while there is no liquid for a probe to stand in. */

@@ -40,7 +40,10 @@ export function StoveDoor() {
       {(log.data !== undefined || lost) && running.length === 0 && (
         <p className="mt-6 text-2xl text-chalk-soft">
           {t('screens.stoveDoor.nothing-yet')}{' '}
-          <Link to="/" className="font-semibold text-saffron underline underline-offset-4">
+          <Link
+            to="/"
+            className="inline-flex min-h-12 items-center font-semibold text-saffron underline underline-offset-4"
+          >
             {t('screens.stoveDoor.work-out-a-pan')}
           </Link>{' '}
           {t('screens.stoveDoor.and-put-it-on')}
