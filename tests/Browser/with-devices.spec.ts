@@ -45,12 +45,20 @@ const minuteNow = async (page: Page): Promise<number> => {
  * plan has before the network goes; what a weighing changes may add to them.
  */
 const FAMILIES = [
-  { family: 'risotto', dish: /pea, lovage/, weighAt: 7, poursOn: true, knobTurns: 0 },
-  { family: 'pan rice', dish: /cauliflower/, weighAt: 10.5, poursOn: false, knobTurns: 1 },
-  { family: 'soupy rice', dish: /hake/, weighAt: 8, poursOn: false, knobTurns: 1 },
+  { family: 'risotto', dish: /pea, lovage/, pan: null, weighAt: 7, poursOn: true, knobTurns: 0 },
+  // The one that is turned down before it is weighed, and takes its colour without being moved.
+  {
+    family: 'pan rice',
+    dish: /cauliflower/,
+    pan: /42 wide pan/,
+    weighAt: 10.5,
+    poursOn: false,
+    knobTurns: 1,
+  },
+  { family: 'soupy rice', dish: /hake/, pan: null, weighAt: 8, poursOn: false, knobTurns: 1 },
 ];
 
-for (const { family, dish, weighAt, poursOn, knobTurns } of FAMILIES) {
+for (const { family, dish, pan, weighAt, poursOn, knobTurns } of FAMILIES) {
   test(`a ${family} is cooked to the end beside its devices: one weighing knows the rest, and its log is whole`, async ({
     page,
     context,
@@ -63,6 +71,9 @@ for (const { family, dish, weighAt, poursOn, knobTurns } of FAMILIES) {
       await signIn(page, 'chef@kiln.example');
       await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
       await choose(page, 'Dish', dish);
+      if (pan) {
+        await choose(page, 'Pan', pan);
+      }
       await page.getByRole('button', { name: 'On the fire', exact: true }).click();
       await expect(page.getByRole('button', { name: 'Pan is on' })).toBeVisible();
       const id = idOf(page.url());
