@@ -65,9 +65,7 @@ const typedIn = (unit: string, per = 1, decimals = KEPT_DECIMALS, zero = 0): Typ
 export const METRIC: Measure = {
   volume: (ml) => (ml < 999.5 ? `${Math.round(ml)} mL` : `${trimmed(ml / 1000, 2)} L`),
   dose: (ml) =>
-    ml < 999.5
-      ? { number: trimmed(ml, 0), unit: 'mL' }
-      : { number: trimmed(ml / 1000, 2), unit: 'L' },
+    ml < 999.5 ? { number: trimmed(ml, 0), unit: 'mL' } : { number: trimmed(ml / 1000, 2), unit: 'L' },
   weight: (g) => (g < 999.5 ? `${Math.round(g)} g` : `${trimmed(g / 1000, 2)} kg`),
   heat: (celsius) => `${Math.round(celsius)} °C`,
   length: (cm) => `${trimmed(cm, 1)} cm`,
