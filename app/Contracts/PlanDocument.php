@@ -12,7 +12,9 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Mise\AddIns;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\Explained;
+use Velko\Core\Planning\FoodChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Fact;
@@ -84,7 +86,7 @@ final class PlanDocument
             ],
             'alcohol' => ['left_percent' => $plan->ask->wine > 0 ? self::r(100 * $plan->alcoholLeft(), 1) : 0.0, 'g_per_cover' => self::r($plan->alcoholPerCover(), 2)],
             'explain' => self::explain($plan, $words),
-            'warnings' => array_map(static fn (Warning $warning): array => self::warning($warning, $words), $plan->warnings),
+            'warnings' => array_map(static fn (Warning $warning): array => self::warning($warning, $words), [...$plan->warnings, ...Checks::found(FoodChecks::of($plan))]),
             'assumed' => (object) $assumed,
         ];
     }

@@ -29,17 +29,19 @@ use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Looseness;
 
 /** A cook as it is kept, read for the core: what was asked, what was planned, what was touched. */
-final readonly class KeptCook
+final class KeptCook
 {
     /** @var array<string, mixed> velko.working/1 */
-    public array $working;
+    public readonly array $working;
 
     /** @var array<string, mixed> velko.plan/1 */
-    public array $plan;
+    public readonly array $plan;
 
-    public Replay $replay;
+    public readonly Replay $replay;
 
-    public function __construct(public Cook $cook)
+    private ?Ask $ask = null;
+
+    public function __construct(public readonly Cook $cook)
     {
         $this->working = $cook->plan->working;
         $this->plan = $this->working['plan'];
@@ -48,7 +50,7 @@ final readonly class KeptCook
 
     public function ask(): Ask
     {
-        return PlanRequestDocument::of($this->cook->plan->request)->ask();
+        return $this->ask ??= PlanRequestDocument::of($this->cook->plan->request)->ask();
     }
 
     public function family(): Family

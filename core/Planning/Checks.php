@@ -51,7 +51,6 @@ final class Checks
             ...FitChecks::of($plan),
             self::doesNotSimmer($plan),
             self::biteNotRight($plan),
-            ...FoodChecks::of($plan),
             ...WayChecks::of($plan),
             self::coldStock($plan),
             self::stockAboveTheBoil($plan),

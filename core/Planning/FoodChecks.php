@@ -13,7 +13,7 @@ use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Temperature;
 
-/** What everything else does to the pan when it goes in. */
+/** What everything else does to the pan when it goes in. It cooks the pan again a few times, and so is asked only of a plan that is shown. */
 final class FoodChecks
 {
     /** Off the boil for no longer than this is nothing to speak of, min. */

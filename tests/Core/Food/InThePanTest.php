@@ -170,3 +170,15 @@ it('grows with the covers', function (): void {
     $ask = Kitchens::ask(covers: 4)->withFood([portion('peas', 80.0, Goes::AtMinute, 12.0)]);
     expect($ask->forCovers(10)->food[0]->grams)->toEqualWithDelta(200.0, 1e-9);
 });
+
+it('says what takes a pan off its boil for longer than a minute, and what each way out leaves of it', function (): void {
+    $ask = Kitchens::ask(covers: 6)->withFood([portion('squash purée', 270.0, Goes::AtMinute, 12.0)]);
+    [$warning] = Velko\Core\Planning\FoodChecks::of(Planner::plan($ask));
+    expect($warning?->code)->toBe('off-the-boil')
+        ->and($warning->fix->args['ways'])->not->toBe([]);
+    foreach ($warning->fix->args['ways'] as $way) {
+        expect($way->args['time']->seconds)->toBeLessThan($warning->fact->args['time']->seconds, $way->code);
+    }
+    // A pinch of pepper in a pan does nothing of the kind.
+    expect(Velko\Core\Planning\FoodChecks::of(Planner::plan(Kitchens::ask(covers: 6)->withFood([portion('paprika', 3.0, Goes::AtMinute, 12.0)]))))->toBe([null]);
+});
