@@ -81,6 +81,8 @@ final class PlanDocument
                 'percent_at_table' => self::r($plan->saltPercent(), 2),
                 'sodium_mg_per_cover' => self::r($plan->sodiumPerCover(), 0),
                 'season_g' => self::r($plan->toSeason(), 1),
+                'seasoned_percent' => self::r($plan->saltPercentSeasoned(), 2),
+                'sodium_seasoned_mg_per_cover' => self::r($plan->sodiumSeasoned(), 0),
                 'stock_percent' => $plan->stockForNoSeasoning() === null ? null : self::r($plan->stockForNoSeasoning(), 2),
                 'wanted_percent' => [$plan->ask->seasoning->low, $plan->ask->seasoning->high],
             ],

@@ -23,9 +23,6 @@ use Velko\Core\Safety\Served;
 /** The parts of velko.working/1 about everything besides rice and stock. */
 final class MiseDocument
 {
-    /** Less salt than this nobody weighs, g. */
-    private const PINCH_G = 0.5;
-
     /** @return list<Ingredient> */
     public static function ingredients(Dish $dish): array
     {
@@ -44,7 +41,7 @@ final class MiseDocument
         $grams = Amount::rounded($plan->toSeason(), 'g');
         $goes = $plan->ask->family->traits()->driesOut ? 'stock' : 'season';
 
-        return $grams < self::PINCH_G ? [] : [['name' => self::named('salt'), 'amount' => $grams, 'unit' => 'g', 'goes' => $goes, 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value]];
+        return $grams <= 0.0 ? [] : [['name' => self::named('salt'), 'amount' => $grams, 'unit' => 'g', 'goes' => $goes, 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value]];
     }
 
     /** @return list<array<string, mixed>> */

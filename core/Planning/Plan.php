@@ -227,6 +227,17 @@ final readonly class Plan
         return $this->ask->seasoning->grams($this->salt(), $this->plate());
     }
 
+    /** The same with what it is to be seasoned with: what the guest eats, mg. */
+    public function sodiumSeasoned(): float
+    {
+        return Salt::sodiumPerCover($this->salt() + $this->toSeason(), $this->ask->covers);
+    }
+
+    public function saltPercentSeasoned(): float
+    {
+        return Salt::percent($this->salt() + $this->toSeason(), $this->plate() + $this->toSeason());
+    }
+
     /** g in 100 g of stock with which nothing need be added; null where no stock can do that. */
     public function stockForNoSeasoning(): ?float
     {

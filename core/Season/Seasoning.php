@@ -15,6 +15,9 @@ final readonly class Seasoning
     /** What a tongue does not tell from the top of it. */
     private const NOT_TOLD = 0.1;
 
+    /** Less salt than this nobody weighs, g. */
+    private const PINCH = 0.5;
+
     public function __construct(public float $low = self::LOW, public float $high = self::HIGH) {}
 
     public function middle(): float
@@ -29,7 +32,7 @@ final readonly class Seasoning
     }
 
     /**
-     * Salt that brings a plate to the middle; none where it has enough.
+     * Salt that brings a plate to the middle; none where it has enough, or where it is less than a pinch.
      *
      * @param  float  $salt  g that it has
      * @param  float  $plate  g, all of it
@@ -39,7 +42,8 @@ final readonly class Seasoning
     public function grams(float $salt, float $plate): float
     {
         $wanted = $this->middle() / 100;
+        $grams = ($wanted * $plate - $salt) / (1 - $wanted);
 
-        return max(0.0, ($wanted * $plate - $salt) / (1 - $wanted));
+        return $grams < self::PINCH ? 0.0 : $grams;
     }
 }

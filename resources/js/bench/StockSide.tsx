@@ -13,9 +13,6 @@ const milligrams = (value: number) => t('bench.stockSide.value-mg', { value: Mat
 const plateWeight = (plan: Plan) =>
   (plan.explain['plate_g'] ?? []).reduce((all, term) => all + term.value, 0);
 
-/** Less salt than this nobody weighs, g. */
-const PINCH_G = 0.5;
-
 /** The stock: the column with a band a dose, where it goes, and why it does not multiply. */
 export function StockSide({ working, scale }: { working: Working; scale: AroundThePan['scale'] }) {
   const { plan } = working;
@@ -56,7 +53,7 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
           label={t('common.salt')}
           value={`${trimmed(plan.salt.percent_at_table, 1)} %`}
           note={
-            season >= PINCH_G
+            season > 0
               ? t('bench.stockSide.season-with', { salt: weight(season) })
               : t('bench.stockSide.of-the-plate')
           }
@@ -76,7 +73,7 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
           because={`${t('bench.stockSide.wanted', {
             low: trimmed(wanted[0] ?? 0, 2),
             high: trimmed(wanted[1] ?? 0, 2),
-            season: season >= PINCH_G ? 'yes' : 'no',
+            season: season > 0 ? 'yes' : 'no',
             salt: weight(season),
             stock: trimmed(plan.salt.stock_percent ?? 0, 2),
           })} ${t('bench.stockSide.0-8-to-1-0-is')}`}
@@ -87,7 +84,13 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
           value={t('common.sodiummgpercover-mg', {
             sodiumMgPerCover: Math.round(plan.salt.sodium_mg_per_cover),
           })}
-          note={t('bench.stockSide.a-cover')}
+          note={
+            season > 0
+              ? t('bench.stockSide.seasoned-sodium', {
+                  sodium: Math.round(plan.salt.sodium_seasoned_mg_per_cover ?? 0),
+                })
+              : t('bench.stockSide.a-cover')
+          }
           terms={sum(
             plan,
             'sodium_mg_per_cover',

@@ -163,8 +163,10 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
         <b>{t('screens.card.allergens')}</b>{' '}
         {t('screens.card.served-salt-percentattable-sodium-sodiummgpercover-mg', {
           served: allergenWords(working.served),
-          percentAtTable: trimmed(plan.salt.percent_at_table, 1),
-          sodiumMgPerCover: Math.round(plan.salt.sodium_mg_per_cover),
+          percentAtTable: trimmed(plan.salt.seasoned_percent ?? plan.salt.percent_at_table, 1),
+          sodiumMgPerCover: Math.round(
+            plan.salt.sodium_seasoned_mg_per_cover ?? plan.salt.sodium_mg_per_cover,
+          ),
         })}
       </p>
       <p className="pt-1 text-[0.85em]">{working.cautions.join(' ')}</p>

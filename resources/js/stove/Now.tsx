@@ -8,9 +8,6 @@ import { readingOf } from './readings';
 import { VERB } from './steps';
 import { t } from '../words/messages';
 
-/** Less salt than this nobody weighs, g. */
-const PINCH_G = 0.5;
-
 /** Before the first step: what goes into the pan, and what stands ready. */
 export function PanOn({ cook }: { cook: Cook }) {
   const { working } = cook;
@@ -99,7 +96,7 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
     const parts = [
       ...(butter_g > 0 ? [t('stove.now.butter-butter', { butter: weight(butter_g) })] : []),
       ...(cheese_g > 0 ? [t('stove.now.cheese-cheese', { cheese: weight(cheese_g) })] : []),
-      ...(salt_g >= PINCH_G ? [t('stove.now.salt-salt', { salt: weight(salt_g) })] : []),
+      ...(salt_g > 0 ? [t('stove.now.salt-salt', { salt: weight(salt_g) })] : []),
     ];
     return parts.length === 0 ? null : (
       <p className="now-digits now-digits-small" data-lines={parts.length}>

@@ -38,3 +38,11 @@ it('counts what everything else brings', function (): void {
     // 120 g of olives bring 3.6 g of salt, and weigh 120 g more, which take 1.08 g of it.
     expect(Planner::plan($ask)->toSeason() - Planner::plan($ask->withFood([$olives]))->toSeason())->toEqualWithDelta((3.6 - 0.009 * 120) / 0.991, 0.02);
 });
+
+it('tells the sodium that is eaten, with the salt it is seasoned with', function (): void {
+    $plan = Planner::plan(Kitchens::ask(covers: 4, salt: 0.3));
+    // 393 mg of sodium in a gram of salt (molar masses), over four covers.
+    expect($plan->toSeason())->toBeGreaterThan(1.0)
+        ->and($plan->sodiumSeasoned() - $plan->sodiumPerCover())->toEqualWithDelta(393 * $plan->toSeason() / 4, 1e-6)
+        ->and($plan->saltPercentSeasoned())->toEqualWithDelta(0.9, 1e-6);
+});
