@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contracts;
 
 use Velko\Core\Crust\CrustResult;
+use Velko\Core\Crust\CrustRing;
 use Velko\Core\Planning\Plan;
 
 /** The crust of velko.plan/1; all of it null or empty where no crust is made. */
@@ -45,20 +46,21 @@ final class CrustPart
         $moves = [];
         $second = 60 * $dry;
         foreach ($crust->plan->legs as $leg) {
-            $moves[] = ['from_min' => round($second / 60, 2), 'seconds' => round($leg->seconds), 'shift_cm' => round($leg->shift, 1)];
+            $moves[] = ['from_min' => round($second / 60, 2), 'seconds' => round($leg->seconds), 'shift_cm' => round($leg->shift, 1), 'every_s' => round($leg->every, 1)];
             $second += $leg->seconds;
         }
 
         return $moves;
     }
 
-    /** @return list<array<string, float>> */
+    /** @return list<array<string, float|null>> */
     private static function rings(CrustResult $crust): array
     {
         $count = count($crust->rings);
 
-        return array_map(static fn (array $ring, int $i): array => [
-            'to' => round(($i + 1) / $count, 3), 'palest' => round($ring[0], 2), 'darkest' => round($ring[1], 2),
+        return array_map(static fn (CrustRing $ring, int $i): array => [
+            'to' => round(($i + 1) / $count, 3), 'palest' => round($ring->palest, 2), 'darkest' => round($ring->darkest, 2), 'dry_mm' => round($ring->millimetres, 2),
+            'gold_min' => self::minutes($crust->byRing[$i]['gold']), 'burnt_min' => self::minutes($crust->byRing[$i]['burnt']),
         ], $crust->rings, array_keys($crust->rings));
     }
 

@@ -111,7 +111,9 @@ abstract class EngineRequest
         /** @var non-empty-array<int|string, int|float> $net */
         $net = $this->value('burner/net_w', $usual->net);
 
-        return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net));
+        $grate = $this->value('burner/grate_cm', $usual->grate);
+
+        return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net), is_numeric($grate) ? (float) $grate : null);
     }
 
     protected function altitude(): float

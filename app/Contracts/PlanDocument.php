@@ -72,6 +72,7 @@ final class PlanDocument
                 'say' => $words->say($stage->say),
                 'say_fact' => FactDocument::of($stage->say),
                 'item' => self::item($stage->item),
+                'shift_cm' => $stage->shift === null ? null : self::r($stage->shift, 1),
             ], $stages ?? AddIns::ofTheAsk($plan)),
             'track' => self::track($plan->track),
             'crust' => CrustPart::of($plan),
@@ -144,7 +145,7 @@ final class PlanDocument
         return [
             'looseness' => self::r($state->free / $rice, 3),
             'doneness_min' => self::r($state->doneness, 2),
-            'bite' => Bite::of($grain, $state->doneness, $state->drunk)->value,
+            'bite' => Bite::of($grain, $state->doneness, $state->drunkAboveTheCrust($rice))->value,
             'drunk_g_per_g' => self::r($state->drunk, 3),
             'temperature_c' => self::r($state->temperature, 1),
         ];
@@ -170,7 +171,10 @@ final class PlanDocument
      */
     private static function heat(array $heat, array $net): array
     {
-        return array_map(static fn (HeatChange $change): array => ['from_min' => $change->fromMinute, 'setting' => $change->mark, 'net_w' => $net[$change->mark]], $heat);
+        // A pan that is only moved stays on its mark.
+        $turns = array_filter($heat, static fn (HeatChange $change, int $i): bool => $i === 0 || $change->mark !== $heat[$i - 1]->mark, ARRAY_FILTER_USE_BOTH);
+
+        return array_values(array_map(static fn (HeatChange $change): array => ['from_min' => $change->fromMinute, 'setting' => $change->mark, 'net_w' => $net[$change->mark]], $turns));
     }
 
     /**

@@ -57,7 +57,7 @@ final class PlanRequestDocument extends EngineRequest
             'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->window->low, $ask->grain->window->high]],
             'kitchen' => ['altitude_m' => $ask->place->altitude, 'room_c' => $ask->place->room, 'plates_c' => $ask->place->plates],
             'pan' => ['base_diameter_cm' => $ask->pan->base, 'rim_diameter_cm' => $ask->pan->rim, 'height_cm' => $ask->pan->height, 'metal_j_per_k' => $ask->pan->metal],
-            'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'net_w' => $ask->burner->net],
+            'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'grate_cm' => $ask->burner->grate, 'net_w' => $ask->burner->net],
             'stock' => $said(['temperature_c' => $ask->stock->temperature, 'salt_percent' => $ask->stock->saltPercent, 'volume_ml' => $ask->stock->given, 'pot_diameter_cm' => $ask->stock->potDiameter, 'held_min' => $ask->stock->held]),
             'extras_g_per_cover' => $ask->extras / $ask->covers,
             'ingredients' => array_values(array_map(self::ingredient(...), $ask->food)),

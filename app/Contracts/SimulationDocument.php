@@ -9,7 +9,6 @@ use Velko\Core\Act\Setup;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\State;
 use Velko\Core\Rice\Bite;
-use Velko\Core\Rice\Grain;
 use Velko\Core\Season\Salt;
 
 /** velko.simulation/1: from the engine's {@see Rehearsal} to the document. */
@@ -27,8 +26,8 @@ final class SimulationDocument
             'track' => PlanDocument::track($rehearsal->run->track),
             'summary' => [
                 'dry_min' => $rehearsal->run->dryMinute === null ? null : round($rehearsal->run->dryMinute, 2),
-                'off' => $rehearsal->run->pulled === null ? null : self::state($rehearsal->run->pulled, $setup->grain),
-                'end' => self::state($rehearsal->run->end, $setup->grain),
+                'off' => $rehearsal->run->pulled === null ? null : self::state($rehearsal->run->pulled, $setup),
+                'end' => self::state($rehearsal->run->end, $setup),
             ],
             'signs' => self::signs($setup, $rehearsal),
             'assumed' => (object) $assumed,
@@ -43,7 +42,7 @@ final class SimulationDocument
         $inThePan = $setup->rice * (1 + $end->drunk) + $end->free;
 
         return [
-            'top_bite' => Bite::of($setup->grain, $rehearsal->topDoneness, $end->drunk)->value,
+            'top_bite' => Bite::of($setup->grain, $rehearsal->topDoneness, $end->drunkAboveTheCrust($setup->rice))->value,
             'heart_percent' => round(100 * $end->drunk / $needed, 1),
             'floor_centre' => round($rehearsal->centreBrowning, 2),
             'floor_rim' => round($rehearsal->rimBrowning, 2),
@@ -53,7 +52,7 @@ final class SimulationDocument
     }
 
     /** @return array<string, mixed> */
-    private static function state(State $state, Grain $grain): array
+    private static function state(State $state, Setup $setup): array
     {
         return [
             'at_min' => round($state->minute(), 2),
@@ -62,7 +61,7 @@ final class SimulationDocument
             'temperature_c' => round($state->temperature, 1),
             'doneness_min' => round($state->doneness, 2),
             'boiled_off_g' => round($state->boiledOff, 1),
-            'bite' => Bite::of($grain, $state->doneness, $state->drunk)->value,
+            'bite' => Bite::of($setup->grain, $state->doneness, $state->drunkAboveTheCrust($setup->rice))->value,
         ];
     }
 }

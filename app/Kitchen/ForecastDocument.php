@@ -86,7 +86,7 @@ final class ForecastDocument
             $rows[] = [
                 'off_min' => $minute,
                 'looseness' => round($eaten->free / $forecast->ask->rice(), 2),
-                'bite' => Bite::of($forecast->ask->grain, $eaten->doneness, $eaten->drunk)->value,
+                'bite' => Bite::of($forecast->ask->grain, $eaten->doneness, $eaten->drunkAboveTheCrust($forecast->ask->rice()))->value,
             ];
         }
 

@@ -33,7 +33,7 @@ final class Station
 
     public static function burner(Burner $burner): CoreBurner
     {
-        return new CoreBurner($burner->ring_cm, self::netPower($burner));
+        return new CoreBurner($burner->ring_cm, self::netPower($burner), $burner->grate_cm);
     }
 
     /** @return non-empty-array<int|string, float> W by mark: as measured, or estimated from the rated power */

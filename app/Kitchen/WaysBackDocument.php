@@ -38,7 +38,7 @@ final class WaysBackDocument
                 'plate' => [
                     'word' => $rescue->plate($way),
                     'looseness' => round($way->atTable->free / $ask->rice(), 2),
-                    'bite' => Bite::of($ask->grain, $way->atTable->doneness, $way->atTable->drunk)->value,
+                    'bite' => Bite::of($ask->grain, $way->atTable->doneness, $way->atTable->drunkAboveTheCrust($ask->rice()))->value,
                 ],
                 'first' => ['splash_ml' => $way->splash, 'water' => $way->water, 'lift_ml' => $way->lift, 'setting' => $way->mark, 'lid' => $way->lid],
                 'beware' => $way->beware === null ? null : $words->say($way->beware),

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $id
  * @property string $name
  * @property float $ring_cm
+ * @property float|null $grate_cm
  * @property 'gas'|'induction' $fuel
  * @property float $rated_w
  * @property \Illuminate\Database\Eloquent\Collection<int, BurnerSetting> $settings
@@ -25,7 +26,7 @@ final class Burner extends Model
 
     protected function casts(): array
     {
-        return ['ring_cm' => 'float', 'rated_w' => 'float'];
+        return ['ring_cm' => 'float', 'grate_cm' => 'float', 'rated_w' => 'float'];
     }
 
     /** @return HasMany<BoilOffTest, $this> */

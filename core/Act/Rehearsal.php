@@ -48,7 +48,10 @@ final class Rehearsal
     /** Minutes at 100 °C of the topmost grains. */
     private float $top;
 
-    /** @var list<list<Leg>> stretches of heat while the floor was dry, one list a dry spell */
+    /** g per g raw */
+    private ?float $drunkWhenDry = null;
+
+    /** @var list<list<Leg>> stretches of heat and of none while the floor was bare, one list a dry spell */
     private array $drySpells = [];
 
     private bool $wasDry = false;
@@ -69,7 +72,7 @@ final class Rehearsal
         $this->track->add($this->state);
         $player->goOn($this->state, 60 * $until);
         $this->noteOff();
-        $crust = new Crust(Floor::of($setup->pan, $setup->ring), $setup->conditions->boiling);
+        $crust = new Crust(Floor::of($setup->pan, $setup->ring), $setup->conditions->boiling, $setup->conditions->room, $this->drunkWhenDry ?? 1.0);
         $browning = fn (float $radius): float => $setup->scraped
             ? 0.0
             : array_sum(array_map(static fn (array $legs): float => $crust->after($legs, $radius), $this->drySpells));
@@ -113,8 +116,9 @@ final class Rehearsal
     private function noteFloor(float $seconds): void
     {
         $dry = $this->state->poured > 0 && $this->state->free <= Simulation::DRY * $this->setup->rice;
-        if ($dry && $seconds > 0 && $this->state->losing <= 0.0) {
+        if ($dry && $seconds > 0 && $this->state->floor > 0.0) {
             $leg = new Leg($seconds, $this->state->net);
+            $this->drunkWhenDry ??= $this->state->drunkAboveTheCrust($this->setup->rice);
             if ($this->wasDry && $this->drySpells !== []) {
                 $this->drySpells[count($this->drySpells) - 1][] = $leg;
             } else {

@@ -16,6 +16,7 @@ final readonly class Stage
      * @param  string|null  $mark  where the knob stands from here
      * @param  Fact  $say  the sign to wait for or to look at
      * @param  Item|null  $item  what goes in, where it is neither stock nor wine
+     * @param  float|null  $shift  of the pan's middle from the ring's from here, cm
      */
     public function __construct(
         public float $minute,
@@ -25,5 +26,6 @@ final readonly class Stage
         public ?float $ladles = null,
         public ?string $mark = null,
         public ?Item $item = null,
+        public ?float $shift = null,
     ) {}
 }

@@ -6,7 +6,6 @@ namespace Velko\Core\Crust;
 
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
-use Velko\Core\Pan\Floor;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
@@ -15,9 +14,6 @@ use Velko\Core\Quantity\Length;
 /** How the floor of a dry pan gets its colour: one setting, and how to move the pan over the ring meanwhile. */
 final readonly class CrustPlan
 {
-    /** A turn takes at least so long, s. */
-    private const QUICKEST_TURN = 5.0;
-
     /**
      * @param  string  $mark  where the knob stands
      * @param  list<Leg>  $legs  empty when no crust is wanted or none is possible
@@ -50,11 +46,11 @@ final readonly class CrustPlan
         $stages = [];
         foreach (array_slice($this->legs, $from) as $i => $leg) {
             $say = match (true) {
-                $leg->shift > 0 => Fact::of('say.crust-shifted', shift: Length::ofCm(round($leg->shift)), every: Duration::ofSeconds(max(self::QUICKEST_TURN, round($leg->seconds / Floor::TURN_STEPS)))),
+                $leg->shift > 0 => Fact::of('say.crust-shifted', shift: Length::ofCm(round($leg->shift)), every: Duration::ofSeconds(round($leg->every))),
                 $from + $i === 0 => Fact::of('say.crust'),
                 default => Fact::of('say.crust-middle'),
             };
-            $stages[] = new Stage($second / 60, StageKind::Crust, $say, mark: $this->mark);
+            $stages[] = new Stage($second / 60, StageKind::Crust, $say, mark: $this->mark, shift: $leg->shift > 0 ? $leg->shift : null);
             $second += $leg->seconds;
         }
 

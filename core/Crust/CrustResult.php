@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Velko\Core\Crust;
 
+use Velko\Core\Pan\Leg;
+
 /** What the floor of a pan rice comes to, and what each setting would do to it. */
 final readonly class CrustResult
 {
     /** Rings that the picture shows, from the middle to the rim. */
     public const RINGS = 8;
 
-    /** @var list<array{float, float}> browning of each ring at the end, its palest and its darkest part, minutes at 150 °C */
+    /** @var list<CrustRing> when it is off the heat and cool again */
     public array $rings;
+
+    /** @var list<array{gold: float|null, burnt: float|null}> minutes from dry by ring, if the plan's last move went on */
+    public array $byRing;
 
     /** @var array<int|string, array{centre_gold: float|null, centre_burnt: float|null, rim_gold: float|null, rim_burnt: float|null}> minutes from dry by mark, the pan left in the middle */
     public array $byMark;
@@ -21,7 +26,8 @@ final readonly class CrustResult
 
     public function __construct(public CrustPlan $plan, public CrustMaking $making)
     {
-        $this->rings = $making->rings($plan->legs, self::RINGS);
+        $this->rings = $making->rings($plan->legs === [] ? [] : [...$plan->legs, Leg::goesOn()], self::RINGS);
+        $this->byRing = $making->minutesByRing($plan->legs, self::RINGS);
         $this->byMark = array_map($making->minutes(...), $making->burner->net);
         $this->nearestRing = $plan->even || $making->wish === CrustWish::None ? null : $making->nearestRing();
     }

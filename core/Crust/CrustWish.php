@@ -23,6 +23,16 @@ enum CrustWish: string
         };
     }
 
+    /** The darkest that still counts, minutes at 150 °C: what is to be gold is nowhere dark, what is to be dark not half-way to burnt. */
+    public function darkest(): float
+    {
+        return match ($this) {
+            self::None => 0.0,
+            self::Gold => Crust::DARK,
+            self::Dark => (Crust::DARK + Crust::BURNT) / 2,
+        };
+    }
+
     /** The palest that still counts, minutes at 150 °C. */
     public function palest(): float
     {

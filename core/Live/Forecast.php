@@ -168,7 +168,7 @@ final readonly class Forecast
 
     public function bite(): Bite
     {
-        return Bite::of($this->ask->grain, $this->coming->atTable->doneness, $this->coming->atTable->drunk);
+        return Bite::of($this->ask->grain, $this->coming->atTable->doneness, $this->coming->atTable->drunkAboveTheCrust($this->ask->rice()));
     }
 
     /**

@@ -14,6 +14,7 @@ use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
+use Velko\Core\Pan\Floor;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
@@ -261,15 +262,18 @@ final class Happened
     private function turns(HeatChange $first, Ask $ask): array
     {
         $turns = [];
-        foreach ($this->passed() as [$minute, $mark]) {
+        $floor = Floor::of($ask->pan, $ask->burner->ring);
+        $passed = $this->passed();
+        foreach ($passed as [$minute, $mark, $shift]) {
             if ($mark !== null && $ask->burner->has($mark)) {
-                $turns[] = new HeatChange($minute, $mark);
+                $turns[] = new HeatChange($minute, $mark, $floor->catches($shift));
             }
         }
         foreach ($this->replay->counted as $touch) {
-            $minute = $this->replay->minute($touch->at);
+            $minute = $this->replay->minute($touch->at) ?? 0.0;
             if ($touch->kind === TouchKind::Heat && $touch->mark !== null && $ask->burner->has($touch->mark)) {
-                $turns[] = new HeatChange($minute ?? 0.0, $touch->mark);
+                $before = array_filter($passed, static fn (array $stage): bool => $stage[0] <= $minute);
+                $turns[] = new HeatChange($minute, $touch->mark, $floor->catches($before === [] ? 0.0 : $before[array_key_last($before)][2]));
             }
         }
         usort($turns, static fn (HeatChange $a, HeatChange $b): int => $a->fromMinute <=> $b->fromMinute);
@@ -308,7 +312,7 @@ final class Happened
     /**
      * Stages that turn the knob and are done or passed over.
      *
-     * @return list<array{float, string|null}> the minute at which each counts, and where the knob went
+     * @return list<array{float, string|null, float}> the minute at which each counts, where the knob went, and how far the pan is shifted from then on, cm
      */
     private function passed(): array
     {
@@ -320,7 +324,7 @@ final class Happened
             }
             if ($stage->kind->turnsTheKnob()) {
                 $touch = $this->replay->done[$i] ?? null;
-                $passed[] = [$touch === null ? $stage->minute : $this->replay->minute($touch->at) ?? $stage->minute, $touch->mark ?? $stage->mark];
+                $passed[] = [$touch === null ? $stage->minute : $this->replay->minute($touch->at) ?? $stage->minute, $touch->mark ?? $stage->mark, $stage->shift ?? 0.0];
             }
         }
 

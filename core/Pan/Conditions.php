@@ -18,6 +18,7 @@ final readonly class Conditions
      * @param  float  $area  m², the surface counted for evaporation and cooling: the base's
      * @param  float  $rimArea  m², what a lid covers
      * @param  float  $metal  J/K
+     * @param  float  $floorMetal  under a square metre of the floor, J/(m²·K)
      */
     private function __construct(
         public float $boiling,
@@ -26,6 +27,7 @@ final readonly class Conditions
         public float $area,
         public float $rimArea,
         public float $metal,
+        public float $floorMetal,
     ) {}
 
     /**
@@ -41,6 +43,7 @@ final readonly class Conditions
             $pan->baseArea(),
             $pan->rimArea(),
             $pan->metal,
+            $pan->metalPerArea(),
         );
     }
 }

@@ -16,7 +16,10 @@ final readonly class Floor
     private const CONDUCTS = 50.0;
 
     /** and holds it, J/(m³·K) (usual value; from memory). */
-    private const METAL_HOLDS = 3.9e6;
+    private const METAL_HOLDS = 3.85e6;
+
+    /** A bare floor gives its heat on, W/(m²·K): through the contact and half a millimetre of dry rice. */
+    private const GIVES_ON = 143.0;
 
     /** The metal carries at least so far, since flames lick outward, cm; and hardly ever further. */
     private const LEAST_SPREAD = 2.0;
@@ -38,12 +41,14 @@ final readonly class Floor
      * @param  float  $radius  of the pan's floor, cm
      * @param  float  $reach  radius of the burner ring, cm
      * @param  float  $spread  cm over which the heat falls off outside it
+     * @param  float  $metal  J/(m²·K)
      * @param  float  $mean  of the unscaled heat over the floor, with the pan in the middle
      */
     private function __construct(
         public float $radius,
         private float $reach,
         public float $spread,
+        public float $metal,
         private float $area,
         private float $mean,
     ) {}
@@ -53,9 +58,8 @@ final readonly class Floor
     {
         $radius = $pan->base / 2;
         $reach = $ring / 2;
-        $wall = M_PI * ($pan->base + $pan->rim) / 200 * hypot($pan->height, ($pan->rim - $pan->base) / 2) / 100;
-        $thickness = $pan->metal / self::METAL_HOLDS / ($pan->baseArea() + $wall);
-        $spread = max(self::LEAST_SPREAD, min(self::MOST_SPREAD, 100 * sqrt(self::CONDUCTS * $thickness / Crust::LOSS)));
+        $metal = $pan->metalPerArea();
+        $spread = max(self::LEAST_SPREAD, min(self::MOST_SPREAD, 100 * sqrt(self::CONDUCTS * $metal / self::METAL_HOLDS / self::GIVES_ON)));
 
         $sum = 0.0;
         for ($i = 0; $i < self::STEPS; $i++) {
@@ -63,36 +67,58 @@ final readonly class Floor
             $sum += 2 * $r / self::STEPS * self::falloff($r * $radius, $reach, $spread);
         }
 
-        return new self($radius, $reach, $spread, $pan->baseArea(), $sum);
-    }
-
-    /** W/m² */
-    public function heat(Leg $leg, float $radius, float $angle = 0.0): float
-    {
-        return $leg->net * $this->perWatt($leg->shift, $radius, $angle);
+        return new self($radius, $reach, $spread, $metal, $pan->baseArea(), $sum);
     }
 
     /**
-     * Heat into one place of the floor for each watt into the pan, 1/m². Over a shifted pan that is turned step by step it is the mean over the
-     * steps: the layer of rice takes two minutes to follow, a step takes seconds.
+     * Heat into one place of the floor for each watt into the pan, 1/m².
      *
-     * @param  float  $shift  of the pan's middle from the ring's, cm
      * @param  float  $radius  of the place, cm from the pan's middle
-     * @param  float  $angle  of the place, turns
+     * @param  float  $shift  of the pan's middle from the ring's, cm
+     * @param  float  $angle  of the place, turns from where the ring's middle lies
      */
-    public function perWatt(float $shift, float $radius, float $angle): float
+    public function perWatt(float $radius, float $shift = 0.0, float $angle = 0.0): float
     {
-        $full = 1 / ($this->area * $this->mean);
+        $away = $shift <= 0 ? $radius : sqrt(max(0.0, $radius ** 2 + $shift ** 2 - 2 * $radius * $shift * cos(2 * M_PI * $angle)));
+
+        return self::falloff($away, $this->reach, $this->spread) / ($this->area * $this->mean);
+    }
+
+    /**
+     * Heat of the coolest of these places as a share of that of the hottest, in the mean over a turn of the pan.
+     *
+     * @param  list<float>  $radii  shares of the floor's radius
+     * @param  float  $shift  of the pan's middle from the ring's, cm
+     */
+    public function evenness(array $radii, float $shift = 0.0): float
+    {
+        $heat = array_map(function (float $radius) use ($shift): float {
+            $sum = 0.0;
+            for ($step = 0; $step < self::TURN_STEPS; $step++) {
+                $sum += $this->perWatt($radius * $this->radius, $shift, ($step + 0.5) / self::TURN_STEPS / 2);
+            }
+
+            return $sum;
+        }, $radii);
+
+        return max([0.0, ...$heat]) > 0 ? min($heat) / max($heat) : 0.0;
+    }
+
+    /** Share of the ring's heat that a pan catches whose middle stands so far from the ring's, cm; the rest passes beside it. */
+    public function catches(float $shift): float
+    {
         if ($shift <= 0) {
-            return $full * self::falloff($radius, $this->reach, $this->spread);
+            return 1.0;
         }
         $sum = 0.0;
-        for ($step = 0; $step < self::TURN_STEPS; $step++) {
-            $away = sqrt(max(0.0, $radius ** 2 + $shift ** 2 - 2 * $radius * $shift * cos(2 * M_PI * ($angle - $step / self::TURN_STEPS))));
-            $sum += self::falloff($away, $this->reach, $this->spread);
+        for ($i = 0; $i < self::STEPS; $i++) {
+            $r = ($i + 0.5) / self::STEPS;
+            for ($step = 0; $step < self::TURN_STEPS; $step++) {
+                $sum += 2 * $r / self::STEPS / self::TURN_STEPS * $this->perWatt($r * $this->radius, $shift, ($step + 0.5) / self::TURN_STEPS / 2);
+            }
         }
 
-        return $full * $sum / self::TURN_STEPS;
+        return min(1.0, $sum * $this->area);
     }
 
     private static function falloff(float $away, float $reach, float $spread): float

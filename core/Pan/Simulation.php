@@ -12,13 +12,16 @@ use Velko\Core\Water\Steam;
  * The one loop: how a pan of rice changes from second to second. Planning, live forecasts and the console all run it.
  *
  * Explicit steps of one second. Per step, in this order: the rice drinks and softens; the heat warms the contents or,
- * at the boiling point, makes steam; an open surface gives off vapour; off the heat the pan cools. Halving the step
- * moves any reported result by less than 0.5 % (tests/Core/Pan).
+ * at the boiling point, makes steam; an open surface gives off vapour; a bare floor passes its heat on through a crust
+ * alone, and that dries the rice above it ({@see Crust}); off the heat the pan cools. Halving the step moves any reported result by less than 0.5 % (tests/Core/Pan).
  */
 final class Simulation
 {
-    /** Free liquid, g per g rice, under which a pan counts as dry. */
-    public const DRY = 0.05;
+    /** Free liquid, g per g rice, under which the floor is bare and the pan counts as dry. */
+    public const DRY = 0.004;
+
+    /** With more than this liquid is seen between the grains of a pan that should be dry, g per g rice (our estimate). */
+    public const WET = 0.1;
 
     /** Rice and metal when the first liquid comes, °C, toasted in fat (common practice: "as hot as the stock"). */
     public const HOT_PAN_C = 100.0;
@@ -123,7 +126,7 @@ final class Simulation
         if ($held + $added > 0) {
             $state->temperature = ($held * $state->temperature + $added * min($temperature, $this->conditions->boiling)) / ($held + $added);
         }
-        $state->free += $volume;
+        $this->wet($state, $volume);
         $state->poured += $volume;
         $state->salt += $saltShare * $volume;
     }
@@ -142,12 +145,22 @@ final class Simulation
     {
         $this->beatIn($state, $capacity, $temperature);
         $state->extras -= Steam::SPECIFIC_HEAT * $atOnce;
-        $state->free += $atOnce;
+        $this->wet($state, $atOnce);
         $state->brought += $atOnce;
         $state->salt += $salt;
         if ($gives !== 0.0) {
             $state->gives[] = $gives;
             $state->givesWithin[] = $tau;
+        }
+    }
+
+    /** So much more liquid; over a floor that was bare its crust drinks, and the metal is as warm as what lies on it. */
+    private function wet(State $state, float $volume): void
+    {
+        $state->free += $volume;
+        if ($state->free > self::DRY * $this->rice) {
+            $state->floor = 0.0;
+            $state->dried = 0.0;
         }
     }
 
@@ -219,6 +232,7 @@ final class Simulation
     public function plate(State $state, int $plates, float $temperature): void
     {
         $state->vessel = 0.0;
+        $state->floor = 0.0;
         $held = $this->capacity($state);
         $state->vessel = self::PLATE_J_PER_K * $plates;
         $state->temperature = ($held * $state->temperature + $state->vessel * $temperature) / ($held + $state->vessel);
@@ -259,6 +273,9 @@ final class Simulation
         // At the boil a lid gives back only what it can lose to the room itself.
         $lidLoses = $state->cover > 0.0 && $state->losing <= 0.0 ? self::LID_LOSES * $this->conditions->rimArea * ($boiling - $room) * $dt : 0.0;
         $heat = $state->net * $dt;
+        $bare = self::DRY * $rice;
+        $floor = $state->floor;
+        $dried = $state->dried;
         $losing = $state->losing * $dt;
         $track = $this->track;
         $gives = $state->gives;
@@ -331,7 +348,13 @@ final class Simulation
             $capacity = $metal + Steam::SPECIFIC_HEAT * ($free + $rice * $drunk);
             $cools = $losing * ($temperature - $room);
             $lost += $cools;
-            $temperature += ($heat - $cools - $vapour * Steam::LATENT_HEAT) / $capacity;
+            $warms = $heat;
+            $dries = 0.0;
+            $isBare = $free <= $bare && ($heat > 0.0 || $floor > $temperature);
+            if ($isBare) {
+                $warms = $this->throughTheCrust($state->net, $temperature, $drunk, $dried, $floor);
+            }
+            $temperature += ($warms - $cools - $vapour * Steam::LATENT_HEAT) / $capacity;
             if ($temperature > $boiling) {
                 // All heat beyond warming leaves as steam, but for what a lid loses.
                 $beyond = ($temperature - $boiling) * $capacity;
@@ -340,7 +363,11 @@ final class Simulation
                     $lost += $throughTheLid;
                     $beyond -= $throughTheLid;
                 }
-                $vapour += $beyond / Steam::LATENT_HEAT;
+                if ($isBare) {
+                    $dries = $beyond / Steam::LATENT_HEAT;
+                } else {
+                    $vapour += $beyond / Steam::LATENT_HEAT;
+                }
                 $temperature = $boiling;
             }
             $left = $free - $drinks;
@@ -350,6 +377,15 @@ final class Simulation
             $free = $left - $vapour;
             $boiledOff += $vapour;
             $drunk += $drinks / $rice;
+            if ($dries > 0.0) {
+                // The steam of a bare floor comes out of the grain just over its crust.
+                if ($dries > $rice * $drunk) {
+                    $dries = $rice * $drunk;
+                }
+                $dried += $dries;
+                $boiledOff += $dries;
+                $drunk -= $dries / $rice;
+            }
             $t += $dt;
 
             if ($track !== null && fmod($t + 1e-6, Track::SPACING) < $dt - 1e-5) {
@@ -374,6 +410,8 @@ final class Simulation
         $state->sealed = $sealed;
         $state->boiledOff = $boiledOff;
         $state->lost = $lost;
+        $state->floor = $floor;
+        $state->dried = $dried;
         if ($foods > 0) {
             $state->gives = array_values($gives);
             $state->brought += $brought;
@@ -381,5 +419,34 @@ final class Simulation
         }
 
         return $stop;
+    }
+
+    /**
+     * What a bare floor lets through in one step, all of it taken alike.
+     *
+     * @param  float  $net  W
+     * @param  float  $above  of the wet rice, °C
+     * @param  float  $drunk  g per g
+     * @param  float  $dried  out of its crust, g
+     * @param  float  $floor  of the metal, °C; moved on
+     *
+     * @return float J
+     */
+    private function throughTheCrust(float $net, float $above, float $drunk, float $dried, float &$floor): float
+    {
+        $area = $this->conditions->area;
+        $crust = $dried > 0.0 ? $dried / 1000 / $area / Crust::waterIn($drunk + $dried / $this->rice) : 0.0;
+        $resistance = Crust::holdsBack($crust);
+        $loses = $net > 0.0 ? 0.0 : Crust::LOSES_OFF;
+        $out = 1 / $resistance + $loses;
+        $tau = Crust::takes($this->conditions->floorMetal, $crust) / $out;
+        $end = ($net / $area + $above / $resistance + $loses * $this->conditions->room) / $out;
+        $before = max($floor, $above);
+        $keeps = exp(-$this->step / $tau);
+        $floor = $end + ($before - $end) * $keeps;
+        // Of an exponential, the mean over the step.
+        $mean = $end + ($before - $end) * (1 - $keeps) * $tau / $this->step;
+
+        return max(0.0, $mean - $above) / $resistance * $area * $this->step;
     }
 }

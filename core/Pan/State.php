@@ -65,6 +65,12 @@ final class State
     /** Open surface, m²: the pan's floor, then the plates. */
     public float $surface = 0.0;
 
+    /** Metal of the floor, all of it alike, °C, while the floor is bare; of no meaning while it is wet. */
+    public float $floor = 0.0;
+
+    /** Water that left the rice just over a bare floor as steam, g; what it had drunk is counted without it. */
+    public float $dried = 0.0;
+
     /** Net power into the contents, W. */
     public float $net = 0.0;
 
@@ -90,6 +96,16 @@ final class State
         $this->sealed = $sealed ? 1.0 : 0.0;
         $this->drunk = $soaked;
         $this->doneness = $doneness;
+    }
+
+    /**
+     * Drunk by the rice above the crust of a bare floor, g per g raw.
+     *
+     * @param  float  $rice  g raw
+     */
+    public function drunkAboveTheCrust(float $rice): float
+    {
+        return $this->drunk + $this->dried / $rice;
     }
 
     public function minute(): float

@@ -26,6 +26,9 @@ final readonly class Ask
     /** Rice that would have to finish more than this off the heat is not pulled half raw for it, minutes at 100 °C (our limit). */
     public const MOST_OFF_THE_HEAT = 4.0;
 
+    /** Rice that was given no more than it needed has drunk so much of what it would in ample liquid when the pan is dry. */
+    private const OF_AMPLE_WHEN_DRY = 0.93;
+
     /**
      * @param  float  $gramsPerCover  raw rice
      * @param  float  $wine  mL
@@ -82,7 +85,10 @@ final readonly class Ask
 
     public function crustMaking(): CrustMaking
     {
-        return new CrustMaking($this->pan, $this->burner, $this->conditions()->boiling, $this->target->crust, $this->method->crust);
+        $conditions = $this->conditions();
+        $drunk = self::OF_AMPLE_WHEN_DRY * $this->grain->drunkInAmpleLiquid($this->grain->window->middle());
+
+        return new CrustMaking($this->pan, $this->burner, $conditions->boiling, $conditions->room, $drunk, $this->target->crust, $this->method->crust);
     }
 
     /** The same ask for another number of covers; wine, butter, cheese and what else is on the plate in proportion. */

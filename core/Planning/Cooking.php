@@ -19,6 +19,7 @@ use Velko\Core\Cook\Sign;
 use Velko\Core\Food\Goes;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
+use Velko\Core\Pan\Leg;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;
@@ -83,7 +84,7 @@ final class Cooking
     {
         $this->heat = $heat;
         $this->player = new Player($this->simulation, [
-            ...array_map(fn (HeatChange $turn): Timed => new Timed(60 * $turn->fromMinute, new Heat($this->ask->burner->net[$turn->mark])), $heat),
+            ...array_map(fn (HeatChange $turn): Timed => new Timed(60 * $turn->fromMinute, new Heat($turn->catches * $this->ask->burner->net[$turn->mark])), $heat),
             ...array_map(static fn (LidChange $lid): Timed => new Timed(60 * $lid->fromMinute, new Lid($lid->on)), $this->ask->method->lid),
         ], dues: $this->dues());
     }
@@ -198,10 +199,27 @@ final class Cooking
         return $this->runTo($state, $second, $this->rice * Grain::gapsOfRaw(), $doneness, $this->rice * Grain::GAPS_PER_GRAIN);
     }
 
-    /** Turns the knob now, whatever the track says. */
-    public function set(State $state, string $mark): void
+    /**
+     * Turns the knob now, whatever the track says.
+     *
+     * @param  float  $catches  share of the ring's heat that the pan catches where it stands
+     */
+    public function set(State $state, string $mark, float $catches = 1.0): void
     {
-        $this->simulation->heat($state, $this->ask->burner->net[$mark]);
+        $this->simulation->heat($state, $catches * $this->ask->burner->net[$mark]);
+    }
+
+    /**
+     * The floor takes its colour: on this mark through these moves, but no longer than to a second.
+     *
+     * @param  list<Leg>  $legs
+     */
+    public function colour(State $state, string $mark, array $legs, float $latest = INF): void
+    {
+        foreach ($legs as $leg) {
+            $this->set($state, $mark, $leg->catches);
+            $this->runTo($state, min($latest, $state->second + $leg->seconds));
+        }
     }
 
     public function cover(State $state, bool $on): void

@@ -165,7 +165,7 @@ final readonly class Plan
 
     public function bite(): Bite
     {
-        return Bite::of($this->ask->grain, $this->atTable->doneness, $this->atTable->drunk);
+        return Bite::of($this->ask->grain, $this->atTable->doneness, $this->atTable->drunkAboveTheCrust($this->rice()));
     }
 
     /** Indicative. */
@@ -176,10 +176,10 @@ final readonly class Plan
         return Body::of($this->ask->grain->variety, $method->stirring->share(), $method->rinsed, $this->atTable->doneness, $this->looseness());
     }
 
-    /** mm of cooked rice and everything else in the pan when it leaves the heat. */
+    /** mm of cooked rice and everything else in the pan when it lies deepest, before a crust has dried its floor. */
     public function layer(): float
     {
-        return $this->ask->pan->layer($this->rice(), $this->pulled->drunk) + $this->ask->pan->depth($this->ask->roomOfFood());
+        return $this->ask->pan->layer($this->rice(), $this->pulled->drunkAboveTheCrust($this->rice())) + $this->ask->pan->depth($this->ask->roomOfFood());
     }
 
     /** What is on all plates together, g. */

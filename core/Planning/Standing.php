@@ -41,7 +41,7 @@ final readonly class Standing
         for ($second = 0; $second <= 60 * self::MINUTES; $second += self::LOOK) {
             $cooking->stand($state, $start + $second);
             $looseness = $state->free / $rice;
-            $bite = Bite::of($ask->grain, $state->doneness, $state->drunk);
+            $bite = Bite::of($ask->grain, $state->doneness, $state->drunkAboveTheCrust($ask->rice()));
             $rows[] = [
                 'minute' => $second / 60,
                 'looseness' => $looseness,

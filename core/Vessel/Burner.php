@@ -15,14 +15,21 @@ final readonly class Burner
     /** Share of a burner's rated power that ends in the pan; from memory, common figures for open gas and induction. */
     private const EFFICIENCY = ['gas' => 0.40, 'induction' => 0.80];
 
+    /** Where nobody has measured it, the bars of its grate are so much wider than the ring, cm (our estimate). */
+    private const GRATE_BEYOND = 16.0;
+
+    /** A pan's middle stays so far within them, cm (our estimate). */
+    private const STANDS_WITHIN = 2.0;
+
     /** @var non-empty-array<int|string, float> Net power by mark, W, weakest first; PHP keeps a mark like "6" as a whole number. */
     public array $net;
 
     /**
      * @param  float  $ring  diameter, cm
      * @param  non-empty-array<int|string, float>  $net  net power into boiling contents by mark, W
+     * @param  float|null  $grate  what a pan stands on, across, cm; null: not measured
      */
-    public function __construct(public float $ring, array $net)
+    public function __construct(public float $ring, array $net, public ?float $grate = null)
     {
         asort($net);
         $this->net = $net;
@@ -45,7 +52,13 @@ final readonly class Burner
     /** The same ring giving so many times what its marks say. */
     public function times(float $factor): self
     {
-        return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net));
+        return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net), $this->grate);
+    }
+
+    /** How far a pan's middle may stand from the ring's before it would tip off the grate, cm. */
+    public function farthestShift(): float
+    {
+        return max(0.0, ($this->grate ?? $this->ring + self::GRATE_BEYOND) / 2 - self::STANDS_WITHIN);
     }
 
     /**

@@ -58,6 +58,14 @@ final readonly class Pan
         return M_PI * ($this->base / 200) ** 2;
     }
 
+    /** Its metal as it lies under each square metre of floor, were floor and wall as thick, J/(m²·K). */
+    public function metalPerArea(): float
+    {
+        $wall = M_PI * ($this->base + $this->rim) / 200 * hypot($this->height, ($this->rim - $this->base) / 2) / 100;
+
+        return $this->metal / ($this->baseArea() + $wall);
+    }
+
     /** What a lid covers, m². */
     public function rimArea(): float
     {

@@ -22,6 +22,7 @@ use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Crust\CrustResult;
+use Velko\Core\Crust\CrustRing;
 use Velko\Core\Live\Happened;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\Leg;
@@ -153,13 +154,13 @@ final class KilnHouseCooks extends Seeder
     private function crust(Cook $cook, float $trueHeat): ?Browning
     {
         $planned = Planner::plan(PlanRequestDocument::of($cook->plan->request)->ask());
-        $legs = array_map(static fn (Leg $leg): Leg => new Leg($leg->seconds, $leg->net * $trueHeat, $leg->shift), $planned->crust?->plan->legs ?? []);
+        $legs = array_map(static fn (Leg $leg): Leg => new Leg($leg->seconds, $leg->net * $trueHeat, $leg->shift, $leg->every), $planned->crust?->plan->legs ?? []);
         if ($legs === []) {
             return null;
         }
-        $rings = $planned->ask->crustMaking()->rings($legs, CrustResult::RINGS);
+        $rings = $planned->ask->crustMaking()->rings([...$legs, Leg::goesOn()], CrustResult::RINGS);
 
-        return Browning::of(max([0.0, ...array_map(static fn (array $ring): float => ($ring[0] + $ring[1]) / 2, $rings)]));
+        return Browning::of(max([0.0, ...array_map(static fn (CrustRing $ring): float => $ring->middle(), $rings)]));
     }
 
     /** @param  array<string, string>  $verdict */

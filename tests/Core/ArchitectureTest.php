@@ -22,7 +22,7 @@ arch('classes of the core are closed')->expect('Velko\Core')->classes()->toBeFin
 /** What changes, by name: the pan itself and whoever plays it, and what remembers an answer it has worked out once. */
 const CHANGES = [
     'Pan\State', 'Pan\Track', 'Pan\Simulation', 'Planning\Cooking', 'Live\Happened', 'Act\Rehearsal',
-    'Pan\Crust', 'Crust\CrustMaking', 'Family\PanRice\PanRicePlanner', 'Family\Families',
+    'Pan\Crust', 'Pan\FloorPlace', 'Crust\CrustMaking', 'Family\PanRice\PanRicePlanner', 'Family\Families',
 ];
 
 /** @return iterable<ReflectionClass<object>> of the core, by what it is called below Velko\Core */

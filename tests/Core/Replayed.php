@@ -30,7 +30,7 @@ final class Replayed
         $method = $ask->method;
         $acts = [];
         foreach ($plan->heat as $change) {
-            $acts[] = new Timed(max(0.0, 60 * $change->fromMinute), new Heat($ask->burner->net[$change->mark]));
+            $acts[] = new Timed(max(0.0, 60 * $change->fromMinute), new Heat($change->catches * $ask->burner->net[$change->mark]));
         }
         foreach ($plan->stages as $stage) {
             if ($stage->volume !== null) {

@@ -18,14 +18,43 @@ function pace(T) {
 
 const equilibrium = (T, most) => 0.35 + (most - 0.35) * Math.max(0, Math.min(1, (T - 60) / 20));
 
-/** y = [temperature of the lowest layer, minutes at 150 °C]: the crust. */
-function brown({ heat, boiling, seconds }) {
-  const change = (_, [T]) => [
-    (heat - 62 * (T - boiling)) / (0.003 * 2.8e6),
-    Math.exp((-110000 / R) * (1 / (T + 273.15) - 1 / 423)) / 60,
-  ];
-  const { y } = solver(2).solve(change, 0, [boiling, 0], seconds);
-  return { temperature: y[0], browning: y[1] };
+/** y = [temperature of the metal, m of dry rice on it, minutes at 150 °C]: the drying front, leg after leg. */
+function brown({ legs, metal, drunk, boiling, room }) {
+  const water = (790 * drunk) / (1 + drunk);
+  let y = [boiling, 0, 0];
+  for (const { seconds, heat, loses } of legs) {
+    const change =
+      (browns) =>
+      (_, [T, s]) => {
+        const resistance = 0.0045 + s / 0.2;
+        const through = (T - boiling) / resistance;
+        return [
+          (heat - through - loses * (T - room)) / (metal + 0.5 * 5.2e5 * s),
+          Math.max(0, through) / (water * 2.257e6),
+          browns ? Math.exp((-75000 / R) * (1 / (T + 273.15) - 1 / 423.15)) / 60 : 0,
+        ];
+      };
+    // Browning begins and ends at 110 °C, which is no smooth stretch: a second at a time, and the one in which it is crossed by halving.
+    for (let done = 0; done < seconds - 1e-9;) {
+      let step = Math.min(1, seconds - done);
+      const browns = y[0] > 110 || (y[0] >= 110 - 1e-6 && heat > 0);
+      const to = (x) => solver(3).solve(change(browns), 0, y, x).y;
+      let next = to(step);
+      if (next[0] > 110 !== browns && Math.abs(next[0] - 110) > 1e-6) {
+        let [low, high] = [0, step];
+        while (high - low > 1e-9) {
+          const middle = (low + high) / 2;
+          if (to(middle)[0] > 110 === browns) low = middle;
+          else high = middle;
+        }
+        step = high;
+        next = to(step);
+      }
+      y = next;
+      done += step;
+    }
+  }
+  return { temperature: y[0], millimetres: 1000 * y[1], browning: y[2] };
 }
 
 function solver(unknowns) {

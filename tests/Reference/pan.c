@@ -12,10 +12,10 @@ static const double GAS = 8.314462618, ZERO_C = 273.15, LATENT = 2257.0, WATER =
 
 enum { FOODS = 4 };
 typedef struct {
-    double second, free, drunk, temperature, doneness, sealed, boiled_off, net, cover, losing, lost, extras, brought, gives[FOODS], tau[FOODS];
+    double second, free, drunk, temperature, doneness, sealed, boiled_off, net, cover, losing, lost, extras, brought, floor, dried, gives[FOODS], tau[FOODS];
     int foods;
 } state;
-typedef struct { double rice, rate, hot, boiling, room, air, area, rim_area, metal; } pan;
+typedef struct { double rice, rate, hot, boiling, room, air, area, rim_area, metal, floor_metal; } pan;
 
 static double saturation(double c) { return 101325.0 / 760.0 * pow(10.0, 8.07131 - 1730.63 / (233.426 + c)); }
 
@@ -32,10 +32,28 @@ static double equilibrium(double c, double hot) {
     return 0.35 + (hot - 0.35) * share;
 }
 
+static double water_in(double drunk) { return 790.0 * drunk / (1 + drunk); }
+
+/* What a bare floor lets through its crust in one step, J. */
+static double through_the_crust(const pan *p, state *s) {
+    double crust = s->dried > 0 ? s->dried / 1000 / p->area / water_in(s->drunk + s->dried / p->rice) : 0;
+    double resistance = 0.0045 + crust / 0.20, loses = s->net > 0 ? 0 : 20.0, out = 1 / resistance + loses;
+    double tau = (p->floor_metal + 5.2e5 * crust / 2) / out, end = (s->net / p->area + s->temperature / resistance + loses * p->room) / out;
+    double before = s->floor > s->temperature ? s->floor : s->temperature, keeps = exp(-1.0 / tau);
+    double mean = end + (before - end) * (1 - keeps) * tau;
+    s->floor = end + (before - end) * keeps;
+    return mean > s->temperature ? (mean - s->temperature) / resistance * p->area : 0;
+}
+
+static void wet(const pan *p, state *s) {
+    if (s->free > 0.004 * p->rice) s->floor = s->dried = 0;
+}
+
 static void pour(const pan *p, state *s, double volume, double temperature) {
     double held = p->metal + s->extras + RICE_HEAT * p->rice + WATER * (s->free + p->rice * s->drunk), added = WATER * volume;
     s->temperature = (held * s->temperature + added * temperature) / (held + added);
     s->free += volume;
+    wet(p, s);
 }
 
 static void add(const pan *p, state *s, double capacity, double temperature, double gives, double tau, double at_once) {
@@ -44,6 +62,7 @@ static void add(const pan *p, state *s, double capacity, double temperature, dou
     s->extras += capacity - WATER * at_once;
     s->free += at_once;
     s->brought += at_once;
+    wet(p, s);
     if (gives != 0) {
         s->gives[s->foods] = gives;
         s->tau[s->foods++] = tau;
@@ -56,11 +75,13 @@ static void run(const pan *p, state *s, double until) {
     const double lid_loses = s->cover > 0 && s->losing <= 0 ? 12.0 * p->rim_area * (p->boiling - p->room) * dt : 0;
     const double surface = 1.8 / (saturation(90.0) - 0.5 * saturation(20.0)) * p->area * (1 - s->cover) * dt, heat = s->net * dt;
     const int foods = s->foods;
+    const double bare = 0.004 * p->rice;
     double metal = p->metal + s->extras + RICE_HEAT * p->rice, shares[FOODS], brought = 0;
     double was = NAN, speed = 0, most = 0, pressure = 0;
     for (int food = 0; food < foods; food++) shares[food] = 1 - exp(-dt / (60 * s->tau[food]));
     while (s->second < until - dt / 2) {
-        double wet = s->free > 0 ? s->free / (s->free + half_wet) : 0, drinks = 0, vapour, capacity, left, touched, cools, beyond, through;
+        double wet = s->free > 0 ? s->free / (s->free + half_wet) : 0, drinks = 0, vapour, capacity, left, touched, cools, beyond, through, warms = heat, dries = 0;
+        int is_bare;
         if (s->temperature != was) {
             speed = pace(s->temperature);
             most = equilibrium(s->temperature, p->hot);
@@ -96,7 +117,9 @@ static void run(const pan *p, state *s, double until) {
         capacity = metal + WATER * (s->free + p->rice * s->drunk);
         cools = s->losing * dt * (s->temperature - p->room);
         s->lost += cools;
-        s->temperature += (heat - cools - vapour * LATENT) / capacity;
+        is_bare = s->free <= bare && (heat > 0 || s->floor > s->temperature);
+        if (is_bare) warms = through_the_crust(p, s);
+        s->temperature += (warms - cools - vapour * LATENT) / capacity;
         if (s->temperature > p->boiling) {
             beyond = (s->temperature - p->boiling) * capacity;
             if (lid_loses > 0) {
@@ -104,7 +127,8 @@ static void run(const pan *p, state *s, double until) {
                 s->lost += through;
                 beyond -= through;
             }
-            vapour += beyond / LATENT;
+            if (is_bare) dries = beyond / LATENT;
+            else vapour += beyond / LATENT;
             s->temperature = p->boiling;
         }
         left = s->free - drinks;
@@ -112,6 +136,12 @@ static void run(const pan *p, state *s, double until) {
         s->free = left - vapour;
         s->boiled_off += vapour;
         s->drunk += drinks / p->rice;
+        if (dries > 0) {
+            if (dries > p->rice * s->drunk) dries = p->rice * s->drunk;
+            s->dried += dries;
+            s->boiled_off += dries;
+            s->drunk -= dries / p->rice;
+        }
         s->second += dt;
     }
     s->brought += brought;
@@ -120,13 +150,14 @@ static void run(const pan *p, state *s, double until) {
 
 int main(int argc, char **argv) {
     long repeats = argc > 1 ? atol(argv[1]) : 1000;
-    pan p = {320.0, 0.0660, 2.40, 0, 24.0, 0, 0, 0, 900.0};
+    pan p = {320.0, 0.0660, 2.40, 0, 24.0, 0, 0, 0, 900.0, 0};
     state s = {0};
     struct timespec from, to;
     p.boiling = 1730.63 / (8.07131 - log10(101325.0 / (101325.0 / 760.0))) - 233.426;
     p.air = 0.5 * saturation(24.0);
     p.area = M_PI * 0.13 * 0.13;
     p.rim_area = M_PI * 0.14 * 0.14;
+    p.floor_metal = p.metal / (p.area + M_PI * 0.27 * hypot(0.07, 0.01));
     clock_gettime(CLOCK_MONOTONIC, &from);
     for (long i = 0; i < repeats; i++) {
         s = (state){.temperature = 100.0, .sealed = 1.0, .net = 800.0};
@@ -137,10 +168,10 @@ int main(int argc, char **argv) {
             if (dose == 2) add(&p, &s, 590.0, 5.0, 62.0, 5.0, 0.0);
             if (dose == 6) add(&p, &s, 370.0, 5.0, 0.0, 0.0, 60.0);
         }
-        run(&p, &s, 1200.0);
+        run(&p, &s, 3000.0);
     }
     clock_gettime(CLOCK_MONOTONIC, &to);
-    printf("{\"seconds\":%.9f,\"free\":%.12g,\"drunk\":%.12g,\"doneness\":%.12g,\"brought\":%.12g}\n",
-           (double)(to.tv_sec - from.tv_sec) + 1e-9 * (double)(to.tv_nsec - from.tv_nsec), s.free, s.drunk, s.doneness, s.brought);
+    printf("{\"seconds\":%.9f,\"free\":%.12g,\"drunk\":%.12g,\"doneness\":%.12g,\"brought\":%.12g,\"dried\":%.12g}\n",
+           (double)(to.tv_sec - from.tv_sec) + 1e-9 * (double)(to.tv_nsec - from.tv_nsec), s.free, s.drunk, s.doneness, s.brought, s.dried);
     return 0;
 }

@@ -11,6 +11,7 @@ use Velko\Core\Crust\CrustMaking;
 use Velko\Core\Crust\CrustNow;
 use Velko\Core\Crust\CrustPlan;
 use Velko\Core\Crust\CrustResult;
+use Velko\Core\Crust\CrustRing;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Pan\Simulation;
@@ -82,7 +83,7 @@ final readonly class PanRiceAhead implements Ahead
     /** s, of the first of them */
     private float $first;
 
-    /** @var list<array{second: float, mark: string, shift: float}> of knob and pan since then */
+    /** @var list<array{second: float, mark: string, leg: Leg|null}> of knob and pan since then, and the move it was */
     private array $turns;
 
     /** The knob was turned since then by hand, or to another mark than the crust was reckoned for. */
@@ -113,14 +114,14 @@ final readonly class PanRiceAhead implements Ahead
                 continue;
             }
             if ($stage?->kind === StageKind::Crust) {
-                $shift = $this->crust->legs[$begun]->shift ?? 0.0;
+                $leg = $this->crust->legs[$begun] ?? null;
                 $begun++;
                 $since = $second;
                 $first = $begun === 1 ? $second : $first;
-                $turns[] = ['second' => $second, 'mark' => $turnedTo, 'shift' => $shift];
+                $turns[] = ['second' => $second, 'mark' => $turnedTo, 'leg' => $leg];
                 $otherwise = $otherwise || $turnedTo !== $this->crust->mark;
             } elseif ($touch->kind === TouchKind::Heat && $begun > 0) {
-                $turns[] = ['second' => $second, 'mark' => $turnedTo, 'shift' => $turns[count($turns) - 1]['shift']];
+                $turns[] = ['second' => $second, 'mark' => $turnedTo, 'leg' => $turns[count($turns) - 1]['leg']];
                 $otherwise = true;
             }
         }
@@ -134,7 +135,7 @@ final readonly class PanRiceAhead implements Ahead
         if ($this->bare) {
             // Nobody has begun the crust; it has begun by itself.
             $since = $first = $bare[0]['second'];
-            $turns = array_map(static fn (array $turn): array => [...$turn, 'shift' => 0.0], $bare);
+            $turns = array_map(static fn (array $turn): array => [...$turn, 'leg' => null], $bare);
             $otherwise = true;
         }
         $this->begun = $begun;
@@ -160,7 +161,7 @@ final readonly class PanRiceAhead implements Ahead
         $burnt = $making->burntAfter($track);
         $rows = array_map(fn (int $row): array => [
             'minute' => ($this->first + $burnt * $row / self::LOOKS_AT_THE_FLOOR) / 60,
-            'rings' => array_map(static fn (array $ring): float => ($ring[0] + $ring[1]) / 2, $making->rings(CrustMaking::cut($track, $burnt * $row / self::LOOKS_AT_THE_FLOOR), CrustResult::RINGS)),
+            'rings' => array_map(static fn (CrustRing $ring): float => $ring->middle(), $making->rings(CrustMaking::cut($track, $burnt * $row / self::LOOKS_AT_THE_FLOOR), CrustResult::RINGS)),
         ], range(0, self::LOOKS_AT_THE_FLOOR));
 
         return new CrustNow($this->first / 60, $this->goldAt() / 60, ($this->first + $burnt) / 60, $rows);
@@ -173,10 +174,12 @@ final readonly class PanRiceAhead implements Ahead
      */
     private function really(): array
     {
-        $turns = $this->turns === [] ? [['second' => $this->first, 'mark' => $this->mark, 'shift' => 0.0]] : $this->turns;
+        $turns = $this->turns === [] ? [['second' => $this->first, 'mark' => $this->mark, 'leg' => null]] : $this->turns;
         $legs = [];
         foreach ($turns as $i => $turn) {
-            $legs[] = new Leg(($turns[$i + 1]['second'] ?? INF) - $turn['second'], $this->ask->burner->net[$turn['mark']], $turn['shift']);
+            $seconds = ($turns[$i + 1]['second'] ?? INF) - $turn['second'];
+            $net = $this->ask->burner->net[$turn['mark']];
+            $legs[] = $turn['leg'] === null ? new Leg($seconds, $net) : new Leg($seconds, $net, $turn['leg']->shift, $turn['leg']->every);
         }
 
         return $legs;
@@ -280,11 +283,12 @@ final readonly class PanRiceAhead implements Ahead
         $track = new Track;
         $this->cooking->record($track);
         $state = clone $start;
-        $this->cooking->runTo($state, $this->goldAt());
+        $next = $this->since + ($legs[0]->seconds ?? 0.0);
+        $this->cooking->runTo($state, $legs === [] ? $this->goldAt() : $next);
+        $this->cooking->colour($state, $this->crust->mark, array_slice($legs, 1));
         $pulled = clone $state;
         $this->cooking->toTable($state);
         $this->cooking->record(null);
-        $next = $this->since + ($legs[0]->seconds ?? 0.0);
 
         return new Coming([], [], [], $legs === [] ? [] : $this->crust->stages($next, $this->begun), 0.0, null, $pulled, $state, $state, $track);
     }
@@ -366,8 +370,7 @@ final readonly class PanRiceAhead implements Ahead
         $this->cooking->runTo($state, $latest, $dry, $over);
         $dryAt = $state->free <= $dry + 1e-6 ? $state->second : null;
         if ($dryAt !== null && $this->crust->legs !== []) {
-            $this->cooking->set($state, $this->crust->mark);
-            $this->cooking->runTo($state, min($latest, $dryAt + $this->crust->seconds()));
+            $this->cooking->colour($state, $this->crust->mark, $this->crust->legs, $latest);
         }
         $pulled = clone $state;
         $this->cooking->toTable($state);

@@ -57,7 +57,7 @@ final class PanRiceChecks
     private static function tooWet(Plan $plan): ?Warning
     {
         $left = $plan->pulled->free;
-        if ($left <= 2 * Simulation::DRY * $plan->rice()) {
+        if ($left <= Simulation::WET * $plan->rice()) {
             return null;
         }
         $strongest = $plan->ask->method->heat === null;
@@ -102,7 +102,7 @@ final class PanRiceChecks
         if ($crust === null || $plan->ask->target->crust === CrustWish::None || $crust->plan->even) {
             return null;
         }
-        if ($plan->pulled->free > 2 * Simulation::DRY * $plan->rice()) {
+        if ($plan->pulled->free > Simulation::WET * $plan->rice()) {
             return new Warning('no-crust', ['wet' => true, 'ring' => Length::ofCm(round($plan->ask->burner->ring))], Fact::of('fix.dry-it-first'));
         }
 

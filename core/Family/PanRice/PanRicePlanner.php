@@ -288,12 +288,30 @@ final class PanRicePlanner
         if ($cooked['turnedAt'] > 0 && $cooked['turnedAt'] < $cooked['dryAt'] && $gentle !== $hot) {
             $track[] = new HeatChange($cooked['turnedAt'] / 60, $gentle);
         }
-        $crust = $this->crust();
-        if ($crust->legs !== [] && $crust->mark !== $track[count($track) - 1]->mark) {
-            $track[] = new HeatChange($cooked['dryAt'] / 60, $crust->mark);
+
+        return [...$track, ...self::moves($this->crust(), $cooked['dryAt'], $track[count($track) - 1]->mark)];
+    }
+
+    /**
+     * Where knob and pan stand while it takes its colour.
+     *
+     * @param  string  $mark  where the knob stands before
+     *
+     * @return list<HeatChange>
+     */
+    private static function moves(CrustPlan $crust, float $dryAt, string $mark): array
+    {
+        $moves = [];
+        $caught = 1.0;
+        foreach ($crust->legs as $leg) {
+            if ($mark !== $crust->mark || $leg->catches !== $caught) {
+                $moves[] = new HeatChange($dryAt / 60, $crust->mark, $leg->catches);
+            }
+            [$mark, $caught] = [$crust->mark, $leg->catches];
+            $dryAt += $leg->seconds;
         }
 
-        return $track;
+        return $moves;
     }
 
     /**
@@ -316,11 +334,8 @@ final class PanRicePlanner
             $this->cooking->set($state, $gentle);
             $this->cooking->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
         }
-        $dryAt = $state->second;
-        $crust = $this->crust();
-        $this->cooking->set($state, $crust->mark);
 
-        return $this->crustAndRest($state, $turnedAt, $dryAt, $dryAt + $crust->seconds());
+        return $this->crustAndRest($state, $turnedAt, $this->crust());
     }
 
     /** @return array{landed: float, turnedAt: float, dryAt: float} */
@@ -330,15 +345,19 @@ final class PanRicePlanner
         $state = $this->cooking->atFirstStock();
         $this->cooking->pourStock($state, $stock);
         $this->cooking->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
-        $dryAt = $state->second;
 
-        return $this->crustAndRest($state, 0.0, $dryAt, $dryAt + $this->crustOnTrack($dryAt)->seconds());
+        return $this->crustAndRest($state, 0.0, $this->crustOnTrack($state->second));
     }
 
     /** @return array{landed: float, turnedAt: float, dryAt: float} doneness at the table, minutes at 100 °C; s */
-    private function crustAndRest(State $state, float $turnedAt, float $dryAt, float $pullAt): array
+    private function crustAndRest(State $state, float $turnedAt, CrustPlan $crust): array
     {
-        $this->cooking->runTo($state, $pullAt);
+        $dryAt = $state->second;
+        if ($this->ask->method->heat === null || $crust->shift() > 0) {
+            $this->cooking->colour($state, $crust->mark, $crust->legs);
+        } else {
+            $this->cooking->runTo($state, $dryAt + $crust->seconds());
+        }
 
         return ['landed' => $this->cooking->land($state)->doneness(), 'turnedAt' => $turnedAt, 'dryAt' => $dryAt];
     }
@@ -389,6 +408,8 @@ final class PanRicePlanner
         if (! $dry) {
             $crust = new CrustPlan($crust->mark, [], $this->ask->target->crust === CrustWish::None, 0.0, 0.0);
             $state = $this->pulledWet($poured);
+        } elseif ($this->ask->method->heat !== null && $crust->shift() > 0) {
+            $this->cooking->under([...$heat, ...self::moves($crust, $state->second, $crust->mark)]);
         }
         $run = $this->cooking->cook([$firstStock], [$stock], $state->second + $crust->seconds());
         $plan = new Plan(

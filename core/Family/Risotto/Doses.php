@@ -8,7 +8,6 @@ use Velko\Core\Method\DoseSchool;
 use Velko\Core\Method\Landing;
 use Velko\Core\Method\Load;
 use Velko\Core\Method\Schools;
-use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
@@ -44,7 +43,7 @@ final readonly class Doses
     private const LOOSENESS_TOLERANCE = 0.003;
 
     /** Nobody waits with a dose for longer than until the pan is about to be dry, g/g. */
-    private const NEARLY_DRY = 1.2 * Simulation::DRY;
+    private const NEARLY_DRY = 0.06;
 
     private const DONENESS_TOLERANCE = 0.03;
 

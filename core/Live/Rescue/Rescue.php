@@ -114,7 +114,7 @@ final readonly class Rescue
     private function hardAndWet(): WayBack
     {
         $higher = $this->ask->burner->above($this->mark) ?? $this->mark;
-        $state = $this->seen(hard: true, atLeast: 2 * Simulation::DRY);
+        $state = $this->seen(hard: true, atLeast: Simulation::WET);
         $trial = new Trial($this->ask, $state, $higher);
         if ($this->ask->family->traits()->driesOut) {
             [$minutes, $atTable] = $trial->untilDry();
@@ -212,7 +212,7 @@ final readonly class Rescue
     private function wetLate(): WayBack
     {
         $strongest = $this->strongest();
-        $state = $this->seen(atLeast: 2 * Simulation::DRY);
+        $state = $this->seen(atLeast: Simulation::WET);
         $state->doneness = max($state->doneness, $this->ask->grain->window->low - self::NEARLY);
         [$minutes, $atTable] = (new Trial($this->ask, $state, $strongest))->untilDry();
 

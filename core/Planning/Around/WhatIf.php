@@ -67,7 +67,7 @@ final class WhatIf
             return null;
         }
         $wider = new Pan($pan->base * self::WIDER, $pan->rim * self::WIDER, $pan->height, min(Pan::MAX_METAL, $pan->metal * self::WIDER ** 2));
-        $bigger = new Burner($burner->ring * self::WIDER, array_map(static fn (float $net): float => $net * self::WIDER ** 2, $burner->net));
+        $bigger = new Burner($burner->ring * self::WIDER, array_map(static fn (float $net): float => $net * self::WIDER ** 2, $burner->net), $burner->grate === null ? null : $burner->grate * self::WIDER);
         $after = Planner::plan(self::solved($plan)->in($wider, $bigger));
 
         return new Compared(Fact::of('what-if.base', base: Length::ofCm(round($wider->base))), $plan, $after, Fact::of(

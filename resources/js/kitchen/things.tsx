@@ -158,6 +158,7 @@ export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks
         format: 'velko.burner/1',
         name: thing?.name ?? '',
         ring_cm: thing?.ring_cm ?? 15,
+        grate_cm: thing?.grate_cm ?? null,
         fuel: thing?.fuel ?? 'gas',
         rated_w: thing?.rated_w ?? 5000,
         marks: thing
@@ -182,8 +183,14 @@ export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks
       }
     >
       <Field name="name" label={t('common.what-you-call-it')} autoFocus maxLength={60} />
-      <div className="grid grid-cols-3 gap-3">
+      <div className="grid grid-cols-2 gap-3">
         <Amount name="ring_cm" label={t('kitchen.things.flame-or-coil')} of="length" />
+        <Amount
+          name="grate_cm"
+          label={t('kitchen.things.grate-or-top-across')}
+          of="length"
+          hint={t('kitchen.things.a-pan-is-not-shifted-off-it')}
+        />
         <Rated />
         <Pick
           name="fuel"

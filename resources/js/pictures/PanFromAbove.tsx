@@ -5,8 +5,6 @@ import { looks } from './browning';
 import { floorOf, Looks, PanFloor } from './PanFloor';
 import { t } from '../words/messages';
 
-const TURN_STEPS = 12;
-
 /** The floor as it looks when the pan comes off, the turn to make, and the moves in words. */
 export function PanFromAbove({ working }: { working: Working }) {
   const { length } = useMeasure();
@@ -61,7 +59,7 @@ export function PanFromAbove({ working }: { working: Working }) {
               {move.shift_cm > 0
                 ? t('pictures.panFromAbove.shift-off-the-middle-an-hour', {
                     shift: length(Math.round(move.shift_cm)),
-                    max: Math.max(5, Math.round(move.seconds / TURN_STEPS)),
+                    max: Math.round(move.every_s ?? 0),
                   })
                 : t('pictures.panFromAbove.in-the-middle-on-setting', { setting: crust.setting ?? '' })}
             </span>

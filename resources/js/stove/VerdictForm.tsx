@@ -15,7 +15,7 @@ type Verdict = NonNullable<Cook['state']['verdict']>;
 
 const COLUMNS: Record<number, string> = { 2: 'grid-cols-2', 3: 'grid-cols-3', 4: 'grid-cols-4' };
 const CRUSTS = ['pale', 'gold', 'dark', 'burnt'] as const;
-const BROWNING: Record<(typeof CRUSTS)[number], number> = { pale: 0.2, gold: 1, dark: 2, burnt: 3 };
+const BROWNING: Record<(typeof CRUSTS)[number], number> = { pale: 0.2, gold: 1, dark: 2.5, burnt: 4.5 };
 
 /** What came to the plate: two touches and, if there is something to say, a line; of a pan given up only that. */
 export function VerdictForm({ cook, say }: { cook: Cook; say: Say }) {

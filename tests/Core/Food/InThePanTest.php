@@ -156,7 +156,7 @@ it('counts salt, weight and depth of everything', function (): void {
         // 80 % of the sausage is left, olives and mussels as they are, without the water that the mussels gave.
         ->and($with->foodOnThePlate())->toEqualWithDelta(100.0 + 160.0 + 600.0 - $with->atTable->brought, 1e-6)
         // Sausage 160 mL, mussels by their bulk 1,200 mL, over the floor; olives lie on top.
-        ->and($with->layer() - $ask->pan->layer($ask->rice(), $with->pulled->drunk))->toEqualWithDelta(1360.0 / 1000 / $ask->pan->baseArea(), 1e-6)
+        ->and($with->layer() - $ask->pan->layer($ask->rice(), $with->pulled->drunkAboveTheCrust($ask->rice())))->toEqualWithDelta(1360.0 / 1000 / $ask->pan->baseArea(), 1e-6)
         ->and($with->layer())->toBeGreaterThan($plain->layer() + 8.0);
 });
 

@@ -29,7 +29,7 @@ final readonly class Outcome
     /** The bite is right. */
     public function inItsBite(): bool
     {
-        return $this->ended && Bite::of($this->plan->ask->grain, $this->eaten->doneness, $this->eaten->drunk) === Bite::Right;
+        return $this->ended && Bite::of($this->plan->ask->grain, $this->eaten->doneness, $this->eaten->drunkAboveTheCrust($this->plan->ask->rice())) === Bite::Right;
     }
 
     /** The plate lies within one word of what was asked. */

@@ -273,7 +273,7 @@ final class RoughCook
     {
         $level = match ($step->kind) {
             StageKind::Heat => $this->plan->ask->family->traits()->name === 'pan-rice' ? Grain::gaps($this->rice, $this->true->drunk) : INF,
-            StageKind::Crust => 2 * Simulation::DRY * $this->rice,
+            StageKind::Crust => Simulation::WET * $this->rice,
             StageKind::Pour => $this->true->poured <= $this->plan->ask->wine ? 1.5 * Sign::WINE_GONE * $this->rice : $this->dueLevel(),
             default => INF,
         };

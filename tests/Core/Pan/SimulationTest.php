@@ -134,7 +134,8 @@ it('softens a dry grain in its own moisture, covered faster than open', function
         $state = $pan->start(100, false);
         $pan->pour($state, 500, 100);
         $pan->heat($state, 900);
-        $pan->run($state, 3600, 0.0);
+        $pan->run($state, 3600, Simulation::DRY * 320);
+        $pan->heat($state, 150); // enough to hold it at the boil, and to dry little of it
         $was = $state->doneness;
         $pan->cover($state, $covered);
         $pan->run($state, $state->second + 300);

