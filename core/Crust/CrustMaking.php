@@ -43,9 +43,6 @@ final class CrustMaking
     /** Settings tried: the school's and those next to it by their heat. */
     private const MARKS_TRIED = 3;
 
-    /** A floor that comes to less than this share of the palest that counts does not on another mark. */
-    private const WORTH_ANOTHER_MARK = 0.8;
-
     private const LOOKS = 14;
 
     /** Where that was too early, it is looked for so many times later. */
@@ -115,14 +112,12 @@ final class CrustMaking
         if ($this->wish->browning() <= 0) {
             return new CrustPlan($school, [], true, 0.0, 0.0);
         }
-        $best = null;
         foreach (array_slice(self::inOrderOfLiking($burner, $school), 0, self::MARKS_TRIED) as $mark) {
             $plan = $this->on($mark, $burner->net[$mark]);
             if ($plan->even) {
                 return $plan;
             }
-            $best ??= $plan;
-            if ($best->seconds() < $this->mostSeconds() && $best->palest < self::WORTH_ANOTHER_MARK * $this->wish->palest()) {
+            if ($plan->legs !== [] && $plan->seconds() < $this->mostSeconds()) {
                 // Where the ring leaves the rim cold, it does so on every mark; only what takes too long does better on another.
                 break;
             }
@@ -152,6 +147,20 @@ final class CrustMaking
         }
 
         return $best;
+    }
+
+    /**
+     * The crust by moves that were chosen before, on a ring that turned out stronger or weaker: only the times are found anew.
+     *
+     * @param  float  $shift  cm
+     */
+    public function again(string $mark, float $shift): CrustPlan
+    {
+        $net = $this->burner->net[$mark];
+
+        return $this->wish->browning() <= 0
+            ? new CrustPlan($mark, [], true, 0.0, 0.0)
+            : $this->judged($mark, $shift > 0 ? $this->shifted($net, $shift) : $this->inTheMiddle($net));
     }
 
     /** @return list<float> cm: the least that heats the floor evenly, and the one that does it best */

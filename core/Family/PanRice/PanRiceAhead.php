@@ -101,7 +101,7 @@ final readonly class PanRiceAhead implements Ahead
         $this->rice = $ask->rice();
         $this->wanted = $ask->grain->window->middle();
         $gentle = null;
-        $this->crust = $crust ?? $ask->crustMaking()->plan();
+        $this->crust = $crust ?? self::crustOf($ask, $replay);
         $begun = 0;
         $since = $first = 0.0;
         $turns = [];
@@ -144,6 +144,18 @@ final readonly class PanRiceAhead implements Ahead
         $this->turns = $turns;
         $this->turnedOtherwise = $otherwise;
         $this->cooking = new Cooking($ask, [new HeatChange(0.0, $mark)]);
+    }
+
+    /** The crust of the plan by the same moves; where it has none, one that would do. */
+    private static function crustOf(Ask $ask, Replay $replay): CrustPlan
+    {
+        foreach ($replay->stages as $stage) {
+            if ($stage->kind === StageKind::Crust && $stage->mark !== null && $ask->burner->has($stage->mark)) {
+                return $ask->crustMaking()->again($stage->mark, $stage->shift ?? 0.0);
+            }
+        }
+
+        return $ask->crustMaking()->plan();
     }
 
     public function crust(): CrustPlan
