@@ -111,7 +111,7 @@ abstract class EngineRequest
         /** @var non-empty-array<int|string, int|float> $net */
         $net = $this->value('burner/net_w', $usual->net);
 
-        $grate = $this->value('burner/grate_cm', $usual->grate);
+        $grate = $this->document['burner']['grate_cm'] ?? null;
 
         return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net), is_numeric($grate) ? (float) $grate : null);
     }

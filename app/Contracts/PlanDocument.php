@@ -61,6 +61,7 @@ final class PlanDocument
                 'leave_pass_min' => self::leavePass($plan),
             ],
             'at_table' => self::atTable($plan->atTable, $rice, $plan->ask->grain),
+            'top' => ['bite' => $plan->top()->bite->value, 'doneness_min' => self::r($plan->top()->doneness, 2), 'cover_last_min' => $plan->top()->cover],
             'layer_mm' => self::r($plan->layer(), 1),
             'heat' => self::heat($plan->heat, $plan->ask->burner->net),
             'stages' => array_map(static fn (Stage $stage): array => [

@@ -30,6 +30,7 @@ final readonly class Asked
      * @param  array<string, mixed>  $document  velko.ask/1
      * @param  float  $rice  g raw, for all plates
      * @param  array{hot: string, gentle: string}|null  $panHeat  of a pan rice without one mark for all of it
+     * @param  float  $coverLast  min before a pan rice comes off for which a lid lies on it
      */
     private function __construct(
         public array $document,
@@ -43,6 +44,7 @@ final readonly class Asked
         public string $portion,
         public ?string $heat,
         public ?array $panHeat,
+        public float $coverLast,
         public CarbonImmutable $tableAt,
         public Words $words,
     ) {}
@@ -84,9 +86,11 @@ final readonly class Asked
             }
         }
 
+        $coverLast = Families::named($dish->family)->traits()->driesOut ? $document['cover_last_min'] ?? 0.0 : 0.0;
+
         return new self(
             $document, $kitchen, $dish, $pan, $burner,
-            $covers, $starters, $rice, self::word($document['portion']), is_string($heat) ? $heat : null, $panHeat,
+            $covers, $starters, $rice, self::word($document['portion']), is_string($heat) ? $heat : null, $panHeat, is_numeric($coverLast) ? (float) $coverLast : 0.0,
             self::moment(self::word($document['table_at']), $document['table_on'] ?? null, $kitchen, $now), $words,
         );
     }

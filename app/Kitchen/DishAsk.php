@@ -86,6 +86,7 @@ final class DishAsk
             $dish->soak_min,
             crust: CrustSchool::from($dish->crust_school),
             panHeat: $asked->panHeat === null ? null : new PanHeat($asked->panHeat['hot'], $asked->panHeat['gentle']),
+            coverLast: $asked->coverLast,
         );
     }
 

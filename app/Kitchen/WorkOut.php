@@ -153,6 +153,7 @@ final readonly class WorkOut
                 'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust', 'pan-too-wide', 'flame-too-wide' => $this->otherPan(),
                 'too-wet', 'too-dry' => $this->ourHeat(),
                 'either-mark' => $this->otherMarks(),
+                'top-behind' => $this->aLidOnTop(),
                 'does-not-simmer', 'never-done' => $this->anotherMark($this->plan->ask->burner->above($this->plan->heat[0]->mark)),
                 'goes-dry', 'doses-too-close', 'too-fierce' => $this->anotherMark($this->plan->ask->burner->below($this->plan->heat[0]->mark)),
                 default => null,
@@ -203,6 +204,14 @@ final readonly class WorkOut
         }
 
         return $this->anotherMark(PlanChecks::otherMark($this->plan));
+    }
+
+    /** @return array<string, mixed>|null */
+    private function aLidOnTop(): ?array
+    {
+        $cover = $this->plan->top()->cover;
+
+        return $cover === null ? null : $this->offer(Fact::of('offer.cover-for-the-last', time: Duration::ofMinutes($cover)), ['cover_last_min' => $cover]);
     }
 
     /** @return array<string, mixed>|null */

@@ -13,7 +13,7 @@ final readonly class Run
     /**
      * @param  State|null  $pulled  as it came off the heat last; null while it is on it
      * @param  State  $end  as far as it was followed: at the table, where it got there
-     * @param  float|null  $dryMinute  first minute with free liquid under 0.05 g per g rice, once anything was poured
+     * @param  float|null  $dryMinute  first minute with its floor bare, once anything was poured
      */
     public function __construct(public Track $track, public ?State $pulled, public State $end, public ?float $dryMinute = null) {}
 

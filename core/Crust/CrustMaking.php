@@ -22,7 +22,9 @@ use Velko\Core\Vessel\Pan;
 final class CrustMaking
 {
     /** Shifts looked at, from and to so many twentieths of the floor's radius. */
-    private const SHIFTS = [4, 22];
+    private const LEAST_SHIFT = 4;
+
+    private const MOST_SHIFT = 22;
 
     /** A floor whose coolest part gets this share of the heat of the hottest will do: browning goes with about its cube. */
     private const EVEN_HEAT = 0.7;
@@ -169,7 +171,7 @@ final class CrustMaking
         $even = [];
         $evenest = null;
         $most = 0.0;
-        foreach (range(...self::SHIFTS) as $twentieths) {
+        for ($twentieths = self::LEAST_SHIFT; $twentieths <= self::MOST_SHIFT; $twentieths++) {
             $shift = $twentieths / 20 * $this->floor->radius;
             if ($shift > $this->burner->farthestShift()) {
                 break; // it would tip

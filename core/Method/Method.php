@@ -17,6 +17,7 @@ final readonly class Method
      * @param  float  $rest  min
      * @param  float  $soak  min in cold water before
      * @param  list<LidChange>  $lid  in order of time
+     * @param  float  $coverLast  min before it comes off for which a lid lies on it, beside what $lid says
      * @param  PanHeat|null  $panHeat  marks of a pan rice without a track; null = Velko chooses
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Method
         public array $lid = [],
         public CrustSchool $crust = CrustSchool::ShortAndHot,
         public ?PanHeat $panHeat = null,
+        public float $coverLast = 0.0,
     ) {}
 
     /** @param  array<string, mixed>  $changes  by property */

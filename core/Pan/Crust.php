@@ -80,7 +80,7 @@ final class Crust
     /** Water in the wet rice, kg/m³. */
     private readonly float $water;
 
-    /** @var array<string, float> heat for each watt, 1/m², where it was asked for before */
+    /** @var array<int|string, float> heat for each watt, 1/m², where it was asked for before */
     private array $perWatt = [];
 
     /**

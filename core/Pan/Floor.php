@@ -87,7 +87,7 @@ final readonly class Floor
     /**
      * Heat of the coolest of these places as a share of that of the hottest, in the mean over a turn of the pan.
      *
-     * @param  list<float>  $radii  shares of the floor's radius
+     * @param  non-empty-list<float>  $radii  shares of the floor's radius
      * @param  float  $shift  of the pan's middle from the ring's, cm
      */
     public function evenness(array $radii, float $shift = 0.0): float
@@ -101,7 +101,7 @@ final readonly class Floor
             return $sum;
         }, $radii);
 
-        return max([0.0, ...$heat]) > 0 ? min($heat) / max($heat) : 0.0;
+        return max($heat) > 0.0 ? min($heat) / max($heat) : 0.0;
     }
 
     /** Share of the ring's heat that a pan catches whose middle stands so far from the ring's, cm; the rest passes beside it. */

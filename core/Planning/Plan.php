@@ -176,6 +176,12 @@ final readonly class Plan
         return Body::of($this->ask->grain->variety, $method->stirring->share(), $method->rinsed, $this->atTable->doneness, $this->looseness());
     }
 
+    /** The topmost grains, where nobody stirs them down. */
+    public function top(): Top
+    {
+        return Top::of($this->ask, $this->run, $this->layer());
+    }
+
     /** mm of cooked rice and everything else in the pan when it lies deepest, before a crust has dried its floor. */
     public function layer(): float
     {

@@ -186,11 +186,12 @@ describe('what goes wrong', function (): void {
 
     it('too long or too hot: the crust is burnt', function (): void {
         $off = static fn (float $minute, string $mark): array => [
-            ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 0, 'pour_ml' => 1130], ['at_min' => 9.1, 'setting' => 'low'], ['at_min' => 17.6, 'setting' => $mark], ['at_min' => $minute, 'off' => true],
+            ['at_min' => 0, 'setting' => 'medium'], ['at_min' => 0, 'pour_ml' => 1110], ['at_min' => 8.9, 'setting' => 'low'], ['at_min' => 17.75, 'setting' => $mark], ['at_min' => $minute, 'off' => true],
         ];
-        expect(played(...widePan(events: $off(18.7, 'medium-low'), until_min: 26))['signs']['floor'])->toBe('gold')
-            ->and(played(...widePan(events: $off(19.7, 'medium-low'), until_min: 26))['signs']['floor'])->toBe('burnt')
-            ->and(played(...widePan(events: $off(18.5, 'medium'), until_min: 26))['signs']['floor'])->toBe('burnt');
+        // A minute and a half over 11 kW/m² is gold, as much again burns it; at 19 kW/m² a little over a minute does (the house's table: 68 s at 20, and hot metal goes on).
+        expect(played(...widePan(events: $off(19.2, 'medium-low'), until_min: 26))['signs']['floor'])->toBe('gold')
+            ->and(played(...widePan(events: $off(20.7, 'medium-low'), until_min: 26))['signs']['floor'])->toBe('burnt')
+            ->and(played(...widePan(events: $off(18.95, 'medium'), until_min: 26))['signs']['floor'])->toBe('burnt');
     });
 
     it('stock reduced: too salty; unsalted liquid brings it back', function (): void {

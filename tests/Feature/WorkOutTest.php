@@ -106,6 +106,29 @@ it('goes round again when all pans at once do not take the covers: the same pan 
     }
 });
 
+it('says that the top of a deep pan rice is behind, and the lid it offers brings it there', function (): void {
+    $in = ['kitchen_id' => $this->station->kitchen->id];
+    $bomba = $this->station->kitchen->rices()->create(['name' => 'bomba', 'variety' => 'bomba', 'window_low' => 18, 'window_high' => 20])->id;
+    $dish = $this->station->dish->replicate(['id']);
+    $dish->fill(['name' => 'deep pan', 'family' => 'pan-rice', 'rice_id' => $bomba, 'doses' => 'one-pour', 'stirring' => 'never', 'looseness' => 0, 'wine_ml_per_80_g' => 0, 'butter_g_per_80_g' => 0, 'cheese_g_per_80_g' => 0, 'finish_min' => 0, 'rest_min' => 5, 'rest_covered' => true, 'crust' => 'none'])->save();
+    $pan = Pan::query()->create([...$in, 'name' => '36 paella', 'base_cm' => 36, 'rim_cm' => 42, 'height_cm' => 6, 'metal_j_per_k' => 1050]);
+    $ring = Burner::query()->create([...$in, 'name' => 'big ring', 'ring_cm' => 30, 'fuel' => 'gas', 'rated_w' => 14000]);
+    foreach (['low' => 600, 'medium' => 1900, 'high' => 4200] as $mark => $net) {
+        $ring->settings()->create([...$in, 'mark' => $mark, 'share' => 0.3, 'net_w' => $net, 'position' => intdiv($net, 100)]);
+    }
+    $ask = $this->station->ask(dish_id: $dish->id, pan_id: $pan->id, burner_id: $ring->id, covers: 7);
+    $deep = $this->postJson('/api/work-out', $ask)->assertOk();
+    Station::keeps('working', $deep->getContent());
+    $offer = collect($deep->json('offers'))->firstWhere('warning', 'top-behind');
+    expect($deep->json('plan.top.bite'))->not->toBe('right')->and($deep->json('plan.at_table.bite'))->toBe('right')
+        ->and($offer['change'])->toBe(['cover_last_min' => $deep->json('plan.top.cover_last_min')]);
+    $covered = $this->postJson('/api/work-out', [...$ask, ...$offer['change']])->assertOk();
+    Station::keeps('working', $covered->getContent());
+    expect($covered->json('plan.top.bite'))->toBe('right')
+        ->and(collect($covered->json('plan.stages'))->pluck('kind'))->toContain('lid');
+    $this->postJson('/api/work-out', [...$ask, 'cover_last_min' => 16])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/cover_last_min');
+});
+
 it('offers the next mark when the pan does not simmer', function (): void {
     $answer = $this->postJson('/api/work-out', $this->station->ask(heat: 'low', covers: 10));
     expect(collect($answer->json('offers'))->firstWhere('warning', 'does-not-simmer')['change'])->toBe(['heat' => 'medium']);

@@ -11,9 +11,11 @@ use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\FitChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Length;
 use Velko\Core\Quantity\Volume;
+use Velko\Core\Rice\Bite;
 use Velko\Core\Vessel\Pan;
 
 /** What will go wrong with this choice for a pan rice, each with the nearest that works. */
@@ -43,6 +45,7 @@ final class PanRiceChecks
         return Checks::found([
             FitChecks::tooDeep($plan, Pan::PAN_RICE_LAYER_MM, 'cook'),
             $wetOrDry,
+            self::topBehind($plan),
             self::noCrust($plan),
             self::fierce($plan),
             self::lidAllThrough($plan),
@@ -94,6 +97,20 @@ final class PanRiceChecks
         return $stock === null || $stock > $plan->ask->pan->workingVolume()
             ? Fact::of('fix.other-heat', else: $else)
             : Fact::of('fix.stock-or-other-heat', stock: Volume::ofMl($stock), else: $else);
+    }
+
+    private static function topBehind(Plan $plan): ?Warning
+    {
+        $top = $plan->top();
+        if ($top->bite === Bite::Right || $plan->bite() !== Bite::Right) {
+            return null;
+        }
+
+        return new Warning(
+            'top-behind',
+            ['depth' => Length::ofMm(round($plan->layer())), 'bite' => $top->bite->fact()],
+            $top->cover === null ? Fact::of('fix.shallower') : Fact::of('fix.cover-for-the-last', time: Duration::ofMinutes($top->cover)),
+        );
     }
 
     private static function noCrust(Plan $plan): ?Warning

@@ -9,6 +9,7 @@ use Velko\Core\Crust\CrustPlan;
 use Velko\Core\Crust\CrustResult;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\LidChange;
 use Velko\Core\Method\PanHeat;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Pan\Simulation;
@@ -100,7 +101,14 @@ final class PanRicePlanner
     /** @param  CrustMaking|null  $making  of the same pan on the same ring for the same crust, where it was made before */
     public static function plan(Ask $ask, ?CrustMaking $making = null): Plan
     {
-        return (new self($ask, $making))->solve();
+        $plan = (new self($ask, $making))->solve();
+        if ($ask->method->coverLast <= 0) {
+            return $plan;
+        }
+        // When it comes off is known only now; the lid moves it by next to nothing.
+        $covered = new LidChange(max(0.0, $plan->pulled->minute() - $ask->method->coverLast), true);
+
+        return (new self($ask->withMethod(['lid' => [...array_values(array_filter($ask->method->lid, static fn (LidChange $change): bool => $change->fromMinute < $covered->fromMinute)), $covered], 'coverLast' => 0.0]), $plan->crust->making ?? $making))->solve();
     }
 
     private function solve(): Plan

@@ -1,9 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Flame } from 'lucide-react';
+import { Flame, X } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { api, type Refusal } from '../api';
 import type { Ask, Kitchen, Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
+import { trimmed } from '../measure';
 import { Select, type Option } from '../parts/Select';
 import { ClockField } from '../parts/ClockField';
 import { placeOf } from '../parts/faults';
@@ -116,7 +117,7 @@ export function AskColumn({
       <Select
         label={t('common.dish')}
         value={String(ask.dish_id)}
-        onChange={(dish) => change({ dish_id: Number(dish), heat: null, pan_heat: null })}
+        onChange={(dish) => change({ dish_id: Number(dish), heat: null, pan_heat: null, cover_last_min: null })}
         options={kitchen.dishes.map((dish) => [String(dish.id), dish.name, dish.rice])}
       />
       <Line word={t('bench.askColumn.in-the')}>
@@ -162,6 +163,15 @@ export function AskColumn({
           ]}
         />
       </Line>
+      {ask.cover_last_min ? (
+        <button
+          onClick={() => change({ cover_last_min: null })}
+          className="flex min-h-12 items-center justify-between gap-2 rounded-lg border-2 border-rule px-3 text-left text-lg"
+        >
+          {t('bench.askColumn.under-a-lid-for-the-last', { minutes: trimmed(ask.cover_last_min, 1) })}
+          <X aria-label={t('bench.askColumn.without-it')} className="shrink-0 text-ink-soft" />
+        </button>
+      ) : null}
       <Line word={t('common.table')}>
         <ClockField
           label={t('common.at-the-table')}

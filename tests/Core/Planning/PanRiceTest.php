@@ -15,6 +15,7 @@ use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Pan;
@@ -249,4 +250,40 @@ describe('warnings', function (): void {
         'over the rim' => [['height' => 2.4, 'covers' => 8], 'over-the-rim'],
         'ring too small' => [['ring' => 15], 'ring-too-small'],
     ]);
+});
+
+describe('the top of a deep bed', function (): void {
+    it('is as far as the rest in a thin one, and behind in a deep one that stands open', function (): void {
+        $thin = Planner::plan(Kitchens::panRice(covers: 4));
+        expect($thin->layer())->toBeLessThan(12.0)
+            ->and($thin->top()->doneness)->toBe($thin->atTable->doneness)
+            ->and($thin->top()->cover)->toBe(0.0);
+        $deep = Planner::plan(Kitchens::panRice(covers: 10));
+        // By hand: once the grains show, the top runs at 12 mm over the depth; from then on to the pull the rest gains so much.
+        $gaps = static fn (int $row): float => Grain::gaps($deep->rice(), $deep->track->drunk[$row]);
+        $rows = array_keys(array_filter($deep->track->minute, static fn (float $minute, int $row): bool => $minute > 1.0 && $minute <= $deep->pulled->minute() && $deep->track->free[$row] < $gaps($row), ARRAY_FILTER_USE_BOTH));
+        $gained = $deep->track->doneness[end($rows)] - $deep->track->doneness[$rows[0]];
+        expect($deep->layer())->toBeGreaterThan(17.0)
+            // It rests under a cloth, where the top keeps step.
+            ->and($deep->atTable->doneness - $deep->top()->doneness)->toEqualWithDelta($gained * (1 - 12 / $deep->layer()), 0.25)
+            ->and(codesOf($deep))->toContain('top-behind');
+    });
+
+    it('is brought to its bite by the lid that is said to do it, and by no shorter one', function (): void {
+        $deep = Planner::plan(Kitchens::panRice(covers: 10));
+        $cover = $deep->top()->cover;
+        $with = static fn (float $minutes): Plan => Planner::plan($deep->ask->withMethod(['coverLast' => $minutes]));
+        expect($cover)->toBeGreaterThan(0.5)
+            ->and(codesOf($with($cover)))->not->toContain('top-behind')
+            ->and($with($cover - 2.0)->top()->bite)->not->toBe(Bite::Right)
+            // The lid is a step of the plan; under it less boils off, and the rest is right as before.
+            ->and(array_filter($with($cover)->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Lid))->toHaveCount(1)
+            ->and($with($cover)->stock)->toBeLessThan($deep->stock)->toBeGreaterThan(0.93 * $deep->stock)
+            ->and($with($cover)->bite())->toBe(Bite::Right);
+    });
+
+    it('keeps step where it is stirred', function (): void {
+        $risotto = Planner::plan(Kitchens::ask(covers: 12));
+        expect($risotto->top()->doneness)->toBe($risotto->atTable->doneness);
+    });
 });
