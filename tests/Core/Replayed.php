@@ -24,7 +24,8 @@ final class Replayed
     /** A share of what it is, and of a tenth of what was poured where hardly anything is left. */
     private const WITHIN = 0.01;
 
-    public static function of(Plan $plan): Rehearsal
+    /** @param  float|null  $until  min; null: to the table */
+    public static function of(Plan $plan, ?float $until = null): Rehearsal
     {
         $ask = $plan->ask;
         $method = $ask->method;
@@ -67,7 +68,7 @@ final class Replayed
             $method->sealed ? $method->toasting->grain() : null, $method->soak,
         );
 
-        return new Rehearsal($setup, $acts, $plan->atTable->minute());
+        return new Rehearsal($setup, $acts, $until ?? $plan->atTable->minute());
     }
 
     /** Whether it lands where the plan said, within 1 %. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Tests\Core\OnTheFire;
+use Tests\Core\Replayed;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\Trouble;
@@ -115,6 +116,30 @@ it('takes the pan as it is now, not as it was when something was said last', fun
         expect($way->minutes)->toBeLessThan(($plan->ask->grain->window->rightTo() - min($true->doneness, $plan->ask->grain->window->low - 2.0)) * 1.6 + 1.0);
     }
 })->with([[Families::named('soupy-rice'), Trouble::HardAndWet], [Families::named('pan-rice'), Trouble::DryEarly], [Families::named('risotto'), Trouble::HardAndDry]]);
+
+it('takes the pan of this second, at every half minute of a cook of every family', function (Family $family): void {
+    $plan = Planner::plan(match ($family->traits()->name) {
+        'risotto' => Kitchens::ask(wine: 100),
+        'pan-rice' => Kitchens::panRice(),
+        'soupy-rice' => Kitchens::soupy(),
+    });
+    for ($minute = 0.5; $minute < $plan->pulled->minute(); $minute += 0.5) {
+        $forecast = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute), $minute);
+        // The engine run forward by other code than the stove's: the acts of the plan, one after the other, up to now.
+        $now = Replayed::of($plan, $minute)->run->end;
+        expect($forecast->now->free)->toEqualWithDelta($now->free, 1.0, "free at $minute")
+            ->and($forecast->now->drunk)->toEqualWithDelta($now->drunk, 0.005, "drunk at $minute")
+            ->and($forecast->now->temperature)->toEqualWithDelta($now->temperature, 0.3, "temperature at $minute")
+            ->and($forecast->now->doneness)->toEqualWithDelta($now->doneness, 0.02, "doneness at $minute");
+        foreach ($family->traits()->troubles as $trouble) {
+            $way = (new Rescue($forecast))->from($trouble);
+            // What goes in at once is never more than the rice could still drink and the plate is asked to hold, nor is anything lifted that is not there.
+            $most = $plan->rice() * max(0.0, 2.8 - $now->drunk + $plan->ask->target->looseness + 1.0);
+            expect($way->splash ?? 0.0)->toBeLessThanOrEqual($most, "$trouble->value at $minute")
+                ->and($way->lift ?? 0.0)->toBeLessThanOrEqual(max($now->free, 0.35 * $plan->rice() + $plan->ask->target->looseness * $plan->rice()) + 1.0, "$trouble->value at $minute");
+        }
+    }
+})->with(array_map(static fn (Family $family): array => [$family], array_values(Families::all())));
 
 it('puts no water into a pan rice that is dry, and says what water would do to a stew', function (): void {
     foreach ([0.4, 0.95] as $share) {

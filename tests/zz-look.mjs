@@ -1,0 +1,26 @@
+import { chromium } from '@playwright/test';
+import { chromiumOptions } from './chromium.mjs';
+const base='http://127.0.0.1:8520';
+const browser = await chromium.launch(chromiumOptions);
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
+const shot = async (n, full=false) => { await page.mouse.move(640,1); await page.waitForTimeout(900); await page.screenshot({ path: `/tmp/x/shots/${n}.png`, fullPage: full }); };
+const choose = async (label, option) => { await page.getByRole('combobox', { name: label }).click(); await page.getByRole('option', { name: option }).filter({ hasNotText: '(ours)' }).first().click(); };
+await page.goto(base);
+await page.getByLabel('E-mail').fill('chef@kiln.example');
+await page.getByLabel('Password').fill('lock-keeper-rice');
+await page.getByRole('button', { name: 'To the stove' }).click();
+await page.getByRole('table', { name: 'Steps' }).waitFor();
+await choose('Dish', /cuttlefish/);
+await page.getByLabel('Covers', { exact: true }).fill('6');
+await page.getByRole('list', { name: 'Instead of' }).waitFor();
+await shot('pan6', true);
+await page.getByLabel('Covers', { exact: true }).fill('10');
+await page.waitForTimeout(1500);
+await shot('pan10', true);
+const offer = page.getByRole('button', { name: /A lid for the last/ });
+if (await offer.count()) { await offer.first().click(); await page.waitForTimeout(1500); await shot('pan10lid'); }
+await page.goto(`${base}/kitchen`);
+await page.getByRole('region', { name: 'Rings' }).waitFor();
+await page.getByRole('region', { name: 'Rings' }).getByRole('button').first().click();
+await shot('ringform');
+await browser.close();
