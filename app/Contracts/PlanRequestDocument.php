@@ -84,7 +84,7 @@ final class PlanRequestDocument extends EngineRequest
                 'lid' => $method->lid === [] ? null : array_map(static fn (LidChange $change): array => ['from_min' => $change->fromMinute, 'on' => $change->on], $method->lid),
                 'pan_heat' => $method->panHeat === null ? null : ['hot' => $method->panHeat->hot, 'gentle' => $method->panHeat->gentle],
             ]),
-            'target' => ['looseness' => $ask->target->looseness, 'minutes_to_table' => $ask->target->minutesToTable, 'crust' => $ask->target->crust->value, 'salt_percent' => [$ask->seasoning->low, $ask->seasoning->high]],
+            'target' => ['looseness' => $ask->target->looseness, 'minutes_to_table' => $ask->target->minutesToTable, 'crust' => $ask->target->crust->value, 'salt_percent' => [$ask->seasoning->low, $ask->seasoning->high], 'sodium_most_mg' => $ask->seasoning->sodiumMost],
         ];
     }
 
@@ -133,7 +133,9 @@ final class PlanRequestDocument extends EngineRequest
             $this->refuse('/target/salt_percent/1', "must be a number from {$wanted[0]} to 3 (percent, not less than the low end)");
         }
 
-        return new Seasoning((float) $wanted[0], (float) $wanted[1]);
+        $most = $this->document['target']['sodium_most_mg'] ?? null;
+
+        return new Seasoning((float) $wanted[0], (float) $wanted[1], is_numeric($most) ? (float) $most : null);
     }
 
     /** @return array<string, mixed> */

@@ -251,7 +251,7 @@ final class CookDocument
     {
         $verdict = $this->replay->verdict;
 
-        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->kept->family()->traits()->scale)];
+        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'salt' => $verdict->salt?->value, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->kept->family()->traits()->scale)];
     }
 
     private function tableAt(): string

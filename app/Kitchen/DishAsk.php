@@ -56,7 +56,7 @@ final class DishAsk
             new Target($dish->looseness, $dish->minutes_to_table, CrustWish::from($dish->crust)),
             new Place($kitchen->altitude_m, $kitchen->room_c, $kitchen->plates_c),
             food: self::food($dish, $asked->rice, $plates, Station::pan($asked->pan)->baseArea()),
-            seasoning: new Seasoning($kitchen->salt_low, $kitchen->salt_high),
+            seasoning: new Seasoning($kitchen->salt_low, $kitchen->salt_high, $dish->sodium_most_mg),
         );
     }
 

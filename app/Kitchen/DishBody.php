@@ -28,7 +28,7 @@ final class DishBody
     private const COLUMNS = [
         'name', 'family', 'grams_main', 'grams_starter', 'wine_ml_per_80_g', 'doses', 'stirring', 'sealed', 'toast', 'rinsed', 'soak_min',
         'finish_min', 'rest_min', 'rest_covered', 'looseness', 'crust', 'crust_school', 'minutes_to_table', 'finish', 'butter_g_per_80_g',
-        'butter_salted', 'cheese_g_per_80_g', 'garnish',
+        'butter_salted', 'cheese_g_per_80_g', 'garnish', 'sodium_most_mg',
     ];
 
     /** @return array<string, mixed> dish-body */

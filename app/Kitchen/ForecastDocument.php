@@ -69,6 +69,7 @@ final class ForecastDocument
             'setting' => $forecast->mark,
             'track' => PlanDocument::track($coming->track),
             'power' => self::power($forecast->estimate),
+            'salt' => ['percent' => round($forecast->onThePlates()->saltPercent(), 2), 'season_g' => round($forecast->onThePlates()->toSeason(), 1)],
             'taste_shift_min' => round($forecast->shift, 2) + 0.0,
             'said' => $said === [] ? null : $words->inOneBreath($said),
             'said_facts' => FactDocument::all($said),

@@ -102,6 +102,9 @@ final class KeepEvent
         if ($document['kind'] === 'weigh' && self::number($document['gross_g']) <= self::number($document['tare_g']) + self::number($document['extras_g'])) {
             throw BadDocument::at('/gross_g', 'must be more than the empty pan and what else is in it, '.round(self::number($document['tare_g']) + self::number($document['extras_g'])).' g');
         }
+        if ($document['kind'] === 'taste' && ! isset($document['taste']) && ! isset($document['salt'])) {
+            throw BadDocument::at('/taste', 'is missing: what the tooth says, or /salt, what the tongue does');
+        }
         if (self::at($document) <= 0) {
             throw BadDocument::at('/at', 'is not a moment on the clock');
         }

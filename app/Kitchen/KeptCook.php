@@ -27,6 +27,7 @@ use Velko\Core\Planning\Family;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Looseness;
+use Velko\Core\Season\SaltTaste;
 
 /** A cook as it is kept, read for the core: what was asked, what was planned, what was touched. */
 final class KeptCook
@@ -92,7 +93,7 @@ final class KeptCook
             $payload['stage'] ?? null,
             isset($payload['volume_ml']) ? (float) $payload['volume_ml'] : null,
             $payload['event'] ?? null,
-            $kind === TouchKind::Verdict ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null) : null,
+            $kind === TouchKind::Verdict ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null, isset($payload['salt']) ? SaltTaste::from($payload['salt']) : null) : null,
             $payload['mark'] ?? $payload['setting'] ?? null,
             $payload['on'] ?? null,
             $payload['water'] ?? false,
@@ -102,6 +103,7 @@ final class KeptCook
             $payload['asked'] ?? false,
             $payload['with'] ?? null,
             $kind === TouchKind::Note ? $payload['note'] : null,
+            $kind === TouchKind::Taste && isset($payload['salt']) ? SaltTaste::from($payload['salt']) : null,
         );
     }
 

@@ -32,6 +32,7 @@ use Velko\Core\Safety\Diet;
  * @property 'none'|'gold'|'dark' $crust
  * @property string $crust_school
  * @property float $minutes_to_table
+ * @property float|null $sodium_most_mg
  * @property string $finish
  * @property float $butter_g_per_80_g
  * @property bool $butter_salted
@@ -56,7 +57,7 @@ final class Dish extends Model
         return [
             'grams_main' => 'float', 'grams_starter' => 'float', 'wine_ml_per_80_g' => 'float',
             'sealed' => 'boolean', 'finish_min' => 'float', 'rest_min' => 'float', 'rest_covered' => 'boolean',
-            'looseness' => 'float', 'minutes_to_table' => 'float', 'rinsed' => 'boolean', 'soak_min' => 'float',
+            'looseness' => 'float', 'minutes_to_table' => 'float', 'sodium_most_mg' => 'float', 'rinsed' => 'boolean', 'soak_min' => 'float',
             'butter_g_per_80_g' => 'float', 'butter_salted' => 'boolean', 'cheese_g_per_80_g' => 'float', 'diet' => Diet::class,
         ];
     }

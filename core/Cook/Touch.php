@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Cook;
 
+use Velko\Core\Season\SaltTaste;
+
 /** One touch at the stove, as the device told it. */
 final readonly class Touch
 {
@@ -17,6 +19,7 @@ final readonly class Touch
      * @param  bool|null  $on  the lid
      * @param  bool  $water  poured hot water in place of stock
      * @param  string|null  $with  id of the trouble whose way back it is part of
+     * @param  SaltTaste|null  $salted  what the tongue said of the salt
      * @param  bool  $asked  the stove asked for it, though the plan does not have it
      */
     public function __construct(
@@ -36,5 +39,6 @@ final readonly class Touch
         public bool $asked = false,
         public ?string $with = null,
         public ?string $note = null,
+        public ?SaltTaste $salted = null,
     ) {}
 }

@@ -8,12 +8,16 @@ use Velko\Core\Pan\Browning;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Looseness;
 use Velko\Core\Rice\Scale;
+use Velko\Core\Season\SaltTaste;
 
 /** What came to the plate, as the cook judged it. */
 final readonly class Verdict
 {
-    /** @param  Browning|null  $crust  of a pan rice */
-    public function __construct(public Looseness $looseness, public Bite $bite, public string $note, public ?Browning $crust = null) {}
+    /**
+     * @param  Browning|null  $crust  of a pan rice
+     * @param  SaltTaste|null  $salt  null: nobody said
+     */
+    public function __construct(public Looseness $looseness, public Bite $bite, public string $note, public ?Browning $crust = null, public ?SaltTaste $salt = null) {}
 
     /**
      * Whether the plate was what the dish asks for.
@@ -24,6 +28,7 @@ final readonly class Verdict
     {
         return in_array($this->bite, [Bite::Right, Bite::FirmHeart], true)
             && abs($this->looseness->value() - $looseness) <= $scale->step
-            && $this->crust !== Browning::Burnt;
+            && $this->crust !== Browning::Burnt
+            && in_array($this->salt, [null, SaltTaste::Right], true);
     }
 }

@@ -8,6 +8,7 @@ use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Volume;
 
 /** What one touch changed about the forecast. */
@@ -31,6 +32,7 @@ final class Change
             self::strength($before->estimate->power, $after->estimate->power),
             $after->standing === null ? self::stock($before, $after, $touch) : null,
             $after->standing === null ? self::pull($before, $after) : null,
+            $touch->salted === null ? null : self::seasoning($after),
         ], static fn (?Fact $fact): bool => $fact !== null));
 
         return $said === [] ? [] : [...self::cause($touch), ...$said];
@@ -41,6 +43,7 @@ final class Change
     {
         return match (true) {
             $touch->taste !== null => [Fact::of('change.by-the-tooth')],
+            $touch->salted !== null => [Fact::of('change.by-the-tongue')],
             $touch->kind === TouchKind::Heat && $touch->mark !== null => [Fact::of('change.on-mark', mark: $touch->mark)],
             $touch->kind === TouchKind::Lid => [Fact::of('change.lid', on: $touch->on === true)],
             default => [],
@@ -66,6 +69,13 @@ final class Change
         $args = ['volume' => Volume::ofMl(abs($more)), 'more' => $more > 0];
 
         return $last === null ? new Fact('change.stock', $args) : new Fact('change.stock-by', [...$args, 'minute' => (int) round($last['second'] / 60)]);
+    }
+
+    private static function seasoning(Forecast $after): Fact
+    {
+        $grams = $after->onThePlates()->toSeason();
+
+        return $grams > 0 ? Fact::of('change.season', weight: Mass::ofG(round($grams, 1))) : Fact::of('change.no-more-salt');
     }
 
     private static function pull(Forecast $before, Forecast $after): ?Fact

@@ -17,6 +17,7 @@ use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Coming;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Extra;
+use Velko\Core\Planning\OnThePlates;
 use Velko\Core\Planning\Standing;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
@@ -63,6 +64,12 @@ final readonly class Forecast
         public string $mark,
         public ?CrustNow $floor = null,
     ) {}
+
+    /** What it will be served as, if it goes on so; of that its salt, as the tongue has moved it. */
+    public function onThePlates(): OnThePlates
+    {
+        return new OnThePlates($this->ask, $this->coming->atTable);
+    }
 
     /**
      * @param  non-empty-list<HeatChange>  $heat  as planned

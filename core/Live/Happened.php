@@ -20,6 +20,8 @@ use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
+use Velko\Core\Season\Salt;
+use Velko\Core\Season\SaltTaste;
 
 /**
  * The pan as its touches say it ran: what was poured and lifted, where the knob and the lid were, and what the scale and
@@ -45,6 +47,9 @@ final class Happened
     public float $shift = 0.0;
 
     private float $shiftSpread = self::DONENESS_SPREAD;
+
+    /** Of what is thought of the salt, percent of the plate. */
+    private float $saltSpread = SaltTaste::THOUGHT_SPREAD;
 
     /** What is no longer unknown about what was poured, by scale and signs, g². */
     private float $pouredKnown = 0.0;
@@ -143,6 +148,8 @@ final class Happened
             $at = 60 * ($this->replay->minute($touch->at) ?? 0.0);
             if ($at > $off && $at <= $second && in_array($touch->kind, [TouchKind::Splash, TouchKind::Lift], true)) {
                 $this->happen($state, $touch);
+            } elseif ($at > $off && $at <= $second && $touch->salted !== null) {
+                $this->correct($state, $touch);
             }
         }
     }
@@ -219,6 +226,13 @@ final class Happened
             // There is at least as much as the sign stands for.
             $sign = Estimating::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? null, $state);
             $sign === null || $sign <= $state->free ? null : $this->hasInIt($state, $touch, $sign - $state->free, $this->rice * Estimating::NOT_YET_SPREAD);
+        }
+        if ($touch->salted !== null) {
+            $plates = $this->rice * (1 + $state->drunk) + $state->free;
+            $thought = Salt::percent($state->salt, $plates);
+            $gain = $this->saltSpread ** 2 / ($this->saltSpread ** 2 + SaltTaste::SPREAD ** 2);
+            $state->salt += $gain * ($touch->salted->percent($this->ask->seasoning, $thought) - $thought) / 100 * $plates;
+            $this->saltSpread *= sqrt(1 - $gain);
         }
         if ($touch->taste !== null) {
             $gain = $this->shiftSpread ** 2 / ($this->shiftSpread ** 2 + Taste::SPREAD ** 2);

@@ -83,6 +83,11 @@ final readonly class Ask
         return $this->with(['food' => $food]);
     }
 
+    public function withSeasoning(Seasoning $seasoning): self
+    {
+        return $this->with(['seasoning' => $seasoning]);
+    }
+
     public function crustMaking(): CrustMaking
     {
         $conditions = $this->conditions();

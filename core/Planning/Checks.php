@@ -55,6 +55,7 @@ final class Checks
             self::coldStock($plan),
             self::stockAboveTheBoil($plan),
             self::salty($plan),
+            self::sodium($plan),
             self::alcohol($plan),
         ];
     }
@@ -200,6 +201,22 @@ final class Checks
             'too-salty',
             ['salt' => $percent, 'finished' => $plan->ask->finish->weight() > 0],
             Fact::of('fix.stock-with-salt', salt: max(0.0, floor(10 * $plan->ask->stock->saltPercent * ($salty * $plan->plate() / 100 - $plan->ask->finish->salt() - $plan->saltOfFood()) / max(1e-9, $plan->saltOfStock())) / 10)),
+        );
+    }
+
+    /** Over the ceiling that the dish carries; what it is, its dietitian says. */
+    private static function sodium(Plan $plan): ?Warning
+    {
+        $ceiling = $plan->ask->seasoning->sodiumMost;
+        if ($ceiling === null || $plan->sodiumSeasoned() <= $ceiling) {
+            return null;
+        }
+        $left = $plan->ask->seasoning->most($plan->ask->covers) - $plan->ask->finish->salt() - $plan->saltOfFood();
+
+        return new Warning(
+            'sodium-over',
+            ['is' => (int) round($plan->sodiumSeasoned()), 'most' => (int) round($ceiling)],
+            $left <= 0 ? Fact::of('fix.less-of-what-is-salted') : Fact::of('fix.stock-with-salt', salt: floor(100 * $plan->ask->stock->saltPercent * $left / max(1e-9, $plan->saltOfStock())) / 100),
         );
     }
 

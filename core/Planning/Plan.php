@@ -188,10 +188,15 @@ final readonly class Plan
         return $this->ask->pan->layer($this->rice(), $this->pulled->drunkAboveTheCrust($this->rice())) + $this->ask->pan->depth($this->ask->roomOfFood());
     }
 
+    public function onThePlates(): OnThePlates
+    {
+        return new OnThePlates($this->ask, $this->atTable);
+    }
+
     /** What is on all plates together, g. */
     public function plate(): float
     {
-        return $this->rice() * (1 + $this->atTable->drunk) + $this->atTable->free + $this->ask->finish->weight() + $this->foodOnThePlate();
+        return $this->onThePlates()->weight();
     }
 
     /** @return list<string> what brings most of the water that is not poured, the most first */
@@ -206,31 +211,31 @@ final readonly class Plan
     /** g of everything else, without the water that came out of it. */
     public function foodOnThePlate(): float
     {
-        return $this->ask->extras + array_sum(array_map(static fn (Portion $one): float => $one->mass(), $this->ask->food)) - $this->atTable->brought;
+        return $this->onThePlates()->food();
     }
 
     /** g that everything else brings, in the pan and on top */
     public function saltOfFood(): float
     {
-        return array_sum(array_map(static fn (Portion $one): float => $one->salt(), $this->ask->food));
+        return $this->onThePlates()->saltOfFood();
     }
 
     /** g, what the stock brought */
     public function saltOfStock(): float
     {
-        return $this->atTable->salt - array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->salt() : 0.0, $this->ask->food));
+        return $this->onThePlates()->saltOfStock();
     }
 
     /** g, from the stock, from what was beaten in and from everything else */
     public function salt(): float
     {
-        return $this->saltOfStock() + $this->ask->finish->salt() + $this->saltOfFood();
+        return $this->onThePlates()->salt();
     }
 
     /** Salt to season with, for all plates, g; a pan rice is seasoned in its stock, anything else at the end. */
     public function toSeason(): float
     {
-        return $this->ask->seasoning->grams($this->salt(), $this->plate());
+        return $this->onThePlates()->toSeason();
     }
 
     /** The same with what it is to be seasoned with: what the guest eats, mg. */

@@ -19,6 +19,12 @@ final class Salt
         return $plate > 0 ? 100 * $salt / $plate : 0.0;
     }
 
+    /** g of salt that hold so much sodium, mg. */
+    public static function ofSodium(float $sodium): float
+    {
+        return $sodium / self::SODIUM_MG_PER_G;
+    }
+
     /** mg a cover */
     public static function sodiumPerCover(float $salt, int $covers): float
     {

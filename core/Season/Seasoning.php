@@ -18,7 +18,18 @@ final readonly class Seasoning
     /** Less salt than this nobody weighs, g. */
     private const PINCH = 0.5;
 
-    public function __construct(public float $low = self::LOW, public float $high = self::HIGH) {}
+    /**
+     * @param  float  $low  percent of the plate
+     * @param  float  $high  percent of the plate
+     * @param  float|null  $sodiumMost  mg a cover at most; the dietitian sets it, null where nobody has
+     */
+    public function __construct(public float $low = self::LOW, public float $high = self::HIGH, public ?float $sodiumMost = null) {}
+
+    /** Salt at most on so many plates, g. */
+    public function most(int $covers): float
+    {
+        return $this->sodiumMost === null ? INF : Salt::ofSodium($this->sodiumMost) * $covers;
+    }
 
     public function middle(): float
     {
@@ -32,17 +43,17 @@ final readonly class Seasoning
     }
 
     /**
-     * Salt that brings a plate to the middle; none where it has enough, or where it is less than a pinch.
+     * Salt that brings a plate to the middle, and no further than its ceiling; none where it has enough, or where it is less than a pinch.
      *
      * @param  float  $salt  g that it has
      * @param  float  $plate  g, all of it
      *
      * @return float g
      */
-    public function grams(float $salt, float $plate): float
+    public function grams(float $salt, float $plate, int $covers): float
     {
         $wanted = $this->middle() / 100;
-        $grams = ($wanted * $plate - $salt) / (1 - $wanted);
+        $grams = min(($wanted * $plate - $salt) / (1 - $wanted), $this->most($covers) - $salt);
 
         return $grams < self::PINCH ? 0.0 : $grams;
     }

@@ -7,5 +7,6 @@ export function verdictWords(verdict: NonNullable<Cook['state']['verdict']>): st
     wordOf('looseness', verdict.looseness),
     wordOf('bite', verdict.bite),
     ...(verdict.crust ? [t('verdict.crust-crust', { crust: wordOf('browning', verdict.crust) })] : []),
+    ...(verdict.salt && verdict.salt !== 'right' ? [wordOf('salt_taste', verdict.salt)] : []),
   ].join(', ');
 }

@@ -47,11 +47,11 @@ it('cooks a pan from the ask to the log', function (): void {
         $answer = $this->postJson("/api/cooks/{$cook['id']}/events", $event)->assertCreated();
     }
     Station::keeps('cook', $answer->getContent());
-    $answer = $this->postJson("/api/cooks/{$cook['id']}/events", Station::event('verdict', looseness: 'wave', bite: 'right', note: 'as it should be', at: '2026-05-04T19:30:00.000Z'))->assertCreated();
+    $answer = $this->postJson("/api/cooks/{$cook['id']}/events", Station::event('verdict', looseness: 'wave', bite: 'right', note: 'as it should be', salt: 'right', at: '2026-05-04T19:30:00.000Z'))->assertCreated();
     expect($answer->json('state.status'))->toBe('at-table')
         ->and($answer->json('state.stage'))->toBeNull()
         ->and($answer->json('state.poured_ml'))->toEqual($cook['working']['plan']['stock_ml'])
-        ->and($answer->json('state.verdict'))->toBe(['looseness' => 'wave', 'bite' => 'right', 'note' => 'as it should be', 'crust' => null, 'as_wanted' => true])
+        ->and($answer->json('state.verdict'))->toBe(['looseness' => 'wave', 'bite' => 'right', 'note' => 'as it should be', 'crust' => null, 'salt' => 'right', 'as_wanted' => true])
         ->and($answer->json('happened.at_table.looseness'))->toEqualWithDelta($cook['working']['plan']['at_table']['looseness'], 0.01);
 
     $log = $this->getJson('/api/cooks')->assertOk();
@@ -207,7 +207,7 @@ describe('what really happens', function (): void {
             ->and($answer->json('forecast.stock_spread_ml.0'))->toBeLessThanOrEqual($answer->json('forecast.stock_spread_ml.1'));
     })->with([
         'a splash' => ['splash', ['volume_ml' => 40, 'water' => true]], 'something lifted out' => ['lift', ['volume_ml' => 30]], 'the knob' => ['heat', ['mark' => 'high']], 'the lid' => ['lid', ['on' => true]],
-        'a sign' => ['sign', ['sign' => 'dry-trail']], 'not yet' => ['not-yet', ['stage' => 4]], 'a taste' => ['taste', ['taste' => 'crunchy']], 'the scale' => ['weigh', ['gross_g' => 2700, 'tare_g' => 1400, 'extras_g' => 120]], 'a trouble' => ['trouble', ['what' => 'swimming']],
+        'a sign' => ['sign', ['sign' => 'dry-trail']], 'not yet' => ['not-yet', ['stage' => 4]], 'a taste' => ['taste', ['taste' => 'crunchy']], 'the salt' => ['taste', ['salt' => 'flat']], 'the scale' => ['weigh', ['gross_g' => 2700, 'tare_g' => 1400, 'extras_g' => 120]], 'a trouble' => ['trouble', ['what' => 'swimming']],
     ]);
 
     it('moves the forecast with what happened, says so in a line, and takes it back', function (): void {
@@ -247,7 +247,7 @@ describe('what really happens', function (): void {
         expect(CookEvent::query()->where('kind', $kind)->count())->toBe(0);
     })->with([
         ['heat', ['mark' => 'nuclear'], '/mark', 'must be one of the marks of this ring: '], ['weigh', ['gross_g' => 1500, 'tare_g' => 1400, 'extras_g' => 120], '/gross_g', '1520 g'], ['weigh', ['gross_g' => -1, 'tare_g' => 0, 'extras_g' => 0], '/gross_g', '200000'],
-        ['splash', ['volume_ml' => 0, 'water' => false], '/volume_ml', '20000'], ['taste', ['taste' => 'weird'], '/taste', ''], ['not-yet', ['stage' => 999], '/stage', 'index of the stage'], ['lid', ['on' => 'maybe'], '/on', ''],
+        ['splash', ['volume_ml' => 0, 'water' => false], '/volume_ml', '20000'], ['taste', ['taste' => 'weird'], '/taste', ''], ['taste', [], '/taste', 'what the tongue does'], ['taste', ['salt' => 'bitter'], '/salt', ''], ['not-yet', ['stage' => 999], '/stage', 'index of the stage'], ['lid', ['on' => 'maybe'], '/on', ''],
     ]);
 
     it('knows the way back from everything that can go wrong, and keeps it in the kitchen', function (): void {
@@ -275,7 +275,7 @@ describe('what really happens', function (): void {
             static fn () => ['splash', ['volume_ml' => $chance->getInt(1, 900), 'water' => $chance->getInt(0, 1) === 1]], static fn () => ['lift', ['volume_ml' => $chance->getInt(1, 900)]],
             static fn () => ['heat', ['mark' => ['low', 'medium', 'high'][$chance->getInt(0, 2)]]], static fn () => ['lid', ['on' => $chance->getInt(0, 1) === 1]],
             static fn () => ['sign', ['sign' => ['wine-gone', 'dry-trail', 'grains-show', 'crackle', 'spoon-resists'][$chance->getInt(0, 4)]]], static fn () => ['not-yet', ['stage' => $chance->getInt(0, 9)]],
-            static fn () => ['taste', ['taste' => ['crunchy', 'nearly', 'right', 'soft'][$chance->getInt(0, 3)]]], static fn () => ['weigh', ['gross_g' => $chance->getInt(1600, 6000), 'tare_g' => 1400, 'extras_g' => 100]],
+            static fn () => ['taste', ['taste' => ['crunchy', 'nearly', 'right', 'soft'][$chance->getInt(0, 3)]]], static fn () => ['taste', ['salt' => ['flat', 'right', 'salty'][$chance->getInt(0, 2)]]], static fn () => ['weigh', ['gross_g' => $chance->getInt(1600, 6000), 'tare_g' => 1400, 'extras_g' => 100]],
             static fn () => ['done', ['stage' => $chance->getInt(0, 14)]], static fn () => ['pour', ['stage' => $chance->getInt(2, 4), 'volume_ml' => $chance->getInt(0, 900)]],
         ];
         $this->withoutMiddleware([Illuminate\Routing\Middleware\ThrottleRequests::class, App\Http\Middleware\Work::class]);

@@ -17,7 +17,7 @@ beforeEach(function (): void {
         'dish' => [
             'name' => 'nettle risotto', 'family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'wine_ml_per_80_g' => 25, 'doses' => 'kept-covered', 'stirring' => 'constant',
             'sealed' => true, 'toast' => 'slow', 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
-            'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'diet' => 'vegetarian', 'finish' => 'butter', 'butter_g_per_80_g' => 15, 'butter_salted' => false, 'cheese_g_per_80_g' => 10, 'garnish' => '',
+            'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'sodium_most_mg' => null, 'diet' => 'vegetarian', 'finish' => 'butter', 'butter_g_per_80_g' => 15, 'butter_salted' => false, 'cheese_g_per_80_g' => 10, 'garnish' => '',
             'ingredients' => [
                 ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'suits' => 'vegan', 'allergens' => []],
                 ['name' => 'nettle tops', 'amount' => 30, 'unit' => 'g', 'per' => 'main', 'goes' => 'at-minute', 'minute' => 12, 'temperature_c' => 70, 'suits' => 'vegan', 'allergens' => []],

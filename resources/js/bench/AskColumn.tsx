@@ -117,7 +117,9 @@ export function AskColumn({
       <Select
         label={t('common.dish')}
         value={String(ask.dish_id)}
-        onChange={(dish) => change({ dish_id: Number(dish), heat: null, pan_heat: null, cover_last_min: null })}
+        onChange={(dish) =>
+          change({ dish_id: Number(dish), heat: null, pan_heat: null, cover_last_min: null })
+        }
         options={kitchen.dishes.map((dish) => [String(dish.id), dish.name, dish.rice])}
       />
       <Line word={t('bench.askColumn.in-the')}>

@@ -257,6 +257,13 @@ function Method({ family, looseness }: { family: Kitchen['families'][number]; lo
           kind="number"
         />
         <Pick name="dish.diet" label={t('kitchen.dishForm.meant-for')} options={DIETS} />
+        <Field
+          name="dish.sodium_most_mg"
+          label={t('kitchen.dishForm.sodium-at-most')}
+          unit="mg"
+          kind="number"
+          hint={t('kitchen.dishForm.a-cover-the-dietitian-sets-it')}
+        />
       </div>
       <div className="mt-1 flex flex-wrap gap-x-6">
         <Tick name="dish.sealed" label={t('kitchen.dishForm.toasted-in-fat')} />

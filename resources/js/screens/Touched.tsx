@@ -44,7 +44,12 @@ function wordsOf({ event }: Touched, cook: Cook, { volume, weight }: Measure): s
       });
     }
     case 'taste':
-      return t('screens.touched.tasted-taste', { taste: wordOf('taste', event.taste) });
+      return [
+        ...(event.taste ? [t('screens.touched.tasted-taste', { taste: wordOf('taste', event.taste) })] : []),
+        ...(event.salt
+          ? [t('screens.touched.tasted-salt', { taste: wordOf('salt_taste', event.salt) })]
+          : []),
+      ].join(', ');
     case 'sign':
       return t('screens.touched.seen-or-heard-words', {
         words: wordOf('sign', event.sign),

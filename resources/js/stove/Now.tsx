@@ -92,7 +92,7 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   }
   if (step.kind === 'finish') {
     const { butter_g = 0, cheese_g = 0 } = working.plan.finish;
-    const salt_g = working.plan.salt.season_g ?? 0;
+    const salt_g = cook.forecast?.salt?.season_g ?? working.plan.salt.season_g ?? 0;
     const parts = [
       ...(butter_g > 0 ? [t('stove.now.butter-butter', { butter: weight(butter_g) })] : []),
       ...(cheese_g > 0 ? [t('stove.now.cheese-cheese', { cheese: weight(cheese_g) })] : []),

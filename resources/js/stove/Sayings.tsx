@@ -2,6 +2,7 @@ import type { Cook } from '../contracts.generated';
 import { Answers, Drawer } from './Drawer';
 import type { Say } from './say';
 import { stageOf } from './steps';
+import { SALT_TASTE } from '../words.generated';
 import { t, wordOf } from '../words/messages';
 
 /** No ring has a mark without a name. */
@@ -30,6 +31,15 @@ export function Taste({ say, onClose }: Props) {
         onAnswer={(taste) => {
           onClose();
           say({ kind: 'taste', taste });
+        }}
+      />
+      <h3 className="mt-5 mb-2 text-2xl font-semibold">{t('stove.sayings.and-the-tongue-of-the-salt')}</h3>
+      <Answers
+        answers={SALT_TASTE.map((salt) => ({ value: salt, words: wordOf('salt_taste', salt) }))}
+        columns="grid-cols-3"
+        onAnswer={(salt) => {
+          onClose();
+          say({ kind: 'taste', salt });
         }}
       />
     </Drawer>

@@ -7,7 +7,7 @@ import { tint } from '../pictures/browning';
 import { Plate } from '../pictures/Plate';
 import { Title } from '../parts/Title';
 import type { Say } from './say';
-import { BITE } from '../words.generated';
+import { BITE, SALT_TASTE } from '../words.generated';
 import { t, type Vocabulary, wordOf } from '../words/messages';
 import { takesCrust } from '../pictures/fromPlan';
 
@@ -108,6 +108,7 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
   const [looseness, setLooseness] = useState<Verdict['looseness'] | ''>(kept?.looseness ?? '');
   const [bite, setBite] = useState<Verdict['bite'] | ''>(kept?.bite ?? '');
   const [crust, setCrust] = useState<NonNullable<Verdict['crust']> | ''>(kept?.crust ?? '');
+  const [salt, setSalt] = useState<NonNullable<Verdict['salt']> | ''>(kept?.salt ?? '');
   const [note, setNote] = useState(kept?.note ?? '');
   const asksCrust = takesCrust(cook.working.plan);
   const same =
@@ -115,6 +116,7 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
     kept.looseness === looseness &&
     kept.bite === bite &&
     (kept.crust ?? '') === crust &&
+    (kept.salt ?? '') === salt &&
     kept.note === note;
   const words = cook.plates.map((plate) => plate.word);
   const heap = new Map(cook.plates.map((plate) => [plate.word, plate.looseness]));
@@ -134,7 +136,14 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
         onSubmit={(event) => {
           event.preventDefault();
           if (looseness !== '' && bite !== '') {
-            say({ kind: 'verdict', looseness, bite, note: note.trim(), ...(crust === '' ? {} : { crust }) });
+            say({
+              kind: 'verdict',
+              looseness,
+              bite,
+              note: note.trim(),
+              ...(crust === '' ? {} : { crust }),
+              ...(salt === '' ? {} : { salt }),
+            });
           }
         }}
       >
@@ -154,6 +163,14 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
           value={bite}
           onChange={setBite}
           columns="grid-cols-6"
+        />
+        <Answers
+          question={t('stove.verdictForm.and-the-salt')}
+          vocabulary="salt_taste"
+          answers={SALT_TASTE}
+          value={salt}
+          onChange={setSalt}
+          columns="grid-cols-3"
         />
         {asksCrust && (
           <Answers
