@@ -10,6 +10,7 @@ use App\Models\Pan;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Food\Portion;
 use Velko\Core\Live\Added;
+use Velko\Core\Live\OnTheScale as Weighed;
 use Velko\Core\Planning\Ask;
 
 /** What a weighing of this pan takes off: the empty pan as it was weighed last, and what is in it besides rice and liquid. */
@@ -17,10 +18,10 @@ final readonly class OnTheScale
 {
     public function __construct(private Cook $cook, private Replay $replay, private Ask $ask) {}
 
-    /** @return array{tare_g: float|null, extras_g: float} */
+    /** @return array{tare_g: float|null, extras_g: float, weigh_first: bool} */
     public function document(): array
     {
-        return ['tare_g' => $this->tare(), 'extras_g' => round($this->extras(), 1)];
+        return ['tare_g' => $this->tare(), 'extras_g' => round($this->extras(), 1), 'weigh_first' => (new Weighed($this->ask, $this->replay))->asksForTheTare()];
     }
 
     private function tare(): ?float

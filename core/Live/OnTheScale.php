@@ -16,6 +16,9 @@ use Velko\Core\Planning\Ask;
  */
 final readonly class OnTheScale
 {
+    /** What is not known of a base by less than this, one standard deviation, moves no answer, g. */
+    private const WORTH_WEIGHING_G = 2 * Weighing::SPREAD_G;
+
     private Added $added;
 
     private ?Touch $tare;
@@ -24,6 +27,12 @@ final readonly class OnTheScale
     {
         $this->added = new Added($ask, $replay);
         $this->tare = array_values(array_filter($replay->counted, $this->isTheTare(...)))[0] ?? null;
+    }
+
+    /** Whether a weighing now, before the first liquid, would tell what nobody knows of the base: it has not been weighed, and what it has lost is no matter of a few grams. */
+    public function asksForTheTare(): bool
+    {
+        return $this->tare === null && $this->replay->firstLiquidAt === null && $this->added->baseSpread() > self::WORTH_WEIGHING_G;
     }
 
     /** Whether it was weighed before anything liquid was in it. */

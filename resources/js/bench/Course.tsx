@@ -1,7 +1,7 @@
 import type { Working } from '../contracts.generated';
-import { useCook } from '../cook';
+import { useCook, useMeasure } from '../cook';
 import { wholeMinute } from '../measure';
-import { pours, rightMinutes, takesCrust } from '../pictures/fromPlan';
+import { dips, pours, rightMinutes, takesCrust } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/grain/GrainClock';
 import { PanFromAbove } from '../pictures/PanFromAbove';
 import { PassCurve } from '../pictures/PassCurve';
@@ -15,6 +15,7 @@ import { t } from '../words/messages';
 /** The course of the cook: its numbers, its grain clock, its steps. */
 export function Course({ working, stale }: { working: Working; stale: boolean }) {
   const { timezone } = useCook();
+  const { heat } = useMeasure();
   const { plan } = working;
   if (plan.possible === false) {
     return (
@@ -43,6 +44,7 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
           plannedPours={pours(plan)}
           heat={plan.heat}
           strongest={strongest}
+          dips={dips(plan).map(({ lowest_c, ...dip }) => ({ ...dip, lowest: heat(lowest_c) }))}
           window={rightMinutes(plan, working.dish.window_min)}
           pull={plan.timing.pull_min}
           table={plan.timing.table_min}

@@ -21,3 +21,34 @@ export function pours(plan: Plan): { minute: number; volume_ml: number; kind: st
 
 /** Whether the floor of the pan is to take colour: a pan that is cooked dry. */
 export const takesCrust = (plan: Plan): boolean => plan.crust.even !== null;
+
+/** So far under its boil a pan no longer moves, K; so much and so long is told, K and min. */
+const STILL_MOVES = 2;
+const TOLD_K = 4;
+const TOLD_MIN = 0.75;
+
+/** Stretches in which a pan that has boiled is off its boil, before it leaves the heat: what cold things do to it. */
+export function dips(plan: Plan): { from: number; to: number; lowest_c: number }[] {
+  const { min, temperature_c } = plan.track;
+  const boiling = Math.max(...temperature_c);
+  const cold = (row: number) => (temperature_c[row] ?? boiling) < boiling - STILL_MOVES;
+  const boils = temperature_c.findIndex((celsius, row) => (min[row] ?? 0) > 0 && celsius >= boiling - 0.1);
+  const found: { from: number; to: number; lowest_c: number }[] = [];
+  for (let row = boils < 0 ? min.length : boils; row < min.length; row++) {
+    const at = min[row] ?? 0;
+    if (at > plan.timing.pull_min) {
+      break;
+    }
+    const open = found.at(-1);
+    if (cold(row) && open && cold(row - 1)) {
+      open.to = at;
+      open.lowest_c = Math.min(open.lowest_c, temperature_c[row] ?? boiling);
+    } else if (cold(row)) {
+      found.push({ from: min[row - 1] ?? at, to: at, lowest_c: temperature_c[row] ?? boiling });
+    }
+  }
+  return found.filter(
+    ({ from, to, lowest_c }) =>
+      to - from >= TOLD_MIN && lowest_c <= boiling - TOLD_K && from < plan.timing.pull_min - 0.2,
+  );
+}

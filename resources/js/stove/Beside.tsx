@@ -41,6 +41,11 @@ export function Beside({ cook, timezone }: { cook: Cook; timezone: string }) {
             </li>
           ))}
         </ol>
+        {cook.scale.weigh_first && state.status !== 'waiting' && (
+          <p className="text-[0.85em] leading-tight font-semibold text-saffron">
+            {t('stove.beside.weigh-it-first')}
+          </p>
+        )}
         {steps[0] && isPour(steps[0]) && (
           <p className="text-[0.85em] text-chalk-soft">{t('stove.beside.hot-steam-pour-away-from-you')}</p>
         )}

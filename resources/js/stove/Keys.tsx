@@ -70,7 +70,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
     d: done,
     o: amounts ? () => setOpen('amount') : undefined,
     t: begun && !off ? () => setOpen('taste') : undefined,
-    w: begun && !off ? () => setOpen('weigh') : undefined,
+    w: !waiting && !off ? () => setOpen('weigh') : undefined,
     x: begun ? () => setOpen('off') : undefined,
     n:
       !waiting && step.stage !== null

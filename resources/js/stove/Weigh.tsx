@@ -39,7 +39,13 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
   const gross = typed ?? (scaleSays === null ? '' : written(scaleSays));
   const [tare, setTare] = useState(scale.tare_g === null ? '' : written(scale.tare_g));
   const [extras, setExtras] = useState(written(scale.extras_g));
-  const [all, empty, besides] = [gross, tare, extras].map((text) => number(text, unit));
+  const [all, typedEmpty, besides] = [gross, tare, extras].map((text) => number(text, unit));
+  const first = cook.state.first_liquid_at === null;
+  // Before the first liquid the weighing itself is the tare: whoever does not know what the empty pan weighs need not.
+  const empty =
+    first && tare.trim() === '' && typeof all === 'number' && typeof besides === 'number'
+      ? Math.max(0, all - besides - working.plan.rice_g)
+      : typedEmpty;
   const fits =
     typeof all === 'number' &&
     typeof empty === 'number' &&
@@ -80,7 +86,7 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
           />
         </div>
         <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
-          {cook.state.first_liquid_at === null
+          {first
             ? t('stove.weigh.before-the-first-liquid')
             : fits
               ? t('stove.weigh.all-of-liquid-in-rice-of', {

@@ -15,6 +15,7 @@ use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Estimating;
+use Velko\Core\Live\OnTheScale;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 
@@ -103,4 +104,18 @@ it('takes a weighing before the first liquid for no measurement of the ring', fu
     $touches = [...OnTheFire::doneUntil($plan, 5.0), new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.5), weighing: new Weighing(1820.0, 1500.0, 0.0))];
     $estimate = Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches));
     expect($estimate->power)->toBe(1.0)->and($estimate->weighed)->toBeFalse();
+});
+
+it('asks to be weighed before the first liquid, once, and where the base may have lost more than a scale can tell', function (): void {
+    $leeks = static fn (float $grams): Plan => Planner::plan(Kitchens::ask(covers: 6)->withFood([new Portion('leeks', Foods::find('leeks') ?? throw new LogicException, $grams, Goes::Base, 5.0)]));
+    $asks = static fn (Plan $plan, Touch ...$touches): bool => (new OnTheScale($plan->ask, Replay::of($plan->stages, array_values($touches))))->asksForTheTare();
+    $plan = $leeks(300.0);
+    $start = new Touch('s', TouchKind::Start, OnTheFire::at(-3.0));
+    $tare = new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.5), weighing: new Weighing(2190.0, EMPTY_PAN, 210.0));
+    expect($asks($plan, $start))->toBeTrue()
+        // 30 ± 10 % of 60 g is six grams, and a scale is read to five.
+        ->and($asks($leeks(60.0), $start))->toBeFalse()
+        ->and($asks($plan, $start, $tare))->toBeFalse()
+        ->and($asks($plan, ...OnTheFire::doneUntil($plan, 1.0)))->toBeFalse()
+        ->and($asks(Planner::plan(Kitchens::ask()), $start))->toBeFalse();
 });

@@ -1,5 +1,6 @@
 import { t } from '../../words/messages';
 import { useSize } from '../useSize';
+import { Dips, type Dip } from './Dips';
 import { Drops, DropsToCome } from './Drops';
 import { Flag, fitsBeside } from './Flag';
 import { frameOf } from './frame';
@@ -29,6 +30,8 @@ export interface GrainClockProps {
   heat: { from_min: number; setting: string; net_w: number }[];
   /** Net power of the strongest mark, W: the top of the heat lane. */
   strongest?: number;
+  /** Where the pan is off its boil. */
+  dips?: Dip[];
   /** Minutes of the cook between which the bite is right. */
   window?: [number, number] | null;
   pull: number | null;
@@ -62,6 +65,7 @@ function Drawing({ width, ...props }: GrainClockProps & { width: number }) {
     happened = null,
     happenedPours = [],
     forecast = null,
+    dips = [],
   } = props;
   const { heat, window: right = null, pull, table, now = null, clockAt } = props;
   const frame = frameOf(props, width);
@@ -73,6 +77,7 @@ function Drawing({ width, ...props }: GrainClockProps & { width: number }) {
       {right && <Right frame={frame} from={right[0]} to={right[1]} />}
       {full && <Graduation frame={frame} />}
       <Liquid frame={frame} planned={planned} happened={happened} forecast={forecast} now={now} />
+      <Dips frame={frame} dips={dips} />
       <Drops frame={frame} pours={pours} biggest={biggest} />
       {happened && now !== null && (
         <DropsToCome
