@@ -67,7 +67,7 @@ test('a pan rice is cooked with keys to its verdict, crust and all', async ({ pa
     expect(seen.some((words) => words.includes(verb))).toBe(true);
   }
   await page.getByRole('radio', { name: 'dry' }).click();
-  await page.getByRole('radio', { name: 'right' }).click();
+  await page.getByRole('radiogroup', { name: 'And the bite?' }).getByRole('radio', { name: 'right' }).click();
   const keep = page.getByRole('button', { name: 'Keep it in the log' });
   await expect(keep).toBeDisabled();
   await page.getByRole('radio', { name: 'gold' }).click();

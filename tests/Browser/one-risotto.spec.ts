@@ -48,7 +48,7 @@ test('a cook signs in, works out a pan, cooks it and finds it in the log', async
   await expect.poll(async () => (await kept(page, idOf(url))).state.status).toBe('at-table');
   expect((await kept(page, idOf(url))).state.poured_ml).toBe(poured);
   await page.getByRole('radio', { name: 'wave' }).click();
-  await page.getByRole('radio', { name: 'right' }).click();
+  await page.getByRole('radiogroup', { name: 'And the bite?' }).getByRole('radio', { name: 'right' }).click();
   await page.getByLabel('What to remember').fill('half a ladle over, still fine');
   await page.getByRole('button', { name: 'Keep it in the log' }).click();
   await expect(page.getByRole('button', { name: 'Kept in the log' })).toBeVisible();
