@@ -26,9 +26,9 @@ final readonly class CrustResult
 
     public function __construct(public CrustPlan $plan, public CrustMaking $making)
     {
-        $this->rings = $making->rings($plan->legs === [] ? [] : [...$plan->legs, Leg::goesOn()], self::RINGS);
-        $this->byRing = $making->minutesByRing($plan->legs, self::RINGS);
-        $this->byMark = array_map($making->minutes(...), $making->burner->net);
+        $this->rings = $making->whole->rings($plan->legs === [] ? [] : [...$plan->legs, Leg::goesOn()], self::RINGS);
+        $this->byRing = $making->whole->minutesByRing($plan->legs, self::RINGS);
+        $this->byMark = array_map($making->whole->minutes(...), $making->burner->net);
         $this->nearestRing = $plan->even || $making->wish === CrustWish::None ? null : $making->nearestRing();
     }
 

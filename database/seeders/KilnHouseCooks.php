@@ -158,7 +158,7 @@ final class KilnHouseCooks extends Seeder
         if ($legs === []) {
             return null;
         }
-        $rings = $planned->ask->crustMaking()->rings([...$legs, Leg::goesOn()], CrustResult::RINGS);
+        $rings = $planned->ask->crustMaking()->whole->rings([...$legs, Leg::goesOn()], CrustResult::RINGS);
 
         return Browning::of(max([0.0, ...array_map(static fn (CrustRing $ring): float => $ring->middle(), $rings)]));
     }

@@ -28,7 +28,7 @@ await page.getByRole('button', { name: 'To the stove' }).click();
 await page.getByRole('table', { name: 'Steps' }).waitFor();
 
 await choose('Dish', /cuttlefish/);
-await page.getByLabel('Covers', { exact: true }).fill('10');
+await page.getByLabel('Covers', { exact: true }).fill('6');
 await page.getByRole('list', { name: 'Instead of' }).waitFor();
 await shot('work-out-pan-rice');
 await page.getByRole('table', { name: 'What if' }).evaluate((table) => table.scrollIntoView());

@@ -7,11 +7,11 @@ namespace Velko\Core\Family\PanRice;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\TouchKind;
-use Velko\Core\Crust\CrustMaking;
 use Velko\Core\Crust\CrustNow;
 use Velko\Core\Crust\CrustPlan;
 use Velko\Core\Crust\CrustResult;
 use Velko\Core\Crust\CrustRing;
+use Velko\Core\Crust\WholeFloor;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Pan\Simulation;
@@ -173,7 +173,7 @@ final readonly class PanRiceAhead implements Ahead
         $burnt = $making->burntAfter($track);
         $rows = array_map(fn (int $row): array => [
             'minute' => ($this->first + $burnt * $row / self::LOOKS_AT_THE_FLOOR) / 60,
-            'rings' => array_map(static fn (CrustRing $ring): float => $ring->middle(), $making->rings(CrustMaking::cut($track, $burnt * $row / self::LOOKS_AT_THE_FLOOR), CrustResult::RINGS)),
+            'rings' => array_map(static fn (CrustRing $ring): float => $ring->middle(), $making->whole->rings(WholeFloor::cut($track, $burnt * $row / self::LOOKS_AT_THE_FLOOR), CrustResult::RINGS)),
         ], range(0, self::LOOKS_AT_THE_FLOOR));
 
         return new CrustNow($this->first / 60, $this->goldAt() / 60, ($this->first + $burnt) / 60, $rows);
@@ -248,7 +248,7 @@ final readonly class PanRiceAhead implements Ahead
     private function crustingUnseen(State $start): Coming
     {
         $making = $this->ask->crustMaking();
-        $soFar = CrustMaking::cut($this->really(), max(0.0, $start->second - $this->first));
+        $soFar = WholeFloor::cut($this->really(), max(0.0, $start->second - $this->first));
         $gold = $this->first + $making->goldAfter([...$soFar, new Leg(INF, $this->ask->burner->net[$this->crust->mark])]);
         $off = min($gold, $start->second + $this->crust->seconds());
         $track = new Track;

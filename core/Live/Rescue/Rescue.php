@@ -265,7 +265,7 @@ final readonly class Rescue
 
     private function goldToBurnt(): float
     {
-        $minutes = $this->ask->crustMaking()->minutes($this->ask->burner->net[$this->mark]);
+        $minutes = $this->ask->crustMaking()->whole->minutes($this->ask->burner->net[$this->mark]);
 
         return max(0.1, ($minutes['centre_burnt'] ?? Crust::LONGEST / 60) - ($minutes['centre_gold'] ?? 0.0));
     }

@@ -17,6 +17,7 @@ use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Pan;
 
@@ -196,6 +197,18 @@ describe('the crust', function (): void {
             // left in the middle, the rim would be pale when the middle burns
             ->and($plan->crust->still()['rim_gold'] ?? INF)->toBeGreaterThan(2 * $plan->crust->still()['centre_burnt']);
         expect(array_map(static fn (Stage $stage): string => $stage->say->code, $plan->stages))->toContain('say.crust-shifted');
+    });
+
+    it('shifts no pan off what it stands on', function (): void {
+        $ask = Kitchens::panRice(ring: 24);
+        $shift = static fn (?float $grate): float => Planner::plan($ask->in($ask->pan, new Burner(24.0, $ask->burner->net, $grate)))->crust->plan->shift();
+        // 36 cm on a ring of 24: not measured, the grate is taken for 40, and the pan's middle stays 2 cm inside its edge.
+        expect($shift(null))->toBeGreaterThan(14.0)->toBeLessThanOrEqual(40 / 2 - 2)
+            ->and($shift(40.0))->toBe($shift(null))
+            ->and($shift(30.0))->toBeLessThanOrEqual(30 / 2 - 2)
+            ->and($shift(60.0))->toBeGreaterThanOrEqual($shift(40.0));
+        // Where it may not be shifted far enough, that is said.
+        expect(codesOf(Planner::plan($ask->in($ask->pan, new Burner(24.0, $ask->burner->net, 16.0)))))->toContain('no-crust');
     });
 
     it('says a ring is too small for a crust, and the ring it names is not', function (): void {
