@@ -56,12 +56,14 @@ final class CrustPart
     /** @return list<array<string, float|null>> */
     private static function rings(CrustResult $crust): array
     {
-        $count = count($crust->rings);
+        $rings = $crust->rings();
+        $byRing = $crust->byRing();
+        $count = count($rings);
 
         return array_map(static fn (CrustRing $ring, int $i): array => [
             'to' => round(($i + 1) / $count, 3), 'palest' => round($ring->palest, 2), 'darkest' => round($ring->darkest, 2), 'dry_mm' => round($ring->millimetres, 2),
-            'gold_min' => self::minutes($crust->byRing[$i]['gold']), 'burnt_min' => self::minutes($crust->byRing[$i]['burnt']),
-        ], $crust->rings, array_keys($crust->rings));
+            'gold_min' => self::minutes($byRing[$i]['gold']), 'burnt_min' => self::minutes($byRing[$i]['burnt']),
+        ], $rings, array_keys($rings));
     }
 
     /**
@@ -72,7 +74,7 @@ final class CrustPart
     private static function bySetting(CrustResult $crust, array $net): array
     {
         $rows = [];
-        foreach ($crust->byMark as $mark => $minutes) {
+        foreach ($crust->byMark() as $mark => $minutes) {
             $rows[] = [
                 'setting' => (string) $mark, 'net_w' => $net[$mark],
                 'centre_gold_min' => self::minutes($minutes['centre_gold']), 'centre_burnt_min' => self::minutes($minutes['centre_burnt']),

@@ -48,10 +48,7 @@ final class CrustMaking
     /** Less than this in the middle is not worth moving the pan for, s. */
     private const WORTH_A_MOVE = 5.0;
 
-    /** Of so many rings the shifted crust is worked out; after them only a ring that colours the floor in the middle will do. */
-    private const RINGS_LOOKED_AT = 2;
-
-    /** A wider ring is looked for in steps of so many cm. */
+    /** A wider ring is looked for to so many cm. */
     private const RING_STEP = 2.0;
 
     /** Times longer than this are rounded to 5 s. */
@@ -175,7 +172,7 @@ final class CrustMaking
         if ($wish <= 0) {
             return new CrustPlan($mark, [], true, 0.0, 0.0);
         }
-        $seconds = $this->untilAsWanted(static fn (float $s): array => WholeFloor::cut($track, $s), WholeFloor::THE_FLOOR, [0.0], $this->guess($track[0]->net));
+        $seconds = $this->untilAsWanted(static fn (float $s): array => WholeFloor::cut($track, $s), WholeFloor::radii($track), [0.0], $this->guess($track[0]->net));
 
         return $this->judged($mark, WholeFloor::cut($track, $seconds));
     }
@@ -189,7 +186,7 @@ final class CrustMaking
     {
         $track = WholeFloor::goingOn($legs);
 
-        return $this->untilAsWanted(static fn (float $s): array => WholeFloor::cut($track, $s), WholeFloor::THE_FLOOR, WholeFloor::angles($legs), $this->guess($legs[0]->net));
+        return $this->untilAsWanted(static fn (float $s): array => WholeFloor::cut($track, $s), WholeFloor::radii($legs), WholeFloor::angles($legs), $this->guess($legs[0]->net));
     }
 
     /**
@@ -201,10 +198,10 @@ final class CrustMaking
     {
         $track = WholeFloor::goingOn($legs);
 
-        return Seconds::until(Crust::BURNT, fn (float $s): float => $this->whole->extremes(WholeFloor::cut($track, $s), WholeFloor::THE_FLOOR, WholeFloor::angles($legs))[1], $this->guess($legs[0]->net));
+        return Seconds::until(Crust::BURNT, fn (float $s): float => $this->whole->extremes(WholeFloor::cut($track, $s), WholeFloor::radii($legs), WholeFloor::angles($legs))[1], $this->guess($legs[0]->net));
     }
 
-    /** The narrowest ring of the same power that would colour this floor, cm; null when none as wide as the pan would. */
+    /** The narrowest ring of the same power that would colour this floor with the pan left in its middle, cm; null when none as wide as the pan would. */
     public function nearestRing(): ?float
     {
         return $this->nearest === false ? $this->nearest = $this->widerRing() : $this->nearest;
@@ -212,35 +209,29 @@ final class CrustMaking
 
     private function widerRing(): ?float
     {
-        $looks = self::RINGS_LOOKED_AT;
-        for ($ring = ceil($this->burner->ring) + self::RING_STEP; $ring <= $this->pan->rim; $ring += self::RING_STEP) {
+        $colours = function (float $ring): bool {
             $making = new self($this->pan, new Burner($ring, $this->burner->net), $this->boiling, $this->room, $this->drunk, $this->wish, $this->school);
-            $inTheMiddle = $making->floor->evenness(WholeFloor::THE_FLOOR) >= self::EVEN_HEAT;
-            if (! $inTheMiddle && ($looks <= 0 || ! $making->shiftsEvenly())) {
-                continue;
-            }
             $school = $making->school();
-            $net = $this->burner->net[$school];
-            if ($inTheMiddle ? $making->judged($school, $making->inTheMiddle($net))->even : $making->on($school, $net)->even) {
-                return $ring;
-            }
-            $looks -= $inTheMiddle ? 0 : 1;
+
+            return $making->judged($school, $making->inTheMiddle($this->burner->net[$school]))->even;
+        };
+        // The wider the ring, the evener the floor: by halving.
+        [$tooNarrow, $wideEnough] = [ceil($this->burner->ring), floor($this->pan->rim)];
+        if ($wideEnough <= $tooNarrow || ! $colours($wideEnough)) {
+            return null;
+        }
+        while ($wideEnough - $tooNarrow > self::RING_STEP) {
+            $between = round(($tooNarrow + $wideEnough) / 2);
+            $colours($between) ? $wideEnough = $between : $tooNarrow = $between;
         }
 
-        return null;
-    }
-
-    private function shiftsEvenly(): bool
-    {
-        $shifts = $this->shifts();
-
-        return $shifts !== [] && $this->floor->evenness(WholeFloor::WHILE_TURNING, $shifts[0]) >= self::EVEN_HEAT;
+        return $wideEnough;
     }
 
     /** @return list<Leg> */
     private function inTheMiddle(float $net): array
     {
-        $seconds = $this->untilAsWanted(static fn (float $s): array => [new Leg($s, $net)], WholeFloor::THE_FLOOR, [0.0], $this->guess($net));
+        $seconds = $this->untilAsWanted(static fn (float $s): array => [new Leg($s, $net)], WholeFloor::IN_THE_MIDDLE, [0.0], $this->guess($net));
 
         // Where not even the middle gets there, waiting does not help.
         return $seconds >= self::LONGEST ? [] : [new Leg(self::rounded($seconds), $net)];
@@ -250,7 +241,7 @@ final class CrustMaking
     private function shifted(float $net, float $shift): array
     {
         $catches = $this->floor->catches($shift);
-        $seconds = $this->untilAsWanted(static fn (float $s): array => [Leg::turned($s, $net, $shift, $catches)], WholeFloor::WHILE_TURNING, WholeFloor::HALF_WAY_AND_FIRST, $this->guess($net * $catches));
+        $seconds = $this->untilAsWanted(static fn (float $s): array => [Leg::turned($s, $net, $shift, $catches)], WholeFloor::SOME_OF_IT, WholeFloor::HALF_WAY_AND_FIRST, $this->guess($net * $catches));
         $turning = Leg::turned(self::rounded($seconds), $net, $shift, $catches);
         $middle = self::rounded($this->middleLacks($turning, $net));
 
@@ -261,7 +252,7 @@ final class CrustMaking
     private function middleLacks(Leg $turning, float $net): float
     {
         $turned = [[Floor::CENTRE, 0.0, $this->wish->browning(), $this->whole->place([$turning], Floor::CENTRE)]];
-        foreach (WholeFloor::WHILE_TURNING as $radius) {
+        foreach (WholeFloor::SOME_OF_IT as $radius) {
             foreach (WholeFloor::HALF_WAY_AND_LATE as $angle) {
                 $turned[] = [$radius, $angle, $this->wish->darkest(), $this->whole->place([$turning], $radius, $angle)];
             }
@@ -277,7 +268,7 @@ final class CrustMaking
      * Seconds after which palest and darkest lie evenly about the wish, or the darkest is as dark as may be.
      *
      * @param  callable(float): list<Leg>  $legs  after so many seconds
-     * @param  list<float>  $radii  shares of the floor's radius
+     * @param  non-empty-list<float>  $radii  shares of the floor's radius
      * @param  list<float>  $angles  turns
      * @param  float  $guess  s
      */
@@ -285,8 +276,10 @@ final class CrustMaking
     {
         return Seconds::until(1.0, function (float $s) use ($legs, $radii, $angles): float {
             [$palest, $darkest] = $this->whole->extremes($legs($s), $radii, $angles);
-            // What lies too near the fire all the while counts too.
-            $darkest = max($darkest, $this->whole->inTheEnd($legs($s), Floor::CENTRE));
+            if ($radii[0] !== Floor::CENTRE) {
+                // What lies too near the fire all the while counts too.
+                $darkest = max($darkest, $this->whole->inTheEnd($legs($s), Floor::CENTRE));
+            }
 
             return max(sqrt($palest * $darkest) / $this->wish->browning(), $darkest / $this->wish->darkest());
         }, $guess);
@@ -308,7 +301,7 @@ final class CrustMaking
     private function judged(string $mark, array $legs): CrustPlan
     {
         $wish = $this->wish;
-        [$palest, $darkest] = $this->whole->extremes($legs, WholeFloor::THE_FLOOR, WholeFloor::angles($legs));
+        [$palest, $darkest] = $this->whole->extremes($legs, WholeFloor::radii($legs), WholeFloor::angles($legs));
         $seconds = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $legs));
         $even = $palest >= $wish->palest() && $darkest <= (1 + Seconds::CLOSE_BROWNING) * $wish->darkest() && $seconds > 0 && $seconds < $this->mostSeconds();
 

@@ -15,8 +15,14 @@ final readonly class WholeFloor
     /** Where a turned pan is looked at, shares of the floor's radius; its middle can be made up for afterwards. */
     public const WHILE_TURNING = [0.3, 0.5, 0.7, 0.82, Floor::RIM];
 
+    /** Where it is while a time is looked for. */
+    public const SOME_OF_IT = [0.3, 0.6, Floor::RIM];
+
     /** And where all of it is. */
     public const THE_FLOOR = [Floor::CENTRE, ...self::WHILE_TURNING];
+
+    /** Left in the middle of the ring, the floor is darkest in its middle and palest at its rim. */
+    public const IN_THE_MIDDLE = [Floor::CENTRE, Floor::RIM];
 
     /** Turns from the ring at which a turned pan is looked at: what comes under the flame half-way, what does first and last, and two that lie between. */
     private const ROUND_THE_PAN = [0.5, 0.0, 0.25 + 0.5 / Floor::TURN_STEPS, 0.75];
@@ -145,6 +151,18 @@ final readonly class WholeFloor
     public function after(FloorPlace $place, array $legs, float $radius, float $angle): float
     {
         return $this->crust->goOn(clone $place, [...$legs, Leg::goesOn()], $radius, $angle)->browning;
+    }
+
+    /**
+     * Where from the middle to the rim to look.
+     *
+     * @param  list<Leg>  $legs
+     *
+     * @return non-empty-list<float> shares of the floor's radius
+     */
+    public static function radii(array $legs): array
+    {
+        return array_filter($legs, static fn (Leg $leg): bool => $leg->shift > 0) === [] ? self::IN_THE_MIDDLE : self::THE_FLOOR;
     }
 
     /**

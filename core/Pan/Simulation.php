@@ -20,6 +20,9 @@ final class Simulation
     /** Free liquid, g per g rice, under which the floor is bare and the pan counts as dry. */
     public const DRY = 0.004;
 
+    /** Off the heat a bare floor that is no hotter than so much over the rice dries none of it to speak of, K. */
+    private const NO_HOTTER = 2.0;
+
     /** With more than this liquid is seen between the grains of a pan that should be dry, g per g rice (our estimate). */
     public const WET = 0.1;
 
@@ -350,7 +353,7 @@ final class Simulation
             $lost += $cools;
             $warms = $heat;
             $dries = 0.0;
-            $isBare = $free <= $bare && ($heat > 0.0 || $floor > $temperature);
+            $isBare = $free <= $bare && ($heat > 0.0 || $floor > $temperature + self::NO_HOTTER);
             if ($isBare) {
                 $warms = $this->throughTheCrust($state->net, $temperature, $drunk, $dried, $floor);
             }

@@ -117,7 +117,7 @@ static void run(const pan *p, state *s, double until) {
         capacity = metal + WATER * (s->free + p->rice * s->drunk);
         cools = s->losing * dt * (s->temperature - p->room);
         s->lost += cools;
-        is_bare = s->free <= bare && (heat > 0 || s->floor > s->temperature);
+        is_bare = s->free <= bare && (heat > 0 || s->floor > s->temperature + 2);
         if (is_bare) warms = through_the_crust(p, s);
         s->temperature += (warms - cools - vapour * LATENT) / capacity;
         if (s->temperature > p->boiling) {

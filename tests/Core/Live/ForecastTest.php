@@ -269,7 +269,7 @@ it('colours the floor by the clock once the crust has begun, gold before it is b
     $rows = $floor($crust)->rows;
     $middle = static fn (float $minute): float => array_values(array_filter($rows, static fn (array $row): bool => $row['minute'] >= $minute - 1e-6))[0]['rings'][0];
     // It browns on off the heat: on it, it is paler, and no part of it burnt, when it must come off.
-    expect($middle($plan->pulled->minute()))->toBeGreaterThan(0.5 * $plan->crust->rings[0]->darkest)->toBeLessThan($plan->crust->rings[0]->darkest)
+    expect($middle($plan->pulled->minute()))->toBeGreaterThan(0.5 * $plan->crust->rings()[0]->darkest)->toBeLessThan($plan->crust->rings()[0]->darkest)
         ->and(max($rows[count($rows) - 1]['rings']))->toBeGreaterThan(2.5)->toBeLessThan(4.5)
         ->and($rows[count($rows) - 1]['minute'])->toEqualWithDelta($floor($crust)->burnt, 1e-6);
 });

@@ -25,7 +25,7 @@ function everyNumberIsOne(Plan $plan, string $name): void
     ];
     expect(array_filter($numbers, static fn (float $number): bool => ! is_finite($number)))->toBe([], "$name: not a number")
         ->and(min($numbers))->toBeGreaterThanOrEqual(0.0, "$name: negative");
-    foreach ($plan->crust?->rings ?? [] as $ring) {
+    foreach ($plan->crust?->rings() ?? [] as $ring) {
         expect($ring->palest)->toBeGreaterThanOrEqual(0.0)->and($ring->darkest)->toBeGreaterThanOrEqual($ring->palest)->and(is_finite($ring->darkest) && is_finite($ring->millimetres))->toBeTrue($name);
     }
 }

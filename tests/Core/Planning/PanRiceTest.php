@@ -118,7 +118,8 @@ describe('stock and heat', function (): void {
         $pan = new Pan(36, 42, 5, 1050);
         $most = Fit::thinLayer($grain->drunkInAmpleLiquid($grain->window->middle()))->mostRice($pan);
         $plan = Planner::plan(Kitchens::panRice(covers: 1, grams: $most, variety: $variety));
-        expect($plan->layer())->toEqualWithDelta(Pan::PAN_RICE_LAYER_MM, 0.45);
+        // To half a millimetre, which no warning tells either.
+        expect($plan->layer())->toEqualWithDelta(Pan::PAN_RICE_LAYER_MM, 0.5);
     })->with([[Variety::Bomba], [Variety::Round], [Variety::Sushi]]);
 });
 
@@ -182,7 +183,7 @@ describe('the crust', function (): void {
                 continue;
             }
             $even++;
-            foreach ($plan->crust->rings as $ring) {
+            foreach ($plan->crust->rings() as $ring) {
                 expect($ring->palest)->toBeGreaterThan(0.85 * $ask->target->crust->palest(), $name)->and($ring->darkest)->toBeLessThan(1.1 * $ask->target->crust->darkest(), $name);
             }
         }
@@ -219,7 +220,7 @@ describe('the crust', function (): void {
 
     it('gets there sooner the stronger the setting, in the middle before the rim, and gold before burnt', function (): void {
         $before = INF;
-        foreach (Planner::plan(Kitchens::panRice())->crust->byMark as $minutes) {
+        foreach (Planner::plan(Kitchens::panRice())->crust->byMark() as $minutes) {
             expect($minutes['centre_gold'])->toBeLessThan($before)
                 ->and($minutes['centre_gold'])->toBeLessThan($minutes['rim_gold'])
                 ->and($minutes['centre_gold'])->toBeLessThan($minutes['centre_burnt']);
