@@ -42,15 +42,18 @@ export function Answers<T extends string>({
   answers,
   columns,
   now,
+  from = 1,
   onAnswer,
 }: {
   answers: readonly { value: T; words: string; note?: string }[];
   columns: string;
   now?: string | undefined;
+  /** Digit of the first answer, where another question stands before it. */
+  from?: number;
   onAnswer: (value: T) => void;
 }) {
   useKeys((key) => {
-    const answer = answers[Number(key) - 1];
+    const answer = answers[Number(key) - from];
     return answer && (() => onAnswer(answer.value));
   });
 
@@ -59,13 +62,13 @@ export function Answers<T extends string>({
       {answers.map(({ value, words, note }, index) => (
         <button
           key={value}
-          aria-keyshortcuts={String(index + 1)}
+          aria-keyshortcuts={String(from + index)}
           aria-pressed={now === undefined ? undefined : now === value}
           onClick={() => onAnswer(value)}
           className="min-h-24 rounded-lg border-2 border-iron-rule bg-iron-light px-3 py-2 text-2xl leading-tight font-semibold aria-pressed:border-saffron aria-pressed:bg-saffron aria-pressed:text-ink max-md:min-h-20 max-md:text-xl"
         >
           <kbd className="mr-2 rounded border-2 border-current px-1.5 align-middle font-sans text-base opacity-70 max-md:hidden">
-            {index + 1}
+            {from + index}
           </kbd>
           {words}
           {note && <span className="block text-lg font-normal opacity-80">{note}</span>}

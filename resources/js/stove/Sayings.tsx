@@ -37,6 +37,7 @@ export function Taste({ say, onClose }: Props) {
       <Answers
         answers={SALT_TASTE.map((salt) => ({ value: salt, words: wordOf('salt_taste', salt) }))}
         columns="grid-cols-3"
+        from={TASTES.length + 1}
         onAnswer={(salt) => {
           onClose();
           say({ kind: 'taste', salt });
