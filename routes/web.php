@@ -12,6 +12,7 @@ use App\Http\Controllers\DishController;
 use App\Http\Controllers\DoorLinkController;
 use App\Http\Controllers\ExchangeController;
 use App\Http\Controllers\FarewellController;
+use App\Http\Controllers\FoodController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\PanHoldsController;
@@ -82,6 +83,7 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::put('dishes/{dish}', [DishController::class, 'update'])->where('dish', $id);
         Route::delete('dishes/{dish}', [DishController::class, 'destroy'])->where('dish', $id);
         Route::post('dishes/{id}/back', [DishController::class, 'back'])->where('id', $id);
+        Route::get('foods', FoodController::class);
         Route::post('dishes/import', [ExchangeController::class, 'bring']);
         Route::get('dishes/{dish}/export', [ExchangeController::class, 'dish'])->where('dish', $id);
         Route::post('dishes/{dish}/copy', [DishController::class, 'copy'])->where('dish', $id);

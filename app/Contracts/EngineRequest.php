@@ -160,17 +160,9 @@ abstract class EngineRequest
         if ($goes === Goes::AtMinute && ! isset($row['at_min'])) {
             $this->refuse("/ingredients/$at/at_min", 'must be a number from 0 to 120 (min, for what goes in at a minute)');
         }
-        $known = isset($row['group']) ? Group::from($row['group'])->food() : Foods::find($row['name']);
-        $changes = [];
-        foreach (['water' => 'water_percent', 'fat' => 'fat_percent', 'frees' => 'frees_percent', 'loses' => 'loses_percent', 'losesSpread' => 'loses_spread_percent', 'shell' => 'shell_percent'] as $property => $field) {
-            $changes += isset($said[$field]) ? [$property => $said[$field] / 100] : [];
-        }
-        foreach (['salt' => 'salt_g_per_100_g', 'tau' => 'tau_min', 'takes' => 'takes_g_per_g'] as $property => $field) {
-            $changes += isset($said[$field]) ? [$property => $said[$field]] : [];
-        }
-        $food = ($known ?? Group::usual()->food())->with($changes);
+        $food = FoodDocument::food($row['name'], $row);
 
-        return new Portion($row['name'], $food, $said['grams'], $goes, $said['temperature_c'] ?? $food->kept, $said['at_min'] ?? null, $known === null);
+        return new Portion($row['name'], $food, $said['grams'], $goes, $said['temperature_c'] ?? $food->kept, $said['at_min'] ?? null, ! FoodDocument::isKnown($row['name'], $row));
     }
 
     protected function checkMark(string $path, string $mark, Burner $burner): void

@@ -141,13 +141,9 @@ final class PlanRequestDocument extends EngineRequest
     /** @return array<string, mixed> */
     private static function ingredient(Portion $one): array
     {
-        $food = $one->food;
-
         return [
             'name' => $one->name, 'grams' => $one->grams, 'goes' => $one->goes->value, ...$one->minute === null ? [] : ['at_min' => $one->minute],
-            'temperature_c' => $one->temperature, 'group' => $food->group->value, 'water_percent' => 100 * $food->water, 'fat_percent' => 100 * $food->fat,
-            'salt_g_per_100_g' => $food->salt, 'frees_percent' => 100 * $food->frees, 'tau_min' => $food->tau, 'takes_g_per_g' => $food->takes,
-            'loses_percent' => 100 * $food->loses, 'loses_spread_percent' => 100 * $food->losesSpread, 'shell_percent' => 100 * $food->shell,
+            'temperature_c' => $one->temperature, ...FoodDocument::of($one->food),
         ];
     }
 

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Contracts\FoodDocument;
 use App\Models\Dish;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
-use Velko\Core\Food\Foods;
-use Velko\Core\Food\Group;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
@@ -110,10 +109,10 @@ final class DishAsk
     {
         $food = [];
         foreach (MiseDocument::ingredients($dish) as $at => $one) {
-            $known = Foods::find($one->name);
-            $what = $known ?? Group::usual()->food();
+            $said = $dish->ingredients[$at]->food ?? [];
+            $what = FoodDocument::food($one->name, $said);
             $grams = $one->unit === 'pieces' ? 0.0 : round(min(self::MOST_G, $one->for($rice, $dish->grams_main, $plates, $floor)), 1);
-            $food[$at] = new Portion($one->name, $what, $grams, $one->goes, $one->temperature ?? $what->kept, $one->minute, $known === null);
+            $food[$at] = new Portion($one->name, $what, $grams, $one->goes, $one->temperature ?? $what->kept, $one->minute, ! FoodDocument::isKnown($one->name, $said));
         }
 
         return $food;

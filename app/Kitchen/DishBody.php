@@ -38,7 +38,7 @@ final class DishBody
             ...$dish->only(self::COLUMNS),
             'diet' => $dish->diet->value,
             'ingredients' => array_values($dish->ingredients->map(static fn (DishIngredient $one): array => [
-                ...$one->only(['name', 'amount', 'unit', 'minute', 'temperature_c']),
+                ...$one->only(['name', 'amount', 'unit', 'minute', 'temperature_c', 'food']),
                 'per' => $one->per->value, 'goes' => $one->goes->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
             ])->all()),
             'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
@@ -129,6 +129,7 @@ final class DishBody
                 ...$one, 'position' => $position,
                 'minute' => $one['goes'] === Goes::AtMinute->value ? $one['minute'] ?? 0 : null,
                 'temperature_c' => $one['temperature_c'] ?? null,
+                'food' => self::said($one['food'] ?? null),
                 ...self::known($one),
             ];
         }
@@ -137,6 +138,16 @@ final class DishBody
         }
 
         return [$ingredients, $works];
+    }
+
+    /**
+     * @param  mixed  $food  food.json or null
+     *
+     * @return array<mixed>|null null where nothing is said that is not known by its name
+     */
+    private static function said(mixed $food): ?array
+    {
+        return is_array($food) && $food !== [] ? $food : null;
     }
 
     /**

@@ -19,6 +19,7 @@ use Velko\Core\Safety\Diet;
  * @property Goes $goes
  * @property float|null $minute
  * @property float|null $temperature_c null: as it is kept
+ * @property array<string, mixed>|null $food food.json: where the kitchen's numbers differ from what it is known by; null: nowhere
  * @property Diet|null $suits null: nobody has said
  * @property list<Allergen>|null $allergens null: nobody has said
  */
@@ -32,6 +33,6 @@ final class DishIngredient extends Model
 
     protected function casts(): array
     {
-        return ['amount' => 'float', 'minute' => 'float', 'temperature_c' => 'float', 'per' => Scales::class, 'goes' => Goes::class, 'suits' => Diet::class, 'allergens' => AllergenList::class];
+        return ['amount' => 'float', 'minute' => 'float', 'temperature_c' => 'float', 'food' => 'array', 'per' => Scales::class, 'goes' => Goes::class, 'suits' => Diet::class, 'allergens' => AllergenList::class];
     }
 }

@@ -61,6 +61,12 @@ final class CrustMaking
     /** What was found before: it does not depend on the covers. */
     private ?CrustPlan $planned = null;
 
+    /** @var list<float>|null */
+    private ?array $shifts = null;
+
+    /** @var array<int|string, float> share of the heat that is caught, by shift */
+    private array $catches = [];
+
     private float|null|false $nearest = false;
 
     /**
@@ -88,11 +94,15 @@ final class CrustMaking
             return new CrustPlan($school, [], true, 0.0, 0.0);
         }
         foreach (array_slice(self::inOrderOfLiking($burner, $school), 0, self::MARKS_TRIED) as $mark) {
-            $plan = $this->on($mark, $burner->net[$mark]);
-            if ($plan->even) {
-                return $plan;
+            $tooLong = false;
+            foreach ([0.0, ...$this->shifts()] as $shift) {
+                $legs = $this->legs($burner->net[$mark], $shift);
+                if ($this->isEven($legs)) {
+                    return $this->judged($mark, $legs);
+                }
+                $tooLong = $tooLong || ! $this->inTime($legs);
             }
-            if ($plan->legs !== [] && $plan->seconds() < $this->mostSeconds()) {
+            if (! $tooLong) {
                 // Where the ring leaves the rim cold, it does so on every mark; only what takes too long does better on another.
                 break;
             }
@@ -112,7 +122,7 @@ final class CrustMaking
     {
         $best = $this->judged($mark, $this->inTheMiddle($net));
         foreach ($best->even ? [] : $this->shifts() as $shift) {
-            $plan = $this->judged($mark, $this->shifted($net, $shift));
+            $plan = $this->judged($mark, $this->legs($net, $shift));
             if (self::evenness($plan) > self::evenness($best)) {
                 $best = $plan;
             }
@@ -135,11 +145,17 @@ final class CrustMaking
 
         return $this->wish->browning() <= 0
             ? new CrustPlan($mark, [], true, 0.0, 0.0)
-            : $this->judged($mark, $shift > 0 ? $this->shifted($net, $shift) : $this->inTheMiddle($net));
+            : $this->judged($mark, $this->legs($net, $shift));
     }
 
     /** @return list<float> cm: the least that heats the floor evenly, and the one that does it best */
     private function shifts(): array
+    {
+        return $this->shifts ??= $this->evenShifts();
+    }
+
+    /** @return list<float> */
+    private function evenShifts(): array
     {
         $even = [];
         $evenest = null;
@@ -229,6 +245,12 @@ final class CrustMaking
     }
 
     /** @return list<Leg> */
+    private function legs(float $net, float $shift): array
+    {
+        return $shift > 0 ? $this->shifted($net, $shift) : $this->inTheMiddle($net);
+    }
+
+    /** @return list<Leg> */
     private function inTheMiddle(float $net): array
     {
         $seconds = $this->untilAsWanted(static fn (float $s): array => [new Leg($s, $net)], WholeFloor::IN_THE_MIDDLE, [0.0], $this->guess($net));
@@ -240,9 +262,12 @@ final class CrustMaking
     /** @return list<Leg> */
     private function shifted(float $net, float $shift): array
     {
-        $catches = $this->floor->catches($shift);
+        $catches = $this->catches[(string) $shift] ??= $this->floor->catches($shift);
         $seconds = $this->untilAsWanted(static fn (float $s): array => [Leg::turned($s, $net, $shift, $catches)], WholeFloor::SOME_OF_IT, WholeFloor::HALF_WAY_AND_FIRST, $this->guess($net * $catches));
         $turning = Leg::turned(self::rounded($seconds), $net, $shift, $catches);
+        if (! $this->inTime([$turning])) {
+            return [$turning];
+        }
         $middle = self::rounded($this->middleLacks($turning, $net));
 
         return $middle >= self::WORTH_A_MOVE ? [$turning, new Leg($middle, $net)] : [$turning];
@@ -261,7 +286,7 @@ final class CrustMaking
         return Seconds::until(1.0, fn (float $s): float => max(array_map(
             fn (array $place): float => $this->whole->after($place[3], [new Leg($s, $net)], $place[0], $place[1]) / $place[2],
             $turned,
-        )), self::WORTH_A_MOVE);
+        )), $this->guess($net) / 2);
     }
 
     /**
@@ -302,10 +327,38 @@ final class CrustMaking
     {
         $wish = $this->wish;
         [$palest, $darkest] = $this->whole->extremes($legs, WholeFloor::radii($legs), WholeFloor::angles($legs));
-        $seconds = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $legs));
-        $even = $palest >= $wish->palest() && $darkest <= (1 + Seconds::CLOSE_BROWNING) * $wish->darkest() && $seconds > 0 && $seconds < $this->mostSeconds();
+        $even = $this->inTime($legs) && $palest >= $wish->palest() && $darkest <= $this->darkest();
 
         return new CrustPlan($mark, $legs, $even, $palest, $darkest);
+    }
+
+    /**
+     * Whether every part of the floor gets there, looked at no further than to the first that does not.
+     *
+     * @param  list<Leg>  $legs
+     */
+    private function isEven(array $legs): bool
+    {
+        return $this->inTime($legs)
+            && $this->whole->within($this->wish->palest(), $this->darkest(), $legs, WholeFloor::radii($legs), WholeFloor::angles($legs));
+    }
+
+    /**
+     * Whether these take as long as a crust of the school may.
+     *
+     * @param  list<Leg>  $legs
+     */
+    private function inTime(array $legs): bool
+    {
+        $seconds = array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $legs));
+
+        return $seconds > 0 && $seconds < $this->mostSeconds();
+    }
+
+    /** The darkest that still counts, found as closely as times are. */
+    private function darkest(): float
+    {
+        return (1 + Seconds::CLOSE_BROWNING) * $this->wish->darkest();
     }
 
     /** How good a crust is: even first, never burnt, and of two alike the one with the smaller difference. */

@@ -17,43 +17,49 @@ final class Seconds
 
     private const LOOKS = 14;
 
-    /** Where that was too early, it is looked for so many times later. */
-    private const FURTHER = 1.5;
+    /** Browning goes with about this power of the time, and with a higher one at first (our estimate, for the next look only). */
+    private const STEEP = 2.5;
+
+    /** A floor that is still white is this far off, as a logarithm: nothing to interpolate from. */
+    private const FROM_NOTHING = -5.0;
+
+    /** From look to look the time is no more than so many times longer or shorter. */
+    private const FURTHER = 2.5;
 
     /**
-     * Seconds after which a browning is reached, which only rises, and steeply: false position on its logarithm. All
-     * of them when it is not reached.
+     * Seconds after which a browning is reached, which only rises, and steeply: false position between the logarithms
+     * of both. All of them when it is not reached.
      *
      * @param  callable(float): float  $browning
-     * @param  float  $guess  s
+     * @param  float  $guess  s, > 0
      */
     public static function until(float $wish, callable $browning, float $guess): float
     {
         $miss = static fn (float $s): float => log(max(1e-9, $browning($s)) / $wish);
-        [$low, $below] = [0.0, $miss(0.0)];
+        [$low, $below, $high, $above] = [0.0, $miss(0.0), INF, 0.0];
         if ($below >= 0) {
             return 0.0;
         }
-        $high = min(self::LONGEST, $guess);
-        $above = $miss($high);
-        while ($above < 0 && $high < self::LONGEST) {
-            [$low, $below] = [$high, $above];
-            $high = min(self::LONGEST, self::FURTHER * $high);
-            $above = $miss($high);
-        }
-        if ($above < 0) {
-            return self::LONGEST;
-        }
-        $at = $high;
-        for ($look = 0; $look < self::LOOKS && $high - $low > self::CLOSE; $look++) {
-            // The logarithm runs off to nothing at no time at all: stay within the middle of the bracket.
-            $share = max(0.1, min(0.9, $below / ($below - $above)));
-            $at = $low + $share * ($high - $low);
+        $at = min(self::LONGEST, $guess);
+        $early = false;
+        for ($look = 0; $look < self::LOOKS; $look++) {
             $off = $miss($at);
-            if (abs($off) < self::CLOSE_BROWNING) {
+            if (abs($off) < self::CLOSE_BROWNING || ($off < 0 && $at >= self::LONGEST)) {
                 break;
             }
-            $off < 0 ? [$low, $below] = [$at, $off] : [$high, $above] = [$at, $off];
+            // An end that stays twice counts half, so that it comes nearer too.
+            $again = $look > 0 && $off < 0 === $early;
+            $early = $off < 0;
+            $early ? [$low, $below, $above] = [$at, $off, $again ? $above / 2 : $above] : [$high, $above, $below] = [$at, $off, $again ? $below / 2 : $below];
+            if ($high - $low <= self::CLOSE) {
+                break;
+            }
+            $share = max(0.1, min(0.9, $below / ($below - $above)));
+            if ($high < INF && ($low > 0 || $below > self::FROM_NOTHING)) {
+                $at = $low > 0 ? $low * ($high / $low) ** $share : $high * $share;
+            } else {
+                $at = min(self::LONGEST, $at * max(1 / self::FURTHER, min(self::FURTHER, exp(-$off / self::STEEP))));
+            }
         }
 
         return $at;

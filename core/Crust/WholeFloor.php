@@ -69,6 +69,27 @@ final readonly class WholeFloor
     }
 
     /**
+     * Whether all of these places lie between these colours in the end; the rim first, which is palest where any is.
+     *
+     * @param  list<Leg>  $legs
+     * @param  list<float>  $radii  shares of the floor's radius
+     * @param  list<float>  $angles  turns
+     */
+    public function within(float $palest, float $darkest, array $legs, array $radii, array $angles): bool
+    {
+        foreach (array_reverse($radii) as $radius) {
+            foreach ($angles as $angle) {
+                $brown = $this->inTheEnd($legs, $radius, $angle);
+                if ($brown < $palest || $brown > $darkest) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * The floor in rings from the middle to the rim, as these legs leave it.
      *
      * @param  list<Leg>  $legs

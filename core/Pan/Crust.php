@@ -80,8 +80,14 @@ final class Crust
     /** Water in the wet rice, kg/m³. */
     private readonly float $water;
 
-    /** @var array<int|string, float> heat for each watt, 1/m², where it was asked for before */
+    /** A still pan is looked at again from stretches of so long, s. */
+    private const STRETCH = 10.0;
+
+    /** @var array<string, non-empty-list<float>> heat for each watt, 1/m², where it was asked for before */
     private array $perWatt = [];
+
+    /** @var array<int|string, non-empty-list<FloorPlace>> by heat, W/m²: a place after each stretch of it, as far as it was followed before */
+    private array $followed = [];
 
     /**
      * @param  float  $boiling  °C
@@ -145,7 +151,9 @@ final class Crust
      */
     public function place(array $legs, float $radius, float $angle = 0.0): FloorPlace
     {
-        return $this->goOn(new FloorPlace($this->boiling), $legs, $radius, $angle);
+        $first = array_shift($legs);
+
+        return $first === null ? new FloorPlace($this->boiling) : $this->goOn($this->begun($first, $radius, $angle), $legs, $radius, $angle);
     }
 
     /**
@@ -186,22 +194,46 @@ final class Crust
         return null;
     }
 
+    /** One place after a first leg: who looks for a time asks again and again, so a still pan goes on from the stretch it was followed to. */
+    private function begun(Leg $leg, float $radius, float $angle): FloorPlace
+    {
+        if ($leg->shift > 0) {
+            return $this->goOn(new FloorPlace($this->boiling), [$leg], $radius, $angle);
+        }
+        $heat = $leg->net * $this->perWatt(0.0, $radius, 0.0)[0];
+        $key = (string) $heat;
+        $seconds = min($leg->seconds, self::LONGEST);
+        $whole = (int) floor($seconds / self::STRETCH + 1e-9);
+        $this->followed[$key] ??= [new FloorPlace($this->boiling)];
+        for ($stretch = count($this->followed[$key]); $stretch <= $whole; $stretch++) {
+            $place = clone $this->followed[$key][$stretch - 1];
+            $this->bake($place, $heat, $leg->net > 0, self::STRETCH, INF);
+            $this->followed[$key][] = $place;
+        }
+        $place = clone $this->followed[$key][$whole];
+        $this->bake($place, $heat, $leg->net > 0, max(0.0, $seconds - $whole * self::STRETCH), INF);
+
+        return $place;
+    }
+
+    /** @return non-empty-list<float> heat into one place for each watt, 1/m², in each step of turning the pan; one where it stands still */
+    private function perWatt(float $shift, float $radius, float $angle): array
+    {
+        return $this->perWatt["$shift $radius $angle"] ??= array_map(
+            fn (int $step): float => $this->floor->perWatt($radius * $this->floor->radius, $shift, $angle - $step / Floor::TURN_STEPS),
+            $shift > 0 ? range(0, Floor::TURN_STEPS - 1) : [0],
+        );
+    }
+
     /** One place through one leg, turned step by step if the pan is. */
     private function follow(FloorPlace $place, Leg $leg, float $radius, float $angle, float $until): void
     {
         $left = min($leg->seconds, self::LONGEST + self::GOES_ON - $place->second);
-        $far = $radius * $this->floor->radius;
-        if ($leg->shift <= 0) {
-            $perWatt = $this->perWatt[(string) $radius] ??= $this->floor->perWatt($far);
-            $this->bake($place, $leg->net * $perWatt, $leg->net > 0, $left, $until);
-
-            return;
-        }
+        $perWatt = $leg->net > 0 ? $this->perWatt($leg->shift, $radius, $leg->shift > 0 ? $angle : 0.0) : [0.0];
+        $every = $leg->shift > 0 ? $leg->every : $left;
         for ($step = 0; $left > 1e-9 && $place->browning < $until; $step++) {
-            $at = $angle - ($step % Floor::TURN_STEPS) / Floor::TURN_STEPS;
-            $perWatt = $this->perWatt["$leg->shift $radius $at"] ??= $this->floor->perWatt($far, $leg->shift, $at);
-            $this->bake($place, $leg->net * $perWatt, $leg->net > 0, min($leg->every, $left), $until);
-            $left -= $leg->every;
+            $this->bake($place, $leg->net * $perWatt[$step % count($perWatt)], $leg->net > 0, min($every, $left), $until);
+            $left -= $every;
         }
     }
 

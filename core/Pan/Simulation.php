@@ -23,6 +23,9 @@ final class Simulation
     /** Off the heat a bare floor that is no hotter than so much over the rice dries none of it to speak of, K. */
     private const NO_HOTTER = 2.0;
 
+    /** A crust grows so slowly that how it lets heat through is worked out every so many steps. */
+    private const CRUST_STEPS = 4;
+
     /** With more than this liquid is seen between the grains of a pan that should be dry, g per g rice (our estimate). */
     public const WET = 0.1;
 
@@ -279,6 +282,11 @@ final class Simulation
         $bare = self::DRY * $rice;
         $floor = $state->floor;
         $dried = $state->dried;
+        $area = $this->conditions->area;
+        $loses = $heat > 0.0 ? 0.0 : Crust::LOSES_OFF;
+        $ontoTheFloor = $state->net / $area + $loses * $room;
+        $resistance = $out = $keeps = $mean = 1.0;
+        $bareSteps = 0;
         $losing = $state->losing * $dt;
         $track = $this->track;
         $gives = $state->gives;
@@ -355,7 +363,15 @@ final class Simulation
             $dries = 0.0;
             $isBare = $free <= $bare && ($heat > 0.0 || $floor > $temperature + self::NO_HOTTER);
             if ($isBare) {
-                $warms = $this->throughTheCrust($state->net, $temperature, $drunk, $dried, $floor);
+                if ($bareSteps++ % self::CRUST_STEPS === 0) {
+                    [$resistance, $out, $keeps, $mean] = $this->crustOf($drunk, $dried, $loses);
+                }
+                // The metal goes to its end as an exponential.
+                $hottest = ($ontoTheFloor + $temperature / $resistance) / $out;
+                $off = ($floor > $temperature ? $floor : $temperature) - $hottest;
+                $floor = $hottest + $off * $keeps;
+                $over = $hottest + $off * $mean - $temperature;
+                $warms = $over > 0.0 ? $over / $resistance * $area * $dt : 0.0;
             }
             $temperature += ($warms - $cools - $vapour * Steam::LATENT_HEAT) / $capacity;
             if ($temperature > $boiling) {
@@ -425,31 +441,21 @@ final class Simulation
     }
 
     /**
-     * What a bare floor lets through in one step, all of it taken alike.
+     * How a crust of this thickness lets heat through, one step of it, all of the floor taken alike.
      *
-     * @param  float  $net  W
-     * @param  float  $above  of the wet rice, °C
      * @param  float  $drunk  g per g
-     * @param  float  $dried  out of its crust, g
-     * @param  float  $floor  of the metal, °C; moved on
+     * @param  float  $dried  out of the crust, g
      *
-     * @return float J
+     * @return array{float, float, float, float} from metal to rice, m²·K/W; what the metal gives off, W/(m²·K); of what it is off its end, the share left after the step, and in the mean over it
      */
-    private function throughTheCrust(float $net, float $above, float $drunk, float $dried, float &$floor): float
+    private function crustOf(float $drunk, float $dried, float $loses): array
     {
-        $area = $this->conditions->area;
-        $crust = $dried > 0.0 ? $dried / 1000 / $area / Crust::waterIn($drunk + $dried / $this->rice) : 0.0;
+        $crust = $dried > 0.0 ? $dried / 1000 / $this->conditions->area / Crust::waterIn($drunk + $dried / $this->rice) : 0.0;
         $resistance = Crust::holdsBack($crust);
-        $loses = $net > 0.0 ? 0.0 : Crust::LOSES_OFF;
         $out = 1 / $resistance + $loses;
         $tau = Crust::takes($this->conditions->floorMetal, $crust) / $out;
-        $end = ($net / $area + $above / $resistance + $loses * $this->conditions->room) / $out;
-        $before = max($floor, $above);
         $keeps = exp(-$this->step / $tau);
-        $floor = $end + ($before - $end) * $keeps;
-        // Of an exponential, the mean over the step.
-        $mean = $end + ($before - $end) * (1 - $keeps) * $tau / $this->step;
 
-        return max(0.0, $mean - $above) / $resistance * $area * $this->step;
+        return [$resistance, $out, $keeps, (1 - $keeps) * $tau / $this->step];
     }
 }

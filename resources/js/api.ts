@@ -13,6 +13,7 @@ import type {
   DishPage,
   DoorLink,
   Farewell,
+  FoodByName,
   House,
   Imported,
   Invitation,
@@ -190,6 +191,8 @@ export const api = {
   copyDish: (id: number) => call<DishPage>('POST', `dishes/${id}/copy`),
   retireDish: (id: number) => call<Kitchen>('DELETE', `dishes/${id}`),
   workOut: (ask: Ask, signal?: AbortSignal) => call<Working>('POST', 'work-out', ask, signal),
+  food: (name: string, signal?: AbortSignal) =>
+    call<FoodByName>('GET', `foods?name=${encodeURIComponent(name)}`, undefined, signal),
   around: (ask: Ask, signal?: AbortSignal) => call<Around>('POST', 'around', ask, signal),
   choices: (ask: Ask, signal?: AbortSignal) => call<Choices>('POST', 'choices', ask, signal),
   start: (id: string, ask: Ask) => call<Cook>('POST', 'cooks', { format: 'velko.start-cook/1', id, ask }),

@@ -11,6 +11,13 @@ export const queries = {
   dish: (id: number) => queryOptions({ queryKey: ['dish', id], queryFn: () => api.dish(id) }),
   workOut: (ask: Ask) =>
     queryOptions({ queryKey: ['work-out', ask], queryFn: ({ signal }) => api.workOut(ask, signal) }),
+  /** A food is known by its name once and for all. */
+  food: (name: string) =>
+    queryOptions({
+      queryKey: ['food', name],
+      queryFn: ({ signal }) => api.food(name, signal),
+      staleTime: Infinity,
+    }),
   /** The same whenever it is to be at the table. */
   around: (ask: Ask) =>
     queryOptions({

@@ -34,15 +34,18 @@ static double equilibrium(double c, double hot) {
 
 static double water_in(double drunk) { return 790.0 * drunk / (1 + drunk); }
 
-/* What a bare floor lets through its crust in one step, J. */
-static double through_the_crust(const pan *p, state *s) {
-    double crust = s->dried > 0 ? s->dried / 1000 / p->area / water_in(s->drunk + s->dried / p->rice) : 0;
-    double resistance = 0.0045 + crust / 0.20, loses = s->net > 0 ? 0 : 20.0, out = 1 / resistance + loses;
-    double tau = (p->floor_metal + 5.2e5 * crust / 2) / out, end = (s->net / p->area + s->temperature / resistance + loses * p->room) / out;
-    double before = s->floor > s->temperature ? s->floor : s->temperature, keeps = exp(-1.0 / tau);
-    double mean = end + (before - end) * (1 - keeps) * tau;
-    s->floor = end + (before - end) * keeps;
-    return mean > s->temperature ? (mean - s->temperature) / resistance * p->area : 0;
+/* How a crust of this thickness lets heat through in one step. */
+typedef struct { double resistance, out, keeps, mean; } crust;
+
+static crust crust_of(const pan *p, const state *s) {
+    double thick = s->dried > 0 ? s->dried / 1000 / p->area / water_in(s->drunk + s->dried / p->rice) : 0;
+    crust c = {.resistance = 0.0045 + thick / 0.20};
+    double tau;
+    c.out = 1 / c.resistance + (s->net > 0 ? 0 : 20.0);
+    tau = (p->floor_metal + 5.2e5 * thick / 2) / c.out;
+    c.keeps = exp(-1.0 / tau);
+    c.mean = (1 - c.keeps) * tau;
+    return c;
 }
 
 static void wet(const pan *p, state *s) {
@@ -77,6 +80,8 @@ static void run(const pan *p, state *s, double until) {
     const int foods = s->foods;
     const double bare = 0.004 * p->rice;
     double metal = p->metal + s->extras + RICE_HEAT * p->rice, shares[FOODS], brought = 0;
+    int bare_steps = 0;
+    crust c = {0};
     double was = NAN, speed = 0, most = 0, pressure = 0;
     for (int food = 0; food < foods; food++) shares[food] = 1 - exp(-dt / (60 * s->tau[food]));
     while (s->second < until - dt / 2) {
@@ -118,7 +123,15 @@ static void run(const pan *p, state *s, double until) {
         cools = s->losing * dt * (s->temperature - p->room);
         s->lost += cools;
         is_bare = s->free <= bare && (heat > 0 || s->floor > s->temperature + 2);
-        if (is_bare) warms = through_the_crust(p, s);
+        if (is_bare) {
+            double hottest, off, over;
+            if (bare_steps++ % 4 == 0) c = crust_of(p, s);
+            hottest = (s->net / p->area + (s->net > 0 ? 0 : 20.0) * p->room + s->temperature / c.resistance) / c.out;
+            off = (s->floor > s->temperature ? s->floor : s->temperature) - hottest;
+            s->floor = hottest + off * c.keeps;
+            over = hottest + off * c.mean - s->temperature;
+            warms = over > 0 ? over / c.resistance * p->area * dt : 0;
+        }
         s->temperature += (warms - cools - vapour * LATENT) / capacity;
         if (s->temperature > p->boiling) {
             beyond = (s->temperature - p->boiling) * capacity;

@@ -1,18 +1,17 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { Minus, Plus } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
-import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { useFieldArray, useFormContext } from 'react-hook-form';
 import { api, Refusal } from '../api';
 import type { DishPage, Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
-import { Amount, Field, Pick, Tick, Ticks } from '../parts/Field';
-import { type Option } from '../parts/Select';
+import { Amount, Field, Pick, Tick } from '../parts/Field';
 import { familyOf, type Body } from './newDish';
 import { Meanwhile } from './Meanwhile';
-import { readAmount } from './readAmount';
+import { Ingredients, withItsNumbers } from './Ingredients';
+import { Another, Remove } from './rows';
 import * as vocabulary from '../words.generated';
-import { DIETS, labelled, ALLERGENS } from './words';
+import { DIETS, labelled } from './words';
 import { kitchenChanged, queries } from '../queries';
 import { t, wordOf } from '../words/messages';
 
@@ -38,32 +37,11 @@ const CRUST_SCHOOL = labelled(vocabulary.CRUST_SCHOOL, {
   'short-and-hot': t('kitchen.dishForm.short-and-hot'),
   'long-and-gentle': t('kitchen.dishForm.long-and-gentle'),
 });
-/** What nobody says is looked up by its name, and is unknown where it is not an ordinary ingredient. */
-const SUITS = [['', t('kitchen.dishForm.by-its-name')], ...DIETS] as const;
-const PER = labelled(vocabulary.SCALES, {
-  main: t('common.a-main'),
-  plate: t('kitchen.dishForm.a-plate'),
-  floor: t('kitchen.dishForm.100-cm-of-floor'),
-  pan: t('common.a-pan'),
-});
-const GOES = [
-  ['base', t('common.in-the-base')],
-  ['with-the-rice', t('common.with-the-rice')],
-  ['at-minute', t('kitchen.dishForm.at-a-minute')],
-  ['nine-tenths-gone', t('kitchen.dishForm.when-nine-tenths-is-gone')],
-  ['last-two-minutes', t('kitchen.dishForm.for-the-last-two-minutes')],
-  ['on-top', t('kitchen.dishForm.held-back-for-the-top')],
-] as const;
 const READY = [
   ['rice', t('kitchen.dishForm.before-the-rice')],
   ['stock', t('kitchen.dishForm.before-the-first-stock')],
   ['last-dose', t('kitchen.dishForm.by-the-last-dose')],
   ['table', t('kitchen.dishForm.by-the-table')],
-] as const;
-const UNITS = [
-  ['g', 'g'],
-  ['ml', t('common.ml')],
-  ['pieces', t('kitchen.dishForm.pieces')],
 ] as const;
 
 /** HTTP: the version that was changed is not the latest any more. */
@@ -108,7 +86,7 @@ export function DishForm({
       format: 'velko.dish-entry/1',
       rice_id: Number(rice_id),
       stock_id: Number(stock_id),
-      dish,
+      dish: { ...dish, ingredients: dish.ingredients.map(withItsNumbers) },
     };
     try {
       return await api.keepDish(id, entry, known.current);
@@ -275,107 +253,6 @@ function Method({ family, looseness }: { family: Kitchen['families'][number]; lo
   );
 }
 
-function Ingredients() {
-  const { control } = useFormContext();
-  const rows = useFieldArray({ control, name: 'dish.ingredients' });
-  return (
-    <fieldset>
-      <legend className="text-xl font-bold">{t('kitchen.dishForm.what-else-goes-in')}</legend>
-      <ol className="grid gap-3">
-        {rows.fields.map((field, row) => (
-          <Ingredient key={field.id} row={row} onRemove={() => rows.remove(row)} />
-        ))}
-      </ol>
-      <Another
-        onPress={() =>
-          rows.append({
-            name: '',
-            amount: 20,
-            unit: 'g',
-            per: 'main',
-            goes: 'base',
-            minute: null,
-            temperature_c: null,
-            suits: null,
-            allergens: null,
-          })
-        }
-      >
-        {t('kitchen.dishForm.another-ingredient')}
-      </Another>
-    </fieldset>
-  );
-}
-
-/** As cold or as hot as things stand in a kitchen, °C, and whatever else was said. */
-function comes(temperature: unknown, heat: (celsius: number) => string): Option[] {
-  const usual: Option[] = [
-    ['', t('kitchen.dishForm.as-it-is-kept')],
-    ['-18', t('kitchen.dishForm.frozen')],
-    ['5', t('kitchen.dishForm.from-the-fridge')],
-    ['20', t('kitchen.dishForm.at-room-temperature')],
-    ['65', t('kitchen.dishForm.hot')],
-  ];
-  const said = typeof temperature === 'number' ? String(temperature) : '';
-  return usual.some(([value]) => value === said) ? usual : [...usual, [said, heat(Number(said))]];
-}
-
-function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
-  const name = (field: string) => `dish.ingredients.${row}.${field}`;
-  const { setValue } = useFormContext();
-  const { heat } = useMeasure();
-  const goes: unknown = useWatch({ name: name('goes') });
-  const temperature: unknown = useWatch({ name: name('temperature_c') });
-  return (
-    <li className="rounded-lg border-2 border-rule p-3">
-      <div className="grid grid-cols-[2fr_1fr_1fr_1.4fr_auto] items-end gap-2 max-md:grid-cols-2">
-        <Field name={name('name')} label={t('kitchen.dishForm.ingredient')} maxLength={80} />
-        <Field
-          name={name('amount')}
-          label={t('kitchen.dishForm.amount')}
-          kind="number"
-          onLeave={(text) => {
-            const read = readAmount(text);
-            if (read) {
-              setValue(name('amount'), read.amount, { shouldDirty: true });
-              setValue(name('unit'), read.unit, { shouldDirty: true });
-            }
-          }}
-        />
-        <Pick name={name('unit')} label={t('common.in')} options={UNITS} />
-        <Pick name={name('per')} label={t('common.for')} options={PER} />
-        <Remove label={t('kitchen.dishForm.take-ingredient-row-out', { row: row + 1 })} onPress={onRemove} />
-      </div>
-      <div className="mt-2 grid grid-cols-[2fr_1fr_1.4fr_1.4fr] gap-2 max-md:grid-cols-2">
-        <Pick name={name('goes')} label={t('kitchen.dishForm.it-goes-in')} options={GOES} />
-        {goes === 'at-minute' ? (
-          <Field name={name('minute')} label={t('kitchen.dishForm.minute')} kind="number" />
-        ) : (
-          <span />
-        )}
-        <Pick
-          name={name('temperature_c')}
-          label={t('kitchen.dishForm.as-it-goes-in')}
-          options={comes(temperature, heat)}
-          numeric
-        />
-        <Pick name={name('suits')} label={t('kitchen.dishForm.it-suits')} options={SUITS} orNull />
-      </div>
-      <details className="mt-2">
-        <summary className="min-h-11 cursor-pointer content-center text-base font-semibold">
-          {t('common.allergens')}
-        </summary>
-        <Ticks
-          name={name('allergens')}
-          label={t('kitchen.dishForm.none-ticked-looked-up-by-its')}
-          options={ALLERGENS}
-          none={t('common.none-of-these')}
-        />
-      </details>
-    </li>
-  );
-}
-
 function SideWork() {
   const { control } = useFormContext();
   const rows = useFieldArray({ control, name: 'dish.side_work' });
@@ -416,30 +293,5 @@ function SideWork() {
         {t('kitchen.dishForm.more-work')}
       </Another>
     </fieldset>
-  );
-}
-
-function Remove({ label, onPress }: { label: string; onPress: () => void }) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      onClick={onPress}
-      className="grid size-14 place-content-center rounded-lg border-2 border-ink"
-    >
-      <Minus aria-hidden="true" />
-    </button>
-  );
-}
-
-function Another({ onPress, children }: { onPress: () => void; children: ReactNode }) {
-  return (
-    <button
-      type="button"
-      onClick={onPress}
-      className="mt-2 flex min-h-12 w-full items-center justify-center gap-2 rounded-lg border-2 border-dashed border-ink-soft text-lg"
-    >
-      <Plus aria-hidden="true" className="size-5" /> {children}
-    </button>
   );
 }
