@@ -117,6 +117,25 @@ test('something is off: what is seen, then the way back in this pan’s numbers,
     .toEqual(['trouble', 'heat', 'heat', 'lid', 'taste', 'sign', 'not-yet'].slice(-8));
 });
 
+test('in the taste drawer a digit says one thing, of the tooth or of the salt', async ({ page }) => {
+  await page.clock.install();
+  await signIn(page);
+  await putOn(page);
+  await done(page);
+  await cookUntil(page, /mL[\s\S]*trail closes/);
+  const said = async (digit: string) => {
+    await page.keyboard.press('t');
+    await page.getByRole('dialog', { name: 'What does the tooth say?' }).waitFor();
+    const touch = page.waitForRequest((request) => request.url().includes('/events'));
+    await page.keyboard.press(digit);
+    const { taste, salt } = (await touch).postDataJSON() as { taste?: string; salt?: string };
+    await settled(page);
+    return { taste, salt };
+  };
+  expect(await said('1')).toEqual({ taste: 'crunchy', salt: undefined });
+  expect(await said('7')).toEqual({ taste: undefined, salt: 'salty' });
+});
+
 /** Kinds of the touches that count, oldest first, as the kitchen's archive has them. */
 async function events(page: Page, id: string): Promise<string[]> {
   const cooks = (await archived(page)).slice(1).map((line) => JSON.parse(line) as ArchiveCook);
