@@ -20,6 +20,9 @@ final readonly class Pan
 
     public const MAX_METAL = 50000.0;
 
+    /** No floor is thinner than a foil, a tenth of a millimetre of steel, J/(m²·K). */
+    private const FOIL = 385.0;
+
     /** Cooked rice, g per mL of pan it fills (our estimate; cooked short grain is 186 g per US cup loose, USDA FDC; from memory). */
     public const COOKED_G_PER_ML = 0.79;
 
@@ -63,7 +66,7 @@ final readonly class Pan
     {
         $wall = M_PI * ($this->base + $this->rim) / 200 * hypot($this->height, ($this->rim - $this->base) / 2) / 100;
 
-        return $this->metal / ($this->baseArea() + $wall);
+        return max(self::FOIL, $this->metal / ($this->baseArea() + $wall));
     }
 
     /** What a lid covers, m². */

@@ -27,7 +27,8 @@ final class ByHand
         $pan = $ask->pan;
         $floor = M_PI * ($pan->base / 200) ** 2;
         $rice = $ask->covers * $ask->gramsPerCover;
-        $depth = $rice * (1 + $plan->pulled->drunk) / 0.79 / 1000 / $floor;
+        // As deep as it lay before the crust dried.
+        $depth = ($rice * (1 + $plan->pulled->drunk) + $plan->pulled->dried) / 0.79 / 1000 / $floor;
         $pours = array_values(array_filter($plan->stages, static fn ($stage): bool => $stage->kind === StageKind::Pour));
         $marks = array_map(static fn ($change): float => $ask->burner->net[$change->mark] / $floor, $plan->heat);
         $window = $ask->grain->window;
