@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Contracts;
 
 use Velko\Core\Family\Families;
-use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
-use Velko\Core\Food\Group;
 use Velko\Core\Food\Portion;
 use Velko\Core\Pan\Conditions;
 use Velko\Core\Planning\Defaults;
@@ -162,7 +160,7 @@ abstract class EngineRequest
         }
         $food = FoodDocument::food($row['name'], $row);
 
-        return new Portion($row['name'], $food, $said['grams'], $goes, $said['temperature_c'] ?? $food->kept, $said['at_min'] ?? null, ! FoodDocument::isKnown($row['name'], $row));
+        return new Portion($row['name'], $food, $said['grams'], $goes, $said['temperature_c'] ?? $food->kept, $said['at_min'] ?? null, ! FoodDocument::isKnown($row['name'], $row), $row['fried'] ?? false);
     }
 
     protected function checkMark(string $path, string $mark, Burner $burner): void

@@ -143,7 +143,7 @@ final class PlanRequestDocument extends EngineRequest
     {
         return [
             'name' => $one->name, 'grams' => $one->grams, 'goes' => $one->goes->value, ...$one->minute === null ? [] : ['at_min' => $one->minute],
-            'temperature_c' => $one->temperature, ...FoodDocument::of($one->food),
+            'temperature_c' => $one->temperature, ...$one->fried ? ['fried' => true] : [], ...FoodDocument::of($one->food),
         ];
     }
 

@@ -29,7 +29,7 @@ final class PrepCalendar
         foreach ($working['prep'] as $one) {
             $add($words->say(Fact::of('calendar.work', dish: $working['dish']['name'], what: $one['what'])), $one['start_at'], $one['ready_at']);
         }
-        $add($words->say(Fact::of('calendar.pan', dish: $working['dish']['name'], pan: $working['pan']['name'], ring: $working['burner']['name'])), $working['clock']['toast_at'], $working['clock']['table_at']);
+        $add($words->say(Fact::of('calendar.pan', dish: $working['dish']['name'], pan: $working['pan']['name'], ring: $working['burner']['name'])), $working['clock']['pan_on_at'] ?? $working['clock']['toast_at'], $working['clock']['table_at']);
 
         return $calendar->serialize();
     }

@@ -31,6 +31,9 @@ final class DishAsk
     /** As much of one thing as the contract takes, g. */
     private const MOST_G = 100_000.0;
 
+    /** What came out of the pan waits beside it until it goes back in, °C (our estimate). */
+    private const BESIDE_THE_PAN_C = 50.0;
+
     /** What a dish says is to so much rice, g. */
     private const TO_G = 80;
 
@@ -112,7 +115,10 @@ final class DishAsk
             $said = $dish->ingredients[$at]->food ?? [];
             $what = FoodDocument::food($one->name, $said);
             $grams = $one->unit === 'pieces' ? 0.0 : round(min(self::MOST_G, $one->for($rice, $dish->grams_main, $plates, $floor)), 1);
-            $food[$at] = new Portion($one->name, $what, $grams, $one->goes, $one->temperature ?? $what->kept, $one->minute, ! FoodDocument::isKnown($one->name, $said));
+            $food[$at] = new Portion(
+                $one->name, $what, $grams, $one->goes, $one->temperature ?? ($one->goesBackIn() ? self::BESIDE_THE_PAN_C : $what->kept), $one->minute,
+                ! FoodDocument::isKnown($one->name, $said), $one->goesBackIn(),
+            );
         }
 
         return $food;

@@ -38,8 +38,8 @@ final class DishBody
             ...$dish->only(self::COLUMNS),
             'diet' => $dish->diet->value,
             'ingredients' => array_values($dish->ingredients->map(static fn (DishIngredient $one): array => [
-                ...$one->only(['name', 'amount', 'unit', 'minute', 'temperature_c', 'food']),
-                'per' => $one->per->value, 'goes' => $one->goes->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
+                ...$one->only(['name', 'amount', 'unit', 'minute', 'before_min', 'comes_out', 'temperature_c', 'food']),
+                'per' => $one->per->value, 'goes' => $one->goes->value, 'until' => $one->until?->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
             ])->all()),
             'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
                 ...$one->only(['what', 'takes_min', 'hands_min', 'ahead']), 'ready' => $one->ready->value,
@@ -129,6 +129,9 @@ final class DishBody
                 ...$one, 'position' => $position,
                 'minute' => $one['goes'] === Goes::AtMinute->value ? $one['minute'] ?? 0 : null,
                 'temperature_c' => $one['temperature_c'] ?? null,
+                'before_min' => $one['before_min'] ?? null,
+                'until' => $one['until'] ?? null,
+                'comes_out' => $one['comes_out'] ?? false,
                 'food' => self::said($one['food'] ?? null),
                 ...self::known($one),
             ];

@@ -26,7 +26,7 @@ final class MiseDocument
     /** @return list<Ingredient> */
     public static function ingredients(Dish $dish): array
     {
-        return array_values($dish->ingredients->map(static fn (DishIngredient $one): Ingredient => new Ingredient($one->name, $one->amount, $one->unit, $one->per, $one->goes, $one->minute, $one->temperature_c))->all());
+        return array_values($dish->ingredients->map(static fn (DishIngredient $one): Ingredient => new Ingredient($one->name, $one->amount, $one->unit, $one->per, $one->goes, $one->minute, $one->temperature_c, $one->before_min, $one->until, $one->comes_out))->all());
     }
 
     /** @return list<array<string, mixed>> in the order in which they are used, what is beaten in at the end last */

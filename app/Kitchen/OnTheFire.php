@@ -26,7 +26,7 @@ final readonly class OnTheFire
     {
         foreach ($this->others() as $other) {
             $until = $this->until($other);
-            if ($until === null || CarbonImmutable::parse($other->plan->working['clock']['toast_at'])->greaterThanOrEqualTo($this->asked->tableAt) || $until->lessThanOrEqualTo($this->begin)) {
+            if ($until === null || CarbonImmutable::parse($other->plan->working['clock']['pan_on_at'] ?? $other->plan->working['clock']['toast_at'])->greaterThanOrEqualTo($this->asked->tableAt) || $until->lessThanOrEqualTo($this->begin)) {
                 continue;
             }
             $pan = $other->plan->pan_id === $this->asked->pan->id;

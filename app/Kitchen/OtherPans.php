@@ -113,7 +113,7 @@ final readonly class OtherPans
         $asked = Asked::of([...$this->asked->document, ...$change], $this->asked->kitchen, $this->asked->tableAt, $this->asked->words);
         $plan = $asked->plan();
 
-        return 60 * $plan->ask->method->toast() + $plan->atTable->second;
+        return $plan->atTable->second - 60 * WorkOut::course($asked, $plan)->panOn();
     }
 
     private function name(int $pan, int $burner): Fact

@@ -10,7 +10,7 @@ use App\Contracts\PlanRequestDocument;
 use App\Words\FactDocument;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
-use Velko\Core\Mise\AddIns;
+use Velko\Core\Mise\Course;
 use Velko\Core\Planning\Checks as PlanChecks;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
@@ -28,6 +28,8 @@ final readonly class WorkOut
 
     private Words $words;
 
+    private Course $course;
+
     /** @var list<array<string, mixed>> */
     private array $prep;
 
@@ -37,6 +39,7 @@ final readonly class WorkOut
         private Plan $plan,
     ) {
         $this->words = $asked->words;
+        $this->course = self::course($asked, $plan);
         $this->served = MiseDocument::served($asked->dish);
         $this->prep = MiseDocument::prep($asked->dish, $plan, $this->firstLiquidAt(), $now, $this->words);
     }
@@ -98,7 +101,7 @@ final readonly class WorkOut
             'served' => MiseDocument::servedDocument($this->served),
             'cautions' => $this->words->all($cautions),
             'cautions_facts' => FactDocument::all($cautions),
-            'plan' => PlanDocument::of($this->plan->with($this->warnings()), DishAsk::assumed(), $this->words, AddIns::among($this->plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main)),
+            'plan' => PlanDocument::of($this->plan->with($this->warnings()), DishAsk::assumed(), $this->words, $this->course->stages()),
         ];
     }
 
@@ -109,6 +112,7 @@ final readonly class WorkOut
         $toast = $firstLiquid->subSeconds((int) round(60 * $this->plan->ask->method->toast()));
 
         return [
+            'pan_on_at' => $this->panOnAt()->toIso8601String(),
             'toast_at' => $toast->toIso8601String(),
             'first_liquid_at' => $firstLiquid->toIso8601String(),
             'pull_at' => $firstLiquid->addSeconds((int) round($this->plan->pulled->second))->toIso8601String(),
@@ -133,10 +137,20 @@ final readonly class WorkOut
     /** When the first hand is needed: at the pan, or at what cannot be done ahead. */
     private function begin(): CarbonImmutable
     {
-        $toast = $this->firstLiquidAt()->subSeconds((int) round(60 * $this->plan->ask->method->toast()));
         $starts = array_map(static fn (array $one): CarbonImmutable => CarbonImmutable::parse($one['start_at']), array_filter($this->prep, static fn (array $one): bool => $one['ahead'] === false));
 
-        return array_reduce($starts, static fn (CarbonImmutable $first, CarbonImmutable $one): CarbonImmutable => $one->lessThan($first) ? $one : $first, $toast);
+        return array_reduce($starts, static fn (CarbonImmutable $first, CarbonImmutable $one): CarbonImmutable => $one->lessThan($first) ? $one : $first, $this->panOnAt());
+    }
+
+    private function panOnAt(): CarbonImmutable
+    {
+        return $this->firstLiquidAt()->addSeconds((int) round(60 * $this->course->panOn()));
+    }
+
+    /** The plan's steps from the cold pan to the plate. */
+    public static function course(Asked $asked, Plan $plan): Course
+    {
+        return new Course($plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main);
     }
 
     private function firstLiquidAt(): CarbonImmutable

@@ -16,6 +16,7 @@ final readonly class Stage
      * @param  string|null  $mark  where the knob stands from here
      * @param  Fact  $say  the sign to wait for or to look at
      * @param  Item|null  $item  what goes in, where it is neither stock nor wine
+     * @param  list<Item>  $items  what goes in together, comes out, or goes on top
      * @param  float|null  $shift  of the pan's middle from the ring's from here, cm
      */
     public function __construct(
@@ -27,5 +28,12 @@ final readonly class Stage
         public ?string $mark = null,
         public ?Item $item = null,
         public ?float $shift = null,
+        public array $items = [],
     ) {}
+
+    /** @param  list<Item>  $items */
+    public function withItems(array $items): self
+    {
+        return new self($this->minute, $this->kind, $this->say, $this->volume, $this->ladles, $this->mark, $this->item, $this->shift, $items);
+    }
 }

@@ -7,6 +7,9 @@ namespace Velko\Core\Cook;
 /** What there is to do at a pan. Stages of a plan, steps of a forecast and what a forecast adds all speak of these. */
 enum StageKind: string
 {
+    case PanOn = 'pan-on';
+    case Base = 'base';
+    case TakeOut = 'take-out';
     case Toast = 'toast';
     case Wine = 'wine';
     case Pour = 'pour';
@@ -21,6 +24,8 @@ enum StageKind: string
     case Off = 'off';
     case Finish = 'finish';
     case Rest = 'rest';
+    case PickOut = 'pick-out';
+    case Garnish = 'garnish';
     case Serve = 'serve';
 
     /** Whether the knob is turned. */
@@ -32,6 +37,6 @@ enum StageKind: string
     /** Whether it is done off the heat. */
     public function isOffTheHeat(): bool
     {
-        return in_array($this, [self::Finish, self::Rest, self::Serve], true);
+        return in_array($this, [self::Finish, self::Rest, self::PickOut, self::Garnish, self::Serve], true);
     }
 }

@@ -270,7 +270,9 @@ final class CrustMaking
         }
         $middle = self::rounded($this->middleLacks($turning, $net));
 
-        return $middle >= self::WORTH_A_MOVE ? [$turning, new Leg($middle, $net)] : [$turning];
+        $both = [$turning, new Leg($middle, $net)];
+
+        return $middle >= self::WORTH_A_MOVE && ($this->isEven($both) || ! $this->isEven([$turning])) ? $both : [$turning];
     }
 
     /** Seconds in the middle of the ring until the middle is as wanted too, or the darkest as dark as may be. */

@@ -15,6 +15,9 @@ final class Seconds
 
     public const CLOSE_BROWNING = 0.03;
 
+    /** Beyond it by no more than this, as a share: what is a little pale is worth more than what is a little dark. */
+    private const NO_FURTHER = 0.01;
+
     private const LOOKS = 14;
 
     /** Browning goes with about this power of the time, and with a higher one at first (our estimate, for the next look only). */
@@ -44,7 +47,7 @@ final class Seconds
         $early = false;
         for ($look = 0; $look < self::LOOKS; $look++) {
             $off = $miss($at);
-            if (abs($off) < self::CLOSE_BROWNING || ($off < 0 && $at >= self::LONGEST)) {
+            if (($off > -self::CLOSE_BROWNING && $off < self::NO_FURTHER) || ($off < 0 && $at >= self::LONGEST)) {
                 break;
             }
             // An end that stays twice counts half, so that it comes nearer too.

@@ -83,7 +83,7 @@ final class Foods
     /** What was cooked before has given most of its water already, and loses no more of it in the base. */
     private const COOKED = ['braised', 'confit', 'roasted', 'cooked', 'fried', 'toasted', 'poached', 'boiled', 'grilled'];
 
-    private const STILL_FREES = 0.2;
+    public const STILL_FREES = 0.2;
 
     /** What is known of a food by its name; null where nothing is. */
     public static function find(string $name): ?Food

@@ -15,6 +15,7 @@ final readonly class Portion
      * @param  float  $temperature  °C at which it goes in
      * @param  float|null  $minute  of the cook, where it goes in at a minute
      * @param  bool  $assumed  nobody knows it by name: its numbers are those of its group
+     * @param  bool  $fried  cooked in the base first and taken out, to go back in
      */
     public function __construct(
         public string $name,
@@ -24,23 +25,24 @@ final readonly class Portion
         public float $temperature,
         public ?float $minute = null,
         public bool $assumed = false,
+        public bool $fried = false,
     ) {}
 
     public function times(float $factor): self
     {
-        return new self($this->name, $this->food, $this->grams * $factor, $this->goes, $this->temperature, $this->minute, $this->assumed);
+        return $this->with(['grams' => $this->grams * $factor]);
     }
 
     /** The same at a minute of the cook. */
     public function at(float $minute): self
     {
-        return new self($this->name, $this->food, $this->grams, Goes::AtMinute, $this->temperature, $minute, $this->assumed);
+        return $this->with(['goes' => Goes::AtMinute, 'minute' => $minute]);
     }
 
     /** The same at another temperature, °C. */
     public function warmedTo(float $temperature): self
     {
-        return new self($this->name, $this->food, $this->grams, $this->goes, max($this->temperature, $temperature), $this->minute, $this->assumed);
+        return $this->with(['temperature' => max($this->temperature, $temperature)]);
     }
 
     /** Whether it is in the pan with the rice at some time. */
@@ -80,7 +82,8 @@ final readonly class Portion
         $mass = $this->mass();
         $water = $this->water();
         $capacity = $mass * $food->capacity($water);
-        $frees = $food->frees * $water * $mass;
+        // What was cooked before has let go of most of what it would.
+        $frees = ($this->fried ? Foods::STILL_FREES : 1.0) * $food->frees * $water * $mass;
         $isBase = $this->goes === Goes::Base;
         $atOnce = $food->tau <= 0.0;
 
@@ -106,6 +109,13 @@ final readonly class Portion
 
     private function lost(): float
     {
-        return $this->goes === Goes::Base ? min($this->food->loses, $this->food->water * (1 - $this->food->shell)) : 0.0;
+        return $this->goes === Goes::Base || $this->fried ? min($this->food->loses, $this->food->water * (1 - $this->food->shell)) : 0.0;
+    }
+
+    /** @param  array<string, mixed>  $changes  by property */
+    private function with(array $changes): self
+    {
+        /** @phpstan-ignore argument.type */
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

@@ -16,6 +16,9 @@ final readonly class Ingredient
      * @param  'g'|'ml'|'pieces'  $unit
      * @param  float|null  $minute  of the cook, when it goes in at a minute
      * @param  float|null  $temperature  °C at which it goes in; null: as it is kept
+     * @param  float|null  $before  min it has in the pan before the next goes in, or the rice; null: its sign's usual time, where it has a sign
+     * @param  Until|null  $until  the sign that it has had enough of it
+     * @param  bool  $comesOut  out again before anybody is served: a bay leaf, a skewer
      */
     public function __construct(
         public string $name,
@@ -25,7 +28,22 @@ final readonly class Ingredient
         public Goes $goes,
         public ?float $minute = null,
         public ?float $temperature = null,
+        public ?float $before = null,
+        public ?Until $until = null,
+        public bool $comesOut = false,
     ) {}
+
+    /** Minutes it has in the pan before the rice; 0 where nobody says any, and it is ready or goes in later. */
+    public function minutesBefore(): float
+    {
+        return $this->before ?? $this->until?->minutes() ?? 0.0;
+    }
+
+    /** Whether it is cooked in the base first and comes out, to go back in later. */
+    public function goesBackIn(): bool
+    {
+        return $this->goes !== Goes::Base && $this->minutesBefore() > 0.0;
+    }
 
     /**
      * How much of it goes into this pan.

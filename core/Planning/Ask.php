@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Crust\CrustMaking;
+use Velko\Core\Food\Group;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
@@ -69,6 +70,12 @@ final readonly class Ask
     public function roomOfFood(): float
     {
         return array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->room() : 0.0, $this->food));
+    }
+
+    /** Whether anything in the pan is in its shell: what stays shut comes out. */
+    public function hasShells(): bool
+    {
+        return array_filter($this->food, static fn (Portion $one): bool => $one->food->group === Group::InShell && $one->grams > 0.0) !== [];
     }
 
     /** Roughly the minutes at 100 °C that it gains on the way from the heat to the table. */

@@ -44,13 +44,43 @@ export async function settled(page: Page): Promise<void> {
   await expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '0');
 }
 
-/** The step is done, said with a key; not so soon after the last, by the page's own clock, that it would be the same knock. */
+/**
+ * The step is done, said with a key; not so soon after the last, by the page's own clock, that it would be the same knock.
+ * Whoever puts the pan on here has the base ready: the cold pan has a test of its own.
+ */
 export async function done(page: Page): Promise<void> {
+  await knock(page);
+  const waits = page.locator('[data-stage="pan-on"]');
+  if (await waits.isVisible()) {
+    await page.keyboard.press('d');
+    await expect(waits).toBeHidden();
+    await baseIsReady(page);
+  } else {
+    await page.keyboard.press('d');
+  }
+}
+
+/** The base was made before: on to the rice. */
+export async function baseIsReady(page: Page): Promise<void> {
+  const ready = page.getByRole('button', { name: 'Base is ready' });
+  if (await ready.isVisible()) {
+    await page.keyboard.press('b');
+    await expect(ready).toBeHidden();
+  }
+}
+
+/** What is done from the rice on, its steps counted from there: the base was ready. */
+export function fromTheRice({ state, working }: Cook): Cook['state']['done'] {
+  const rice = working.plan.stages.findIndex((stage) => !['pan-on', 'base', 'take-out'].includes(stage.kind));
+  return state.done.flatMap((one) => (one.stage < rice ? [] : [{ ...one, stage: one.stage - rice }]));
+}
+
+/** So long after the last knock that the next is one of its own. */
+async function knock(page: Page): Promise<void> {
   const time = () => page.evaluate(() => Date.now());
   const from = await time();
   await page.waitForTimeout(SAME_KNOCK);
   await expect.poll(time, { intervals: [20] }).toBeGreaterThan(from + SAME_KNOCK);
-  await page.keyboard.press('d');
 }
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });

@@ -7,7 +7,8 @@ import { legible } from '../../resources/js/pictures/grain/legible';
 import { stepsOf, withPending } from '../../resources/js/stove/ahead';
 import { firstLiquidAt, minuteAt, momentOf, nextOf } from '../../resources/js/stove/due';
 import type { Touch } from '../../resources/js/stove/say';
-import { isPour, VERB } from '../../resources/js/stove/steps';
+import { VERB } from '../../resources/js/stages';
+import { isPour } from '../../resources/js/stove/steps';
 import { clock, countdown, day, stamp } from '../../resources/js/time';
 
 /* How numbers become words on the screens: no browser needed. */

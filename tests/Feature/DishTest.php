@@ -19,9 +19,9 @@ beforeEach(function (): void {
             'sealed' => true, 'toast' => 'slow', 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
             'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'sodium_most_mg' => null, 'diet' => 'vegetarian', 'finish' => 'butter', 'butter_g_per_80_g' => 15, 'butter_salted' => false, 'cheese_g_per_80_g' => 10, 'garnish' => '',
             'ingredients' => [
-                ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => []],
-                ['name' => 'nettle tops', 'amount' => 30, 'unit' => 'g', 'per' => 'main', 'goes' => 'at-minute', 'minute' => 12, 'temperature_c' => 70, 'food' => ['group' => 'leaf', 'salt_g_per_100_g' => 0.3], 'suits' => 'vegan', 'allergens' => []],
-                ['name' => 'hazelnuts', 'amount' => 8, 'unit' => 'g', 'per' => 'plate', 'goes' => 'on-top', 'minute' => null, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => ['nuts']],
+                ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'before_min' => 4, 'until' => 'soft', 'comes_out' => false, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => []],
+                ['name' => 'nettle tops', 'amount' => 30, 'unit' => 'g', 'per' => 'main', 'goes' => 'at-minute', 'minute' => 12, 'before_min' => null, 'until' => null, 'comes_out' => false, 'temperature_c' => 70, 'food' => ['group' => 'leaf', 'salt_g_per_100_g' => 0.3], 'suits' => 'vegan', 'allergens' => []],
+                ['name' => 'hazelnuts', 'amount' => 8, 'unit' => 'g', 'per' => 'plate', 'goes' => 'on-top', 'minute' => null, 'before_min' => null, 'until' => null, 'comes_out' => false, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => ['nuts']],
             ],
             'side_work' => [['what' => 'blanch the nettles', 'ready' => 'rice', 'takes_min' => 20, 'hands_min' => 8, 'ahead' => false]],
             ...$dish,

@@ -179,7 +179,7 @@ describe('a pan', function (): void {
         expect($rows[0])->toBe(['ingredient', 'amount', 'unit', 'goes in', 'scales'])
             ->and($rows[1])->toBe(['round grain', '630', 'g', 'first', 'with the covers'])
             ->and(array_column($rows, 0))->toContain(...array_column($working['mise'], 'name'))
-            ->and($rows[3][0])->toBe('leek, in rings'); // a comma, quoted
+            ->and(array_column($rows, 0))->toContain('leek, in rings'); // a comma, quoted
     });
 
     it('never lets a cell begin as a formula', function (): void {

@@ -14,6 +14,7 @@ use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Mise\Scales;
+use Velko\Core\Mise\Until;
 use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Traits;
 use Velko\Core\Quantity\Duration;
@@ -55,7 +56,7 @@ function codesInTheSource(): array
 
 it('has words for every fact, and no words for none', function (): void {
     $facts = [
-        ...array_map(static fn ($one): Fact => $one->fact(), [...array_map(static fn (Family $one): Traits => $one->traits(), array_values(Families::all())), ...Variety::cases(), ...Bite::cases(), ...Diet::cases(), ...Allergen::cases(), ...Toasting::cases(), ...Stirring::cases(), ...Goes::cases(), ...Scales::cases(), ...Looseness::cases()]),
+        ...array_map(static fn ($one): Fact => $one->fact(), [...array_map(static fn (Family $one): Traits => $one->traits(), array_values(Families::all())), ...Variety::cases(), ...Bite::cases(), ...Diet::cases(), ...Allergen::cases(), ...Toasting::cases(), ...Stirring::cases(), ...Goes::cases(), ...Until::cases(), ...Scales::cases(), ...Looseness::cases()]),
         ...array_map(static fn (Trouble $one): Fact => $one->sees(), Trouble::cases()), ...array_map(static fn (Trouble $one): Fact => $one->cause(), Trouble::cases()),
         ...array_map(Schools::sign(...), [...array_values(Schools::all()), null]),
     ];

@@ -1,7 +1,8 @@
+import { useAmount } from '../amount';
 import { Link } from 'react-router';
 import { api } from '../api';
 import type { Working } from '../contracts.generated';
-import { useCook, useMeasure } from '../cook';
+import { useCook } from '../cook';
 import { trimmed } from '../measure';
 import { TakeOutText } from '../parts/TakeOut';
 import { clock } from '../time';
@@ -48,20 +49,6 @@ export function Before({ working }: { working: Working }) {
       </div>
     </section>
   );
-}
-
-/** An ingredient's amount. What weighs next to nothing keeps its tenths, in grams: saffron is no matter for a kitchen scale. */
-export function useAmount(): (value: number, unit: string) => string {
-  const { weight, volume } = useMeasure();
-  return (value, unit) => {
-    if (unit === 'pieces') {
-      return trimmed(value, 2);
-    }
-    if (value < 10) {
-      return `${trimmed(value, 2)} ${unit === 'g' ? 'g' : t('common.ml')}`;
-    }
-    return unit === 'g' ? weight(value) : volume(value);
-  };
 }
 
 function Mise({ working }: { working: Working }) {

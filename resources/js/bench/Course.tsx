@@ -1,7 +1,7 @@
 import type { Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { wholeMinute } from '../measure';
-import { dips, pours, rightMinutes, takesCrust } from '../pictures/fromPlan';
+import { baseOf, dips, pours, rightMinutes, takesCrust } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/grain/GrainClock';
 import { PanFromAbove } from '../pictures/PanFromAbove';
 import { PassCurve } from '../pictures/PassCurve';
@@ -43,6 +43,7 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
           planned={plan.track}
           plannedPours={pours(plan)}
           heat={plan.heat}
+          base={baseOf(plan)}
           strongest={strongest}
           dips={dips(plan).map(({ lowest_c, ...dip }) => ({ ...dip, lowest: heat(lowest_c) }))}
           window={rightMinutes(plan, working.dish.window_min)}

@@ -1,9 +1,9 @@
+import { VERB, amounts, named, only, type Stage } from '../stages';
+import { useAmount } from '../amount';
 import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { ladleCount, ladles, wholeMinute } from '../measure';
-import { VERB, type Stage } from '../stove/steps';
 import { halfDays } from '../time';
-import { useAmount } from './Before';
 import { t } from '../words/messages';
 
 /** The cook step by step, one line each. */
@@ -45,8 +45,8 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
             <td className="pr-3 text-right text-ink-soft max-md:hidden">{wholeMinute(stage.at_min)}</td>
             <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
             <td className="pr-3 text-right font-bold whitespace-nowrap">
-              {stage.item
-                ? amount(stage.item.amount, stage.item.unit)
+              {only(stage)
+                ? amounts(stage, amount)
                 : stage.volume_ml === null
                   ? turned(stage)
                   : jug(stage.volume_ml)}
@@ -58,7 +58,12 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
               {stage.ladles === null ? '' : ladleCount(stage.ladles)}
             </td>
             <td className="text-ink-soft">
-              {stage.item && <b className="font-semibold text-ink">{stage.item.name}: </b>}
+              {named(stage, amount) && (
+                <b className="font-semibold text-ink">
+                  {named(stage, amount)}
+                  {': '}
+                </b>
+              )}
               {sign(working, row)}
             </td>
           </tr>
@@ -83,7 +88,7 @@ function sign(working: Working, row: number): string {
   if (stage.kind === 'finish') {
     return working.dish.finish;
   }
-  if (stages[row - 1]?.say === stage.say && !stage.item) {
+  if (stages[row - 1]?.say === stage.say && !only(stage)) {
     return '″';
   }
   return stage.kind === 'toast'

@@ -22,6 +22,11 @@ export function FoodNumbers({ of, name, goes }: { of: string; name: string; goes
   const { data } = useQuery({ ...queries.food(called), enabled: called !== '' });
   const known = data?.food;
   const taken = { ...known, ...withoutNothing(own ?? {}) };
+  const words = {
+    kind: wordOf('food_group', taken.group ?? ''),
+    water: trimmed(Number(taken.water_percent), 0),
+    salt: trimmed(Number(taken.salt_g_per_100_g), 2),
+  };
   const number = (field: keyof Food, label: string, unit: string) => {
     const value = known?.[field];
     const hint =
@@ -36,11 +41,7 @@ export function FoodNumbers({ of, name, goes }: { of: string; name: string; goes
         {t('kitchen.foodNumbers.what-it-brings')}
         {known && (
           <span className="ml-2 font-normal text-ink-soft">
-            {t(data.known ? 'kitchen.foodNumbers.known-as' : 'kitchen.foodNumbers.taken-as', {
-              kind: wordOf('food_group', taken.group ?? ''),
-              water: trimmed(Number(taken.water_percent), 0),
-              salt: trimmed(Number(taken.salt_g_per_100_g), 2),
-            })}
+            {data.known ? t('kitchen.foodNumbers.known-as', words) : t('kitchen.foodNumbers.taken-as', words)}
           </span>
         )}
       </summary>

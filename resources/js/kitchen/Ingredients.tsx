@@ -1,9 +1,9 @@
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { useMeasure } from '../cook';
-import { Field, Pick, Ticks } from '../parts/Field';
+import { Field, Pick, Tick, Ticks } from '../parts/Field';
 import { type Option } from '../parts/Select';
 import * as vocabulary from '../words.generated';
-import { t } from '../words/messages';
+import { t, wordOf } from '../words/messages';
 import { FoodNumbers, withoutNothing } from './FoodNumbers';
 import type { Body } from './newDish';
 import { readAmount } from './readAmount';
@@ -26,6 +26,11 @@ const GOES = [
   ['last-two-minutes', t('kitchen.dishForm.for-the-last-two-minutes')],
   ['on-top', t('kitchen.dishForm.held-back-for-the-top')],
 ] as const;
+/** By which sign it has had enough in the pan, before the rice. */
+const UNTIL: readonly Option[] = [
+  ['', t('kitchen.dishForm.nothing-said')],
+  ...vocabulary.UNTIL.map((one) => [one, wordOf('until', one)] as const),
+];
 const UNITS = [
   ['g', 'g'],
   ['ml', t('common.ml')],
@@ -59,6 +64,9 @@ export function Ingredients() {
             per: 'main',
             goes: 'base',
             minute: null,
+            before_min: null,
+            until: null,
+            comes_out: false,
             temperature_c: null,
             food: null,
             suits: null,
@@ -125,6 +133,21 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
           numeric
         />
         <Pick name={name('suits')} label={t('kitchen.dishForm.it-suits')} options={SUITS} orNull />
+      </div>
+      <div className="mt-2 grid grid-cols-[2fr_1fr_2.8fr] items-end gap-2 max-md:grid-cols-2">
+        <Pick
+          name={name('until')}
+          label={goes === 'base' ? t('kitchen.dishForm.cooked') : t('kitchen.dishForm.cooked-first')}
+          options={UNTIL}
+          orNull
+        />
+        <Field
+          name={name('before_min')}
+          label={t('kitchen.dishForm.for')}
+          unit={t('common.min')}
+          kind="number"
+        />
+        <Tick name={name('comes_out')} label={t('kitchen.dishForm.out-before-serving')} />
       </div>
       <FoodNumbers of={name('name')} name={name('food')} goes={goes} />
       <details className="mt-2">

@@ -1,3 +1,4 @@
+import { VERB, type Stage } from '../stages';
 import type { Plan } from '../contracts.generated';
 
 /** Minutes of the cook between which the rice is in its window, if it ever is; to the end when it does not leave it. */
@@ -17,6 +18,22 @@ export function pours(plan: Plan): { minute: number; volume_ml: number; kind: st
   return plan.stages
     .filter((stage) => stage.volume_ml !== null)
     .map((stage) => ({ minute: stage.at_min, volume_ml: stage.volume_ml ?? 0, kind: stage.kind }));
+}
+
+/** By what a part of it is called, where it is not plain. */
+const NAMED: Partial<Record<Stage['kind'], (stage: Stage) => string>> = {
+  base: (stage) => stage.items?.at(-1)?.name ?? '',
+  toast: () => VERB.toast,
+};
+
+/** What is done in the pan before the first liquid, from the cold pan on. */
+export function baseOf(plan: Plan): { from: number; to: number; what: string }[] {
+  const before = plan.stages.filter((stage) => stage.at_min < 0);
+  return before.map((stage, row) => ({
+    from: stage.at_min,
+    to: before[row + 1]?.at_min ?? 0,
+    what: NAMED[stage.kind]?.(stage) ?? '',
+  }));
 }
 
 /** Whether the floor of the pan is to take colour: a pan that is cooked dry. */

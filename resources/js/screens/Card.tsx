@@ -1,3 +1,5 @@
+import { VERB, amounts, named } from '../stages';
+import { useAmount } from '../amount';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
@@ -5,11 +7,9 @@ import { allergenWords } from '../allergens';
 import { api } from '../api';
 import { NONCE } from '../nonce';
 import { Title } from '../parts/Title';
-import { useAmount } from '../bench/Before';
 import type { Ask, Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { ladles, trimmed, wholeMinute } from '../measure';
-import { VERB } from '../stove/steps';
 import { clock } from '../time';
 import { t } from '../words/messages';
 
@@ -123,7 +123,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
               <td className="pr-2 text-right whitespace-nowrap">{wholeMinute(stage.at_min)}</td>
               <td className="pr-2 font-bold whitespace-nowrap">{VERB[stage.kind]}</td>
               <td className="pr-2 text-right font-bold whitespace-nowrap">
-                {stage.item && amount(stage.item.amount, stage.item.unit)}
+                {amounts(stage, amount)}
                 {stage.volume_ml === null ? '' : Object.values(dose(stage.volume_ml)).join(' ')}
                 {stage.ladles !== null && stage.ladles <= 6 && (
                   <span className="block text-[0.85em] font-normal">
@@ -136,7 +136,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
               </td>
               <td>
                 {stage.setting && <b>{stage.setting}: </b>}
-                {stage.item && <b>{stage.item.name}: </b>}
+                {named(stage, amount) && <b>{named(stage, amount)}: </b>}
                 {stage.kind === 'finish' ? dish.finish : stage.say}
               </td>
             </tr>

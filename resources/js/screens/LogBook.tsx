@@ -1,3 +1,4 @@
+import { VERB, named, only } from '../stages';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { Link, useParams } from 'react-router';
@@ -6,9 +7,8 @@ import { Title } from '../parts/Title';
 import type { Cook, Log } from '../contracts.generated';
 import { platesOf, useCook, useMeasure } from '../cook';
 import { minute } from '../measure';
-import { pours, rightMinutes } from '../pictures/fromPlan';
+import { baseOf, pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/grain/GrainClock';
-import { VERB } from '../stove/steps';
 import { clock, day } from '../time';
 import { verdictWords } from '../verdict';
 import { Found, Touched } from './Touched';
@@ -222,6 +222,7 @@ function Page({ cook }: { cook: Cook }) {
         plannedPours={pours(plan)}
         happened={happened.track}
         happenedPours={happened.pours}
+        base={baseOf(plan)}
         heat={plan.heat}
         strongest={Math.max(...working.burner.marks.map((mark) => mark.net_w))}
         window={rightMinutes(plan, working.dish.window_min)}
@@ -247,7 +248,12 @@ function Page({ cook }: { cook: Cook }) {
                 const touch = done.get(index);
                 return (
                   <tr key={index} className="border-t border-rule">
-                    <td className="py-1 font-semibold">{VERB[stage.kind]}</td>
+                    <td className="py-1 font-semibold">
+                      {VERB[stage.kind]}
+                      {(only(stage) ?? stage.items?.at(-1)) && (
+                        <span className="font-normal text-ink-soft"> {named(stage, () => '')}</span>
+                      )}
+                    </td>
                     <td className="text-right">{stage.volume_ml === null ? '' : volume(stage.volume_ml)}</td>
                     <td className="text-right text-ink-soft">{minute(stage.at_min)}</td>
                     <td className="text-right font-semibold">

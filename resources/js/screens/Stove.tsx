@@ -1,3 +1,4 @@
+import { VERB } from '../stages';
 import { useEffect, useState } from 'react';
 import { useLocation, useParams } from 'react-router';
 import { Refusal } from '../api';
@@ -19,7 +20,6 @@ import { useOutbox, type Outbox } from '../stove/outbox';
 import { forget, remember } from '../stove/running';
 import type { Say } from '../stove/say';
 import { TouchOnce } from '../stove/Sound';
-import { VERB } from '../stove/steps';
 import { Strip } from '../stove/Strip';
 import { Unsent } from '../stove/Unsent';
 import { isLost, useCookNow } from '../stove/useCookNow';
@@ -249,7 +249,7 @@ function Said({ cook, due }: { cook: Cook; due: number | null }) {
   const words =
     early !== null
       ? t('screens.stove.on-at-toastat-now-it-would', {
-          toastAt: clock(cook.working.clock.toast_at, timezone),
+          toastAt: clock(cook.working.clock.pan_on_at ?? cook.working.clock.toast_at, timezone),
           early,
         })
       : state.taken_back !== null

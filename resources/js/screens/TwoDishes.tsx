@@ -9,7 +9,7 @@ import type { Ask, Around, Kitchen, Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Select } from '../parts/Select';
 import { Stepper } from '../parts/Stepper';
-import { pours } from '../pictures/fromPlan';
+import { baseOf, pours } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/grain/GrainClock';
 import { Plate } from '../pictures/Plate';
 import { queries } from '../queries';
@@ -135,6 +135,7 @@ function Picture({ working, failed }: { working: Working | undefined; failed: bo
         size="thumb"
         planned={plan.track}
         plannedPours={pours(plan)}
+        base={baseOf(plan)}
         heat={plan.heat}
         pull={plan.timing.pull_min}
         table={plan.timing.table_min}

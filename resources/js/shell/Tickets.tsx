@@ -1,6 +1,6 @@
+import { VERB } from '../stages';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { VERB } from '../stove/steps';
 import { remembered } from '../stove/running';
 import { useMoment } from '../time';
 import { Left } from '../stove/Left';

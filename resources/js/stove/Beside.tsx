@@ -1,3 +1,4 @@
+import { VERB } from '../stages';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { StockColumn } from '../pictures/StockColumn';
@@ -8,7 +9,7 @@ import { AtThePass } from './AtThePass';
 import { momentOf } from './due';
 import { Left } from './Left';
 import { plateNow } from './plate';
-import { isPour, VERB } from './steps';
+import { isPour } from './steps';
 import { t, wordOf } from '../words/messages';
 
 const SHOWN = 2;

@@ -8,7 +8,7 @@ import { Off } from './Off';
 import { OtherAmount } from './OtherAmount';
 import type { Say } from './say';
 import { Heat, Signs, Taste } from './Sayings';
-import { isPour, stageOf } from './steps';
+import { baseReadyAt, isPour, stageOf } from './steps';
 import { SoundKey } from './Sound';
 import { Weigh } from './Weigh';
 import { wordsOf } from './words';
@@ -66,6 +66,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
     say(waiting ? { kind: 'start' } : asDone(step, step.volume_ml));
   };
   const serve = stageOf(cook, 'serve');
+  const ready = baseReadyAt(cook);
   const keys: Record<string, (() => void) | undefined> = {
     d: done,
     o: amounts ? () => setOpen('amount') : undefined,
@@ -80,6 +81,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
     p: off && serve !== null ? () => say({ kind: 'done', stage: serve }) : undefined,
     l: begun && !off ? () => say({ kind: 'lid', on: !lidOn }) : undefined,
     s: begun && !off ? () => setOpen('sign') : undefined,
+    b: !waiting && ready !== null ? () => say({ kind: 'done', stage: ready }) : undefined,
     u: undo === null ? undefined : () => say({ kind: 'undo', event: undo.event }),
     g: () => setOpen('give-up'),
   };
@@ -108,9 +110,15 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
         <Key {...key('n')} look="small">
           {t('stove.keys.not-yet')}
         </Key>
-        <Key {...key('s')} look="small">
-          {t('stove.keys.i-see-i-hear')}
-        </Key>
+        {ready === null ? (
+          <Key {...key('s')} look="small">
+            {t('stove.keys.i-see-i-hear')}
+          </Key>
+        ) : (
+          <Key {...key('b')} look="small">
+            {t('stove.keys.base-is-ready')}
+          </Key>
+        )}
         <Key {...key('h')} look="small">
           {t('common.heat')}
         </Key>

@@ -1,3 +1,4 @@
+import { VERB } from '../stages';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
@@ -7,7 +8,7 @@ import { useMoment } from '../time';
 import { Left } from './Left';
 import { nextOf } from './due';
 import { remembered } from './running';
-import { isPour, VERB } from './steps';
+import { isPour } from './steps';
 import { queries } from '../queries';
 import { t } from '../words/messages';
 import { useKeys } from '../parts/useKeys';

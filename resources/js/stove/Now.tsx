@@ -1,3 +1,5 @@
+import { VERB } from '../stages';
+import { useAmount } from '../amount';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { ladles } from '../measure';
@@ -5,7 +7,7 @@ import type { Step } from './ahead';
 import { useMoment } from '../time';
 import { Left } from './Left';
 import { readingOf } from './readings';
-import { VERB } from './steps';
+import { itemsOf } from './steps';
 import { t } from '../words/messages';
 
 /** Before the first step: what goes into the pan, and what stands ready. */
@@ -63,8 +65,13 @@ export function Action({ cook, step, until }: { cook: Cook; step: Step; until: n
 function Amount({ cook, step }: { cook: Cook; step: Step }) {
   const { dose, weight } = useMeasure();
   const { working } = cook;
-  if (step.item) {
-    const { name, amount, unit } = step.item;
+  const items = itemsOf(cook, step);
+  const only = step.item ?? (items.length === 1 ? items[0] : null);
+  if (items.length > 1 || only?.amount === 0) {
+    return <Items items={items} />;
+  }
+  if (only) {
+    const { name, amount, unit } = only;
     const { number, unit: shown } =
       unit === 'g'
         ? split(weight(amount))
@@ -113,6 +120,21 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   ) : null;
 }
 
+/** Several things at once, a line each. */
+function Items({ items }: { items: ReturnType<typeof itemsOf> }) {
+  const amount = useAmount();
+  return (
+    <ul className="now-digits now-digits-small" data-lines={Math.min(5, items.length)}>
+      {items.map((one) => (
+        <li key={one.name} className="truncate pb-[0.12em]">
+          {one.amount > 0 && `${amount(one.amount, one.unit)} `}
+          {one.name}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** "480 g" in digits and unit. */
 function split(weight: string): { number: string; unit: string } {
   const at = weight.lastIndexOf(' ');
@@ -158,7 +180,7 @@ export function HeatAndSpoon({ cook, step, calls }: { cook: Cook; step: Step; ca
           <circle cx="24" cy="33" r="6.5" fill="currentColor" />
         </Sign>
       )}
-      {!gone && (
+      {!gone && !['pan-on', 'base', 'take-out'].includes(step.kind) && (
         <Sign words={working.dish.stirring}>
           <path d="M30 10 18 30" stroke="currentColor" strokeWidth="4.5" strokeLinecap="round" />
           <ellipse cx="16" cy="34" rx="5" ry="7" fill="currentColor" transform="rotate(32 16 34)" />

@@ -1,6 +1,6 @@
 import type { Cook } from '../contracts.generated';
 import { minute } from '../measure';
-import { pours, rightMinutes } from '../pictures/fromPlan';
+import { baseOf, pours, rightMinutes } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/grain/GrainClock';
 import { useMoment } from '../time';
 import { t } from '../words/messages';
@@ -33,6 +33,7 @@ export function Strip({ cook }: { cook: Cook }) {
         happenedPours={[...happened.pours]}
         forecast={forecast?.track ?? null}
         heat={plan.heat}
+        base={baseOf(plan)}
         strongest={Math.max(...working.burner.marks.map((mark) => mark.net_w))}
         window={rightMinutes(plan, working.dish.window_min)}
         pull={pull}

@@ -1,6 +1,6 @@
+import { type Stage } from '../stages';
 import type { Cook } from '../contracts.generated';
 import type { Touch } from './say';
-import type { Stage } from './steps';
 
 type Forecast = NonNullable<Cook['forecast']>;
 

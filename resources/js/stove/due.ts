@@ -1,5 +1,6 @@
 import type { Cook } from '../contracts.generated';
 import { stepsOf, type Step } from './ahead';
+import { isBefore } from './steps';
 
 /** When the first liquid went in, or will by what has happened so far, ms since 1970. */
 export function firstLiquidAt(cook: Cook): number {
@@ -7,8 +8,14 @@ export function firstLiquidAt(cook: Cook): number {
   if (state.first_liquid_at !== null) {
     return Date.parse(state.first_liquid_at);
   }
+  const { stages } = working.plan;
+  const done = state.done.at(-1);
+  if (done) {
+    // Whatever is done before it makes room for what comes next.
+    return Date.parse(done.at) - Math.min(0, stages[done.stage + 1]?.at_min ?? 0) * 60_000;
+  }
   if (state.started_at !== null) {
-    return Date.parse(state.started_at) - Math.min(0, working.plan.stages[0]?.at_min ?? 0) * 60_000;
+    return Date.parse(state.started_at) - Math.min(0, stages[0]?.at_min ?? 0) * 60_000;
   }
   return Date.parse(working.clock.first_liquid_at);
 }
@@ -34,14 +41,15 @@ export function nextOf(cook: Cook): Next | null {
     return null;
   }
   if (cook.state.status === 'waiting') {
-    const due = Date.parse(cook.working.clock.toast_at);
+    const due = Date.parse(cook.working.clock.pan_on_at ?? cook.working.clock.toast_at);
     return { step, due, until: due };
   }
   const wait = cook.state.not_yet;
   const waited = wait !== null && wait.stage === step.stage ? Date.parse(wait.until) : 0;
-  if (step.kind === 'toast') {
-    // It goes on from when the pan was put on, and calls when the grain is ready.
-    const due = Math.max(firstLiquidAt(cook), waited);
+  if (isBefore(step)) {
+    // It goes on from when the one before was done, and calls when it has had enough.
+    const next = cook.working.plan.stages[(step.stage ?? 0) + 1]?.at_min ?? 0;
+    const due = Math.max(momentOf(cook, Math.min(0, next)), waited);
     return { step, due, until: due };
   }
   const due = Math.max(momentOf(cook, step.at_min), waited);
@@ -50,7 +58,9 @@ export function nextOf(cook: Cook): Next | null {
 
 /** Whether a step has begun and takes its time: toasting, beating in, resting. */
 export function goesOn(cook: Cook, { step, due, until }: Next, now: number): boolean {
-  return step.kind === 'toast' && cook.state.status === 'cooking' ? now < due : due <= now && now < until;
+  return ['toast', 'pan-on'].includes(step.kind) && cook.state.status === 'cooking'
+    ? now < due
+    : due <= now && now < until;
 }
 
 /** Minute of the cook at which a step that takes its time is over. */

@@ -1,29 +1,27 @@
-import type { Cook, Plan } from '../contracts.generated';
+import type { Cook } from '../contracts.generated';
 import type { Step } from './ahead';
-import { t } from '../words/messages';
-
-export type Stage = Plan['stages'][number];
-
-/** The verb a cook would shout for each kind of step. */
-export const VERB: Record<Step['kind'], string> = {
-  toast: t('stove.steps.toast'),
-  wine: t('stove.steps.wine'),
-  pour: t('stove.steps.pour'),
-  heat: t('stove.steps.heat'),
-  stir: t('stove.steps.stir'),
-  level: t('stove.steps.level'),
-  add: t('stove.steps.add'),
-  lid: t('stove.steps.lid'),
-  taste: t('stove.steps.taste'),
-  off: t('common.off-the-heat-4'),
-  finish: t('stove.steps.finish'),
-  rest: t('stove.steps.rest'),
-  crust: t('stove.steps.crust'),
-  serve: t('stove.steps.to-the-table'),
-  lift: t('stove.steps.lift-out'),
-};
+import type { Stage } from '../stages';
 
 export const isPour = (step: { kind: Step['kind'] }): boolean => step.kind === 'pour' || step.kind === 'wine';
+
+/** Whether it is done before the rice meets its first liquid: it goes on until the next begins. */
+export const isBefore = ({ kind, at_min }: { kind: Step['kind']; at_min: number }): boolean =>
+  at_min <= 0 && ['pan-on', 'base', 'take-out', 'toast'].includes(kind);
+
+/** What goes in, comes out or lies on top together at a step of the plan. */
+export const itemsOf = (cook: Cook, step: Step): NonNullable<Stage['items']> =>
+  (step.stage === null ? undefined : cook.working.plan.stages[step.stage]?.items) ?? [];
+
+/** Index of the last step of the base, where the rice is still to come; null when there is none to pass over. */
+export function baseReadyAt(cook: Cook): number | null {
+  const { stages } = cook.working.plan;
+  const now = cook.state.stage;
+  if (now === null || cook.state.first_liquid_at !== null || stages[0]?.kind !== 'pan-on') {
+    return null;
+  }
+  const rice = stages.findIndex((stage) => !['pan-on', 'base', 'take-out'].includes(stage.kind));
+  return now < rice ? rice - 1 : null;
+}
 
 /** Index of the plan's stage of a kind, or null. */
 export function stageOf(cook: Cook, kind: Step['kind']): number | null {

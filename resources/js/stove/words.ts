@@ -1,6 +1,6 @@
+import { VERB } from '../stages';
 import type { Cook } from '../contracts.generated';
 import type { Measure } from '../measure';
-import { VERB } from './steps';
 import { t } from '../words/messages';
 import type { Touch } from './say';
 

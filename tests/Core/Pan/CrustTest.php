@@ -88,8 +88,8 @@ it('browns more for more heat, longer, and nearer the middle; and goes on off th
  */
 function evenFloor(float $metal = 5770.0, float $boiling = 100.0): array
 {
-    $thin = new Pan(36, 36, 5, 1);
-    $pan = new Pan(36, 36, 5, $metal / $thin->metalPerArea());
+    $one = new Pan(36, 36, 5, 1000);
+    $pan = new Pan(36, 36, 5, 1000 * $metal / $one->metalPerArea());
 
     return [new Crust(Floor::of($pan, 80), $boiling, 24.0, 1.8), $pan];
 }

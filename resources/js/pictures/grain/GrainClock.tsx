@@ -1,5 +1,6 @@
 import { t } from '../../words/messages';
 import { useSize } from '../useSize';
+import { Base, type BeforeTheLiquid } from './Base';
 import { Dips, type Dip } from './Dips';
 import { Drops, DropsToCome } from './Drops';
 import { Flag, fitsBeside } from './Flag';
@@ -30,6 +31,8 @@ export interface GrainClockProps {
   heat: { from_min: number; setting: string; net_w: number }[];
   /** Net power of the strongest mark, W: the top of the heat lane. */
   strongest?: number;
+  /** What is done before the first liquid. */
+  base?: BeforeTheLiquid[];
   /** Where the pan is off its boil. */
   dips?: Dip[];
   /** Minutes of the cook between which the bite is right. */
@@ -65,6 +68,7 @@ function Drawing({ width, ...props }: GrainClockProps & { width: number }) {
     happened = null,
     happenedPours = [],
     forecast = null,
+    base = [],
     dips = [],
   } = props;
   const { heat, window: right = null, pull, table, now = null, clockAt } = props;
@@ -77,6 +81,7 @@ function Drawing({ width, ...props }: GrainClockProps & { width: number }) {
       {right && <Right frame={frame} from={right[0]} to={right[1]} />}
       {full && <Graduation frame={frame} />}
       <Liquid frame={frame} planned={planned} happened={happened} forecast={forecast} now={now} />
+      <Base frame={frame} parts={base} />
       <Dips frame={frame} dips={dips} />
       <Drops frame={frame} pours={pours} biggest={biggest} />
       {happened && now !== null && (

@@ -42,6 +42,9 @@ const onPaper = {
   dark: false,
 };
 
+/** What comes before the first liquid takes no more than this share of the width. */
+const MOST_BEFORE = 0.3;
+
 const ends = (run: Run | null): number => run?.min.at(-1) ?? 0;
 
 export function frameOf(
@@ -50,6 +53,7 @@ export function frameOf(
     happened = null,
     forecast = null,
     heat,
+    base = [],
     strongest,
     table,
     now = null,
@@ -66,10 +70,18 @@ export function frameOf(
     : thumb
       ? { top: 4, bottom: 4, left: 0, right: 0 }
       : { top: 20, bottom: 20, left: 10, right: 10 };
-  const first = Math.min(0, ...heat.map((change) => change.from_min), full ? -3 : -0.5);
+  const first = Math.min(
+    0,
+    ...heat.map((change) => change.from_min),
+    ...base.map((part) => part.from),
+    full ? -3 : -0.5,
+  );
   const last =
     Math.max(table ?? 0, planned.min.at(-1) ?? 1, ends(happened), ends(forecast), now ?? 0) +
     (full ? 0.6 : 0.2);
+  const [left, right] = [room.left, width - room.right];
+  // A long base is drawn closer than the cook that it is for.
+  const zero = left + (right - left) * Math.min(MOST_BEFORE, first / (first - last));
   const most = Math.max(1, ...planned.free_g, ...(happened?.free_g ?? []), ...(forecast?.free_g ?? []));
   const floor = height - room.bottom;
   return {
@@ -81,7 +93,7 @@ export function frameOf(
     last,
     full,
     thumb,
-    x: scaleLinear([first, last], [room.left, width - room.right]),
+    x: scaleLinear([first, 0, last], [left, zero, right]),
     y: scaleLinear([0, most * 1.06], [floor, room.top]),
     power: scaleLinear(
       [0, strongest ?? Math.max(...heat.map((change) => change.net_w))],

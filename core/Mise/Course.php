@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Mise;
+
+use Velko\Core\Cook\Item;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
+use Velko\Core\Food\Goes;
+use Velko\Core\Method\Toasting;
+use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Stages;
+use Velko\Core\Quantity\Fact;
+
+/**
+ * A dish from the cold pan to the plate: what is done before the rice and on top of it, round the steps of its plan.
+ *
+ * What goes into the base stands in the order of its dish; each has its minutes and its sign, and what has none goes in
+ * with the next that has. Who says no minutes at all has the base ready, and begins with the rice. What does not stay in
+ * the base is cooked in it first, comes out, and goes back in where its dish says so.
+ */
+final readonly class Course
+{
+    /** A pan is warmed for so long before its fat, min (1 to 3, common practice, no single source). */
+    public const WARMS = 2.0;
+
+    /** @param  list<Ingredient>  $ingredients  as they stand in the ask of the plan */
+    public function __construct(private Plan $plan, private array $ingredients, private float $main) {}
+
+    /** @return list<Stage> in order of time */
+    public function stages(): array
+    {
+        $stages = $this->withTheRice(AddIns::among($this->plan, $this->ingredients, $this->main));
+        $serve = array_pop($stages);
+
+        return Stages::inOrder([...$this->beforeTheRice(), ...$stages, ...$this->atThePass(), ...$serve === null ? [] : [$serve]]);
+    }
+
+    /** Minute of the cook at which the pan goes onto its ring, 0 or before. */
+    public function panOn(): float
+    {
+        $minutes = array_sum(array_map(static fn (Ingredient $one): float => $one->minutesBefore(), $this->ingredients));
+
+        return $this->riceIn() - ($minutes > 0.0 ? $minutes + self::WARMS : 0.0);
+    }
+
+    /** Minute of the cook at which the rice goes in, 0 or before. */
+    private function riceIn(): float
+    {
+        return -$this->plan->ask->method->toast();
+    }
+
+    /** @return list<Stage> */
+    private function beforeTheRice(): array
+    {
+        $minute = $this->panOn();
+        if ($minute === $this->riceIn()) {
+            return [];
+        }
+        $stages = [new Stage($minute, StageKind::PanOn, Fact::of('say.pan-on'), mark: $this->mark(Toasting::Medium->heat()))];
+        $minute += self::WARMS;
+        $together = [];
+        foreach ($this->ingredients as $one) {
+            if ($one->goes !== Goes::Base && $one->minutesBefore() <= 0.0) {
+                continue;
+            }
+            $together[] = $this->item($one);
+            if ($one->minutesBefore() > 0.0) {
+                $until = $one->until ?? Until::Soft;
+                $stages[] = new Stage($minute, StageKind::Base, $until->fact(), mark: $this->mark($until->heat()), items: $together);
+                $together = [];
+                $minute += $one->minutesBefore();
+                if ($one->goes !== Goes::Base) {
+                    $stages[] = new Stage($minute, StageKind::TakeOut, Fact::of('say.take-out'), items: [$this->item($one)]);
+                }
+            }
+        }
+
+        return $together === [] ? $stages : [...$stages, new Stage($minute, StageKind::Base, Fact::of('say.seconds'), items: $together)];
+    }
+
+    /**
+     * The rice, and what is turned in with it.
+     *
+     * @param  list<Stage>  $stages
+     *
+     * @return list<Stage>
+     */
+    private function withTheRice(array $stages): array
+    {
+        $items = array_values(array_map($this->item(...), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::WithTheRice)));
+        if ($items === []) {
+            return $stages;
+        }
+        foreach ($stages as $i => $stage) {
+            if ($stage->kind === StageKind::Toast) {
+                $stages[$i] = $stage->withItems($items);
+
+                return $stages;
+            }
+        }
+
+        return [new Stage($this->riceIn(), StageKind::Base, Goes::WithTheRice->fact(), items: $items), ...$stages];
+    }
+
+    /** @return list<Stage> what comes out of the pan before anybody is served, and what goes on top */
+    private function atThePass(): array
+    {
+        $minute = $this->plan->readyAtPass();
+        $out = array_values(array_map(static fn (Ingredient $one): Item => new Item($one->name, 0.0, $one->unit), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->comesOut)));
+        $shells = $this->plan->ask->hasShells();
+        $top = array_values(array_map($this->onAPlate(...), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::OnTop)));
+
+        return [
+            ...$out === [] && ! $shells ? [] : [new Stage($minute, StageKind::PickOut, Fact::of($shells ? 'say.pick-out-shells' : 'say.pick-out'), items: $out)],
+            ...$top === [] ? [] : [new Stage($minute, StageKind::Garnish, Fact::of($this->plan->ask->family->traits()->isPlated ? 'say.on-each-plate' : 'say.over-the-pan'), items: $top)],
+        ];
+    }
+
+    private function item(Ingredient $one): Item
+    {
+        return new Item($one->name, Amount::rounded($this->amount($one), $one->unit), $one->unit);
+    }
+
+    /** What lies on one plate; for a pan that goes to the table, all of it. */
+    private function onAPlate(Ingredient $one): Item
+    {
+        $plates = $this->plan->ask->family->traits()->isPlated ? $this->plan->ask->covers : 1;
+
+        return new Item($one->name, Amount::rounded($this->amount($one) / $plates, $one->unit), $one->unit);
+    }
+
+    private function amount(Ingredient $one): float
+    {
+        return $one->for($this->plan->rice(), $this->main, $this->plan->ask->covers, $this->plan->ask->pan->baseArea());
+    }
+
+    private function mark(float $heat): string
+    {
+        return $this->plan->ask->burner->nearest($heat * $this->plan->ask->pan->baseArea());
+    }
+}

@@ -1,0 +1,53 @@
+import type { Cook, Plan } from './contracts.generated';
+import { t } from './words/messages';
+
+export type Stage = Plan['stages'][number];
+
+/** What there is to do at a pan, planned or beyond the plan. */
+export type Kind = NonNullable<Cook['forecast']>['steps'][number]['kind'];
+
+/** The verb a cook would shout for each kind of step. */
+export const VERB: Record<Kind, string> = {
+  'pan-on': t('common.pan-on'),
+  base: t('stove.steps.into-the-pan'),
+  'take-out': t('stove.steps.take-out'),
+  toast: t('stove.steps.toast'),
+  wine: t('stove.steps.wine'),
+  pour: t('stove.steps.pour'),
+  heat: t('stove.steps.heat'),
+  stir: t('stove.steps.stir'),
+  level: t('stove.steps.level'),
+  add: t('stove.steps.add'),
+  lid: t('stove.steps.lid'),
+  taste: t('stove.steps.taste'),
+  off: t('common.off-the-heat-4'),
+  finish: t('stove.steps.finish'),
+  rest: t('stove.steps.rest'),
+  crust: t('stove.steps.crust'),
+  'pick-out': t('stove.steps.pick-out'),
+  garnish: t('stove.steps.on-top'),
+  serve: t('stove.steps.to-the-table'),
+  lift: t('stove.steps.lift-out'),
+};
+
+type Amount = (value: number, unit: string) => string;
+
+/** The one thing that a step is about; null where there are none or several. */
+export const only = ({ item, items = [] }: Stage) => item ?? (items.length === 1 ? (items[0] ?? null) : null);
+
+/** How much of it, where it is one thing and is measured. */
+export function amounts(stage: Stage, amount: Amount): string {
+  const one = only(stage);
+  return one !== null && one.amount > 0 ? amount(one.amount, one.unit) : '';
+}
+
+/** What goes in, comes out or lies on top, by name; where there are several, each with how much. */
+export function named(stage: Stage, amount: Amount): string {
+  const one = only(stage);
+  if (one !== null) {
+    return one.name;
+  }
+  return (stage.items ?? [])
+    .map(({ name, amount: much, unit }) => (much > 0 ? `${amount(much, unit)} ${name}` : name))
+    .join(', ');
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Kitchens;
+use Velko\Core\Cook\Item;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
+use Velko\Core\Food\Foods;
+use Velko\Core\Food\Goes;
+use Velko\Core\Food\Portion;
+use Velko\Core\Mise\Course;
+use Velko\Core\Mise\Ingredient;
+use Velko\Core\Mise\Scales;
+use Velko\Core\Mise\Until;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Planner;
+
+/* From the cold pan to the plate. Order, minutes and signs: common practice, no single source. */
+
+/** @param  list<Ingredient>  $ingredients */
+function course(Ask $ask, array $ingredients): Course
+{
+    $food = array_map(static fn (Ingredient $one): Portion => new Portion($one->name, Foods::find($one->name) ?? Foods::find('carrot'), $one->amount * $ask->covers, $one->goes, 20.0, $one->minute, fried: $one->goesBackIn()), $ingredients);
+
+    return new Course(Planner::plan($ask->withFood($food)), $ingredients, $ask->gramsPerCover);
+}
+
+/** @param  list<Stage>  $stages */
+function told(array $stages): array
+{
+    return array_map(static fn (Stage $stage): array => [round($stage->minute, 2), $stage->kind, array_map(static fn (Item $one): string => $one->name, $stage->items)], $stages);
+}
+
+it('carries the base from the cold pan on: what browns first, what burns last, each with its minutes and its sign', function (): void {
+    $course = course(Kitchens::panRice(6), [
+        new Ingredient('olive oil', 4, 'g', Scales::Main, Goes::Base),
+        new Ingredient('chicken thigh', 60, 'g', Scales::Main, Goes::AtMinute, 4.0, before: 12.0, until: Until::Brown),
+        new Ingredient('onion', 20, 'g', Scales::Main, Goes::Base, until: Until::Soft),
+        new Ingredient('garlic', 2, 'g', Scales::Main, Goes::Base, until: Until::Fragrant),
+        new Ingredient('paprika', 1, 'g', Scales::Main, Goes::Base),
+        new Ingredient('saffron', 0.02, 'g', Scales::Main, Goes::WithTheRice),
+    ]);
+    $stages = $course->stages();
+    // Toasted for three minutes; before that chicken 12, onion 4, garlic 1, and two to warm the pan: on at −3 −17 −2.
+    expect($course->panOn())->toBe(-22.0)
+        ->and(array_slice(told($stages), 0, 7))->toBe([
+            [-22.0, StageKind::PanOn, []],
+            [-20.0, StageKind::Base, ['olive oil', 'chicken thigh']],
+            [-8.0, StageKind::TakeOut, ['chicken thigh']],
+            [-8.0, StageKind::Base, ['onion']],
+            [-4.0, StageKind::Base, ['garlic']],
+            [-3.0, StageKind::Base, ['paprika']],
+            [-3.0, StageKind::Toast, ['saffron']],
+        ])
+        ->and($stages[1]->say->code)->toBe('until.brown')
+        ->and($stages[1]->items[1]->amount)->toBe(360.0)
+        ->and($stages[5]->say->code)->toBe('say.seconds');
+    // and the chicken goes back in where its dish says so
+    $back = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Add));
+    expect($back)->toHaveCount(1)->and($back[0]->item?->name)->toBe('chicken thigh')->and($back[0]->minute)->toBe(4.0);
+});
+
+it('stands hot to brown and gently to soften', function (): void {
+    $ask = Kitchens::ask(6);
+    $mark = static fn (Until $until): float => $ask->burner->net[course($ask, [new Ingredient('onion', 20, 'g', Scales::Main, Goes::Base, until: $until)])->stages()[1]->mark];
+    expect($mark(Until::Brown))->toBeGreaterThan($mark(Until::Glassy))->and($mark(Until::Glassy))->toBeGreaterThan($mark(Until::Soft));
+});
+
+it('begins with the rice where the base is ready', function (): void {
+    $course = course(Kitchens::ask(), [new Ingredient('sofrito', 40, 'g', Scales::Main, Goes::Base), new Ingredient('onion', 40, 'g', Scales::Main, Goes::Base)]);
+    expect($course->panOn())->toBe(-3.0)->and($course->stages()[0]->kind)->toBe(StageKind::Toast);
+});
+
+it('has what comes out, and then what goes on top by the plate, before anybody is served', function (): void {
+    $stages = course(Kitchens::ask(6), [
+        new Ingredient('bay leaf', 1, 'pieces', Scales::Pan, Goes::Base, comesOut: true),
+        new Ingredient('mussels', 60, 'g', Scales::Main, Goes::LastTwoMinutes),
+        new Ingredient('parsley', 4, 'g', Scales::Plate, Goes::OnTop),
+        new Ingredient('lemon', 0.25, 'pieces', Scales::Plate, Goes::OnTop),
+    ])->stages();
+    [$out, $top, $serve] = array_slice($stages, -3);
+    expect([$out->kind, $top->kind, $serve->kind])->toBe([StageKind::PickOut, StageKind::Garnish, StageKind::Serve])
+        ->and($out->say->code)->toBe('say.pick-out-shells') // what stayed shut, too
+        ->and(array_column($out->items, 'name'))->toBe(['bay leaf'])
+        ->and(array_map(static fn (Item $one): array => [$one->name, $one->amount], $top->items))->toBe([['parsley', 4.0], ['lemon', 0.5]]) // a plate; pieces in halves
+        ->and($out->minute)->toBeLessThanOrEqual($serve->minute);
+});
+
+it('says nothing of a base or a top that there is not', function (): void {
+    $kinds = array_map(static fn (Stage $stage): StageKind => $stage->kind, course(Kitchens::ask(), [])->stages());
+    expect(array_filter($kinds, static fn (StageKind $kind): bool => in_array($kind, [StageKind::PanOn, StageKind::Base, StageKind::TakeOut, StageKind::PickOut, StageKind::Garnish], true)))->toBe([]);
+});
+
+it('counts what was browned first as browned: lighter, and with little left to give', function (): void {
+    // Chicken: 74 % water, loses 8 % browned, sets 15 % of its water free (the group's; USDA FoodData Central, from memory). 200 g weigh 184; of
+    // their water, 0.74·200 − 16 = 132 g, a fifth of 15 % is still to come: 3.96 g.
+    $chicken = new Portion('chicken thigh', Foods::find('chicken thigh'), 200.0, Goes::AtMinute, 50.0, 4.0, fried: true);
+    expect($chicken->mass())->toEqualWithDelta(184.0, 0.01)->and($chicken->add()->gives)->toEqualWithDelta(3.96, 0.01);
+});
