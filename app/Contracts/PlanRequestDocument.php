@@ -13,6 +13,7 @@ use Velko\Core\Method\DoseSchool;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Method;
+use Velko\Core\Method\Pace;
 use Velko\Core\Method\PanHeat;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
@@ -25,6 +26,7 @@ use Velko\Core\Planning\Stock;
 use Velko\Core\Planning\Target;
 use Velko\Core\Season\Finish;
 use Velko\Core\Season\Seasoning;
+use Velko\Core\Season\Wine;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 
@@ -62,6 +64,8 @@ final class PlanRequestDocument extends EngineRequest
             'extras_g_per_cover' => $ask->extras / $ask->covers,
             'ingredients' => array_values(array_map(self::ingredient(...), $ask->food)),
             'wine_ml' => $ask->wine,
+            ...$ask->ofWine->percent === Wine::TABLE ? [] : ['wine_percent' => $ask->ofWine->percent],
+            ...$ask->ofWine->cookedOff ? ['wine_cooked_off' => true] : [],
             'ladle_ml' => $ask->ladle->ml,
             'finish' => [
                 'butter_g_per_cover' => $ask->finish->butter / $ask->covers,
@@ -77,6 +81,7 @@ final class PlanRequestDocument extends EngineRequest
                 'rest_min' => $method->rest,
                 'rest_covered' => $method->restCovered,
                 'toast' => $method->toasting->value,
+                'pace' => $method->pace === Pace::Medium ? null : $method->pace->value,
                 'rinsed' => $method->rinsed,
                 'soak_min' => $method->soak,
                 'crust' => $method->crust->value,
@@ -122,6 +127,7 @@ final class PlanRequestDocument extends EngineRequest
             $covers * $this->number('extras_g_per_cover', 0.0),
             $food,
             $seasoning,
+            new Wine((float) ($this->document['wine_percent'] ?? Wine::TABLE), (bool) ($this->document['wine_cooked_off'] ?? false)),
         );
     }
 
@@ -178,6 +184,7 @@ final class PlanRequestDocument extends EngineRequest
             $this->lid(),
             CrustSchool::from($this->text('method/crust', CrustSchool::ShortAndHot->value)),
             $this->panHeat($family, $burner),
+            pace: Pace::from($this->document['method']['pace'] ?? Pace::Medium->value),
         );
     }
 

@@ -10,8 +10,10 @@ use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
 use Velko\Core\Food\Portion;
+use Velko\Core\Method\Cover;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
+use Velko\Core\Method\Pace;
 use Velko\Core\Method\PanHeat;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
@@ -23,6 +25,7 @@ use Velko\Core\Planning\Stock;
 use Velko\Core\Planning\Target;
 use Velko\Core\Season\Finish;
 use Velko\Core\Season\Seasoning;
+use Velko\Core\Season\Wine;
 use Velko\Core\Vessel\Ladle;
 
 /** A kitchen's dish as the engine is asked for it: from rows to the core's values, the one way in which a kitchen asks. */
@@ -59,6 +62,7 @@ final class DishAsk
             new Place($kitchen->altitude_m, $kitchen->room_c, $kitchen->plates_c),
             food: self::food($dish, $asked->rice, $plates, Station::pan($asked->pan)->baseArea()),
             seasoning: new Seasoning($kitchen->salt_low, $kitchen->salt_high, $dish->sodium_most_mg),
+            ofWine: new Wine($dish->wine_percent, $dish->wine_cooked_off),
         );
     }
 
@@ -67,15 +71,13 @@ final class DishAsk
     {
         return [
             'stock' => ['pot_diameter_cm' => Defaults::SIDE_POT_CM, 'held_min' => Defaults::HELD_MIN],
-            'finish' => ['butter_temperature_c' => Defaults::BUTTER_C],
         ];
     }
 
     private static function method(Asked $asked): Method
     {
         $dish = $asked->dish;
-
-        return new Method(
+        $method = new Method(
             Schools::named($dish->doses),
             Stirring::from($dish->stirring),
             $asked->heat === null ? null : [new HeatChange(0.0, $asked->heat)],
@@ -89,7 +91,10 @@ final class DishAsk
             crust: CrustSchool::from($dish->crust_school),
             panHeat: $asked->panHeat === null ? null : new PanHeat($asked->panHeat['hot'], $asked->panHeat['gentle']),
             coverLast: $asked->coverLast,
+            pace: Pace::from($dish->pace),
         );
+
+        return $dish->cover === Cover::Open->value ? $method : $method->with([...Cover::from($dish->cover)->changes(), ...$asked->coverLast > 0.0 ? ['coverLast' => $asked->coverLast] : []]);
     }
 
     /** In what a scale reads, a plate. */
@@ -97,7 +102,7 @@ final class DishAsk
     {
         $onAPlate = static fn (float $grams): float => $asked->plates() * round($grams * $asked->rice / $asked->plates() / self::TO_G, 1);
 
-        return new Finish($onAPlate($asked->dish->butter_g_per_80_g), $onAPlate($asked->dish->cheese_g_per_80_g), $asked->dish->butter_salted, Defaults::BUTTER_C);
+        return new Finish($onAPlate($asked->dish->butter_g_per_80_g), $onAPlate($asked->dish->cheese_g_per_80_g), $asked->dish->butter_salted, $asked->dish->butter_c);
     }
 
     /**

@@ -21,6 +21,7 @@ use Velko\Core\Quantity\Fact;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Safety\Diet;
 use Velko\Core\Safety\Larder;
+use Velko\Core\Season\Wine;
 
 /** dish-body, velko.dish/1 and the columns of a dish: the one way between them. */
 final class DishBody
@@ -28,8 +29,11 @@ final class DishBody
     private const COLUMNS = [
         'name', 'family', 'grams_main', 'grams_starter', 'wine_ml_per_80_g', 'doses', 'stirring', 'sealed', 'toast', 'rinsed', 'soak_min',
         'finish_min', 'rest_min', 'rest_covered', 'looseness', 'crust', 'crust_school', 'minutes_to_table', 'finish', 'butter_g_per_80_g',
-        'butter_salted', 'cheese_g_per_80_g', 'garnish', 'sodium_most_mg',
+        'butter_salted', 'butter_c', 'cheese_g_per_80_g', 'garnish', 'sodium_most_mg', 'pace', 'cover', 'wine_percent', 'wine_cooked_off',
     ];
+
+    /** What a dish that does not say it means: as dishes were written before. */
+    private const LEFT_OUT = ['pace' => 'medium', 'cover' => 'open', 'wine_percent' => Wine::TABLE, 'wine_cooked_off' => false, 'butter_c' => Defaults::BUTTER_C];
 
     /** @return array<string, mixed> dish-body */
     public static function of(Dish $dish): array
@@ -65,6 +69,7 @@ final class DishBody
             'stirring' => $traits->stirring->value,
             'sealed' => true,
             'toast' => Toasting::Medium->value,
+            ...self::LEFT_OUT,
             'rinsed' => false,
             'soak_min' => 0,
             'finish_min' => $traits->finish,
@@ -113,7 +118,7 @@ final class DishBody
      */
     public static function columns(array $body): array
     {
-        return array_intersect_key($body, array_flip([...self::COLUMNS, 'diet']));
+        return array_intersect_key([...self::LEFT_OUT, ...$body], array_flip([...self::COLUMNS, 'diet']));
     }
 
     /**

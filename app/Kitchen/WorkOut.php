@@ -94,6 +94,7 @@ final readonly class WorkOut
             'ladle_ml' => $ask->ladle->ml,
             'body' => $this->plan->body()->value,
             'clock' => $this->clock(),
+            'empty_within_min' => Course::EMPTIED_WITHIN,
             'offers' => $this->offers(),
             'batches' => (new OtherPans($asked, $this->plan))->batches(),
             'mise' => MiseDocument::mise($asked->dish, $this->plan, $this->words),

@@ -25,6 +25,11 @@ use Velko\Core\Safety\Diet;
  * @property string $toast
  * @property bool $rinsed
  * @property float $soak_min
+ * @property string $pace
+ * @property string $cover
+ * @property float $wine_percent by volume
+ * @property bool $wine_cooked_off
+ * @property float $butter_c °C as it is beaten in
  * @property float $finish_min
  * @property float $rest_min
  * @property bool $rest_covered
@@ -57,7 +62,7 @@ final class Dish extends Model
         return [
             'grams_main' => 'float', 'grams_starter' => 'float', 'wine_ml_per_80_g' => 'float',
             'sealed' => 'boolean', 'finish_min' => 'float', 'rest_min' => 'float', 'rest_covered' => 'boolean',
-            'looseness' => 'float', 'minutes_to_table' => 'float', 'sodium_most_mg' => 'float', 'rinsed' => 'boolean', 'soak_min' => 'float',
+            'looseness' => 'float', 'minutes_to_table' => 'float', 'sodium_most_mg' => 'float', 'rinsed' => 'boolean', 'soak_min' => 'float', 'wine_percent' => 'float', 'wine_cooked_off' => 'boolean', 'butter_c' => 'float',
             'butter_g_per_80_g' => 'float', 'butter_salted' => 'boolean', 'cheese_g_per_80_g' => 'float', 'diet' => Diet::class,
         ];
     }

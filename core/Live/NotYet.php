@@ -34,7 +34,7 @@ final class NotYet
         if (! $kind->turnsTheKnob() && $kind !== StageKind::Pour && $kind !== StageKind::Wine) {
             return $kind === StageKind::Taste ? self::TASTE : self::OTHERWISE;
         }
-        $net = $ask->burner->net[$ask->burner->nearest($ask->family->fit($ask->grain, $ask->target->looseness)->heat * $ask->pan->baseArea())];
+        $net = $ask->burner->net[$ask->burner->nearest($ask->heatFor($ask->family->fit($ask->grain, $ask->target->looseness)->heat))];
         $use = (new Load($ask->rice(), $ask->pan->baseArea(), $net, $ask->grain, $ask->ladle))->usePerMinute();
 
         return round(max(self::SHORTEST, min(self::LONGEST, 60 * self::USED * $ask->rice() / $use)) / 5) * 5;

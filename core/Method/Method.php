@@ -19,6 +19,7 @@ final readonly class Method
      * @param  list<LidChange>  $lid  in order of time
      * @param  float  $coverLast  min before it comes off for which a lid lies on it, beside what $lid says
      * @param  PanHeat|null  $panHeat  marks of a pan rice without a track; null = Velko chooses
+     * @param  Pace  $pace  how hard it is boiled, where Velko chooses the heat
      */
     public function __construct(
         public ?DoseSchool $doses,
@@ -35,6 +36,7 @@ final readonly class Method
         public CrustSchool $crust = CrustSchool::ShortAndHot,
         public ?PanHeat $panHeat = null,
         public float $coverLast = 0.0,
+        public Pace $pace = Pace::Medium,
     ) {}
 
     /** @param  array<string, mixed>  $changes  by property */

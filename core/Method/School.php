@@ -13,4 +13,8 @@ enum School: string
     case CrustHeat = 'crust-school';
     case Soak = 'soak';
     case Toast = 'toast';
+    case Pace = 'pace';
+    case Cover = 'cover';
+    case Butter = 'butter';
+    case Wine = 'wine';
 }

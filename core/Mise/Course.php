@@ -25,6 +25,9 @@ final readonly class Course
     /** A pan is warmed for so long before its fat, min (1 to 3, common practice, no single source). */
     public const WARMS = 2.0;
 
+    /** Rice left in its pan goes on cooking, and a plain steel one gives it a taste: out within so many minutes (5 to 10, common practice, no single source). */
+    public const EMPTIED_WITHIN = 8.0;
+
     /** @param  list<Ingredient>  $ingredients  as they stand in the ask of the plan */
     public function __construct(private Plan $plan, private array $ingredients, private float $main) {}
 

@@ -14,6 +14,7 @@ use Velko\Core\Pan\Conditions;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Season\Finish;
 use Velko\Core\Season\Seasoning;
+use Velko\Core\Season\Wine;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 use Velko\Core\Vessel\Pan;
@@ -53,6 +54,7 @@ final readonly class Ask
         public float $extras = 0.0,
         public array $food = [],
         public Seasoning $seasoning = new Seasoning,
+        public Wine $ofWine = new Wine,
     ) {}
 
     /** g raw */
@@ -145,6 +147,22 @@ final readonly class Ask
     public function withTarget(Target $target): self
     {
         return $this->with(['target' => $target]);
+    }
+
+    public function withFinish(Finish $finish): self
+    {
+        return $this->with(['finish' => $finish]);
+    }
+
+    public function withWineOf(Wine $kind): self
+    {
+        return $this->with(['ofWine' => $kind]);
+    }
+
+    /** W that its school looks for, where its family looks for so much heat over the floor, W/m². */
+    public function heatFor(float $flux): float
+    {
+        return $flux * $this->method->pace->times() * $this->pan->baseArea();
     }
 
     /** @param  non-empty-list<HeatChange>|null  $heat */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Method\Pace;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Power;
@@ -79,7 +80,7 @@ final class Checks
     public static function otherMark(Plan $plan): ?string
     {
         $ask = $plan->ask;
-        $wish = $ask->family->fit($ask->grain, $ask->target->looseness)->heat * $ask->pan->baseArea();
+        $wish = $ask->heatFor($ask->family->fit($ask->grain, $ask->target->looseness)->heat);
 
         return $ask->method->heat === null ? $ask->burner->asNear($plan->heat[count($plan->heat) - 1]->mark, $wish, self::AS_NEAR) : null;
     }
@@ -132,8 +133,8 @@ final class Checks
     {
         $boiling = $plan->ask->conditions()->boiling;
         $mean = $plan->track->meanTemperature(4.0, $plan->pulled->minute());
-        if ($mean === null || $mean >= $boiling - self::SIMMER_MARGIN) {
-            return null;
+        if ($mean === null || $mean >= $boiling - self::SIMMER_MARGIN || $plan->ask->method->pace === Pace::Slow) {
+            return null; // it simmers, or is not meant to
         }
         $mark = $plan->heat[count($plan->heat) - 1]->mark;
         $stronger = $plan->ask->burner->above($mark);

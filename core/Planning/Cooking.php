@@ -30,8 +30,6 @@ use Velko\Core\Water\Steam;
 /** The simulated pan of one ask: its heat track, its stock, its way to the table. */
 final class Cooking
 {
-    private const WINE_C = 20.0;
-
     private const HOT_WATER_C = 95.0;
 
     /** No cook is followed for longer than this, s. */
@@ -162,7 +160,7 @@ final class Cooking
     /** What goes into this pan, as it is held beside it: mL of wine, */
     public function wine(float $volume): Pour
     {
-        return new Pour($volume, self::WINE_C);
+        return new Pour($volume, $this->ask->ofWine->temperature());
     }
 
     /** of stock, */

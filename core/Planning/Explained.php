@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
-use Velko\Core\Season\Alcohol;
 use Velko\Core\Season\Salt;
 
 /** The numbers of a plan as sums a cook can follow: the terms of each add up to it. What is taken away is negative. */
@@ -106,7 +105,7 @@ final class Explained
     /** @return list<array{term: string, value: float}> g */
     private static function alcohol(Plan $plan): array
     {
-        $brought = $plan->ask->wine * Alcohol::WINE_G_PER_ML / $plan->ask->covers;
+        $brought = $plan->ask->wine * $plan->ask->ofWine->alcohol() / $plan->ask->covers;
 
         return self::terms(['brought-by-the-wine' => $brought, 'cooked-off' => $plan->alcoholPerCover() - $brought]);
     }

@@ -272,7 +272,7 @@ final readonly class Plan
     /** g of alcohol that stays from the wine, a cover. */
     public function alcoholPerCover(): float
     {
-        return $this->ask->wine * Alcohol::WINE_G_PER_ML * $this->alcoholLeft() / $this->ask->covers;
+        return $this->ask->wine * $this->ask->ofWine->alcohol() * $this->alcoholLeft() / $this->ask->covers;
     }
 
     /** Share of the wine's alcohol that stays, 0 to 1. */

@@ -12,9 +12,6 @@ namespace Velko\Core\Season;
  */
 final class Alcohol
 {
-    /** Ethanol in ordinary table wine, g per mL: 12.5 % by volume at 0.789 g/mL. */
-    public const WINE_G_PER_ML = 0.125 * 0.789;
-
     private const FAST_SHARE = 0.55;
 
     private const FAST_PER_MIN = 0.30;

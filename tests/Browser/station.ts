@@ -76,7 +76,7 @@ export function fromTheRice({ state, working }: Cook): Cook['state']['done'] {
 }
 
 /** So long after the last knock that the next is one of its own. */
-async function knock(page: Page): Promise<void> {
+export async function knock(page: Page): Promise<void> {
   const time = () => page.evaluate(() => Date.now());
   const from = await time();
   await page.waitForTimeout(SAME_KNOCK);

@@ -57,6 +57,6 @@ final class RisottoPlanner
 
     private function lazyBubble(): string
     {
-        return $this->ask->burner->nearest(Fit::LAZY_BUBBLE * $this->ask->pan->baseArea());
+        return $this->ask->burner->nearest($this->ask->heatFor(Fit::LAZY_BUBBLE));
     }
 }

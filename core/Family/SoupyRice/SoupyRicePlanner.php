@@ -110,7 +110,7 @@ final class SoupyRicePlanner
     {
         $ask = $this->ask;
         $area = $ask->pan->baseArea();
-        $simmer = $ask->burner->nearest(Fit::SIMMER * $area);
+        $simmer = $ask->burner->nearest($ask->heatFor(Fit::SIMMER));
         $strong = $ask->burner->nearest(self::BACK_TO_THE_BOIL * $area);
         $capacity = $ask->pan->metal + Grain::SPECIFIC_HEAT * $this->rice + Steam::SPECIFIC_HEAT * $this->guess();
         $joules = $capacity * max(0.0, $ask->conditions()->boiling - $ask->stock->temperature);

@@ -9,6 +9,8 @@ use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
+use Velko\Core\Method\Cover;
+use Velko\Core\Method\Pace;
 use Velko\Core\Method\School;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
@@ -18,12 +20,29 @@ use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Target;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Mass;
+use Velko\Core\Season\Finish;
+use Velko\Core\Season\Wine;
 
 /** The schools that a family's cooks disagree about, each worked out in the same pan. */
 final class Choices
 {
     /** A soak as it is usual for a stew, min (common practice: 15 to 20). */
     private const SOAK = 18.0;
+
+    /** Butter as it is beaten in, °C: from the freezer, from the fridge, soft. */
+    private const BUTTER = ['frozen' => [-18.0, 'note.butter-frozen'], 'cold' => [4.0, 'note.butter-cold'], 'soft' => [20.0, 'note.butter-soft']];
+
+    /** The same cold within, K. */
+    private const AS_COLD = 8.0;
+
+    /** Where a dish has none, for each gram of raw rice: 15 g of butter and 30 mL of wine to 80 g (common practice, no single source). */
+    private const USUAL_BUTTER = 15 / 80;
+
+    private const USUAL_WINE = 30 / 80;
+
+    /** Vermouth and kin, percent by volume. */
+    private const FORTIFIED = 18.0;
 
     /** @return list<Choice> */
     public static function of(Plan $plan): array
@@ -41,6 +60,10 @@ final class Choices
             School::CrustHeat => self::crustHeat($plan),
             School::Soak => self::soak($plan),
             School::Toast => self::toast($plan),
+            School::Pace => self::pace($plan),
+            School::Cover => self::cover($plan),
+            School::Butter => self::butter($plan),
+            School::Wine => self::wine($plan),
         }, $plan->ask->family->traits()->schools);
     }
 
@@ -79,6 +102,68 @@ final class Choices
         );
 
         return new Choice(School::Toast, [...$options, self::option($plan, 'not-toasted', ! $now->sealed && $now->soak <= 0, ['sealed' => false, 'soak' => 0.0], Fact::of('note.not-toasted'))]);
+    }
+
+    private static function pace(Plan $plan): Choice
+    {
+        return new Choice(School::Pace, array_map(
+            static fn (Pace $one): Option => self::option($plan, $one->value, $plan->ask->method->pace === $one, ['pace' => $one], $one->fact()),
+            Pace::cases(),
+        ));
+    }
+
+    private static function cover(Plan $plan): Choice
+    {
+        $now = Cover::of($plan->ask->method);
+        $covers = $plan->ask->family->traits()->driesOut ? Cover::cases() : [Cover::Open, Cover::ToTheEnd];
+
+        return new Choice(School::Cover, array_map(
+            // A lid holds the heat: other marks are looked for.
+            static fn (Cover $one): Option => self::asked($one->value, $now === $one ? $plan : Planner::plan($plan->ask->withMethod($one->changes())), $now === $one, $one->fact()),
+            $covers,
+        ));
+    }
+
+    /** The butter as cold as it may be, or none: then starch and cheese bind it alone. */
+    private static function butter(Plan $plan): Choice
+    {
+        $finish = $plan->ask->finish;
+        $options = [];
+        foreach (self::BUTTER as $label => [$celsius, $note]) {
+            $chosen = $finish->butter > 0 && abs($finish->butterTemperature - $celsius) < self::AS_COLD;
+            $butter = $finish->butter > 0 ? $finish->butter : self::USUAL_BUTTER * $plan->rice();
+            $options[] = self::asked($label, $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish(new Finish($butter, $finish->cheese, $finish->salted, $celsius))), $chosen, Fact::of($note));
+        }
+        $none = $finish->butter <= 0;
+
+        return new Choice(School::Butter, [...$options, self::asked('no-butter', $none ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish(new Finish(0.0, $finish->cheese))), $none, Fact::of('note.no-butter'))]);
+    }
+
+    private static function wine(Plan $plan): Choice
+    {
+        $volume = $plan->ask->wine > 0 ? $plan->ask->wine : self::USUAL_WINE * $plan->rice();
+        $now = $plan->ask->ofWine;
+        $kinds = ['wine-as-it-comes' => new Wine, 'wine-cooked-off' => new Wine(cookedOff: true), 'wine-fortified' => new Wine(self::FORTIFIED)];
+        $options = [];
+        foreach ($kinds as $label => $kind) {
+            $chosen = $plan->ask->wine > 0 && $now->cookedOff === $kind->cookedOff && ($now->percent >= self::FORTIFIED) === ($kind->percent >= self::FORTIFIED);
+            $after = $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withWine($volume)->withWineOf($kind));
+            $options[] = self::asked($label, $after, $chosen, self::wineNote($after));
+        }
+        $none = $plan->ask->wine <= 0;
+        $without = $none ? $plan : Planner::plan($plan->onTheSameHeat()->withWine(0.0));
+
+        return new Choice(School::Wine, [...$options, self::asked('no-wine', $without, $none, self::wineNote($without))]);
+    }
+
+    private static function wineNote(Plan $plan): Fact
+    {
+        return Fact::of('note.alcohol', grams: Mass::ofG(round($plan->ask->wine > 0 ? $plan->alcoholPerCover() : 0.0, 1)));
+    }
+
+    private static function asked(string $label, Plan $after, bool $chosen, Fact $note): Option
+    {
+        return new Option($label, $chosen, $after, $note);
     }
 
     private static function crustHeat(Plan $plan): Choice

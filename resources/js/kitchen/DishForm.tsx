@@ -6,6 +6,7 @@ import type { DishPage, Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick, Tick } from '../parts/Field';
+import type { Option } from '../parts/Select';
 import { familyOf, type Body } from './newDish';
 import { Meanwhile } from './Meanwhile';
 import { Ingredients, withItsNumbers } from './Ingredients';
@@ -28,6 +29,16 @@ const TOAST = labelled(vocabulary.TOASTING, {
   medium: t('kitchen.dishForm.medium-3-min'),
   slow: t('kitchen.dishForm.slow-5-min'),
 });
+const PACE = vocabulary.PACE.map((one) => [one, wordOf('pace', one)] as const);
+const COVER = vocabulary.COVER.map((one) => [one, wordOf('cover', one)] as const);
+/** A stew is thin enough that its top needs no lid of its own. */
+const COVER_A_STEW = COVER.filter(([one]) => one !== 'last-two-minutes');
+/** Butter as it is beaten in, °C: from the freezer, from the fridge, soft. */
+const BUTTER: readonly Option[] = [
+  ['-18', t('kitchen.dishForm.frozen-butter')],
+  ['4', t('kitchen.dishForm.cold-butter')],
+  ['20', t('kitchen.dishForm.soft-butter')],
+];
 const CRUST = labelled(vocabulary.CRUST, {
   none: t('kitchen.dishForm.no-crust'),
   gold: t('common.gold'),
@@ -52,6 +63,12 @@ interface Values {
   stock_id: string;
   dish: Body;
 }
+
+/** Those, and how cold else it was said to be. */
+const coldOf = (celsius: number): readonly Option[] =>
+  BUTTER.some(([value]) => Number(value) === celsius)
+    ? BUTTER
+    : [...BUTTER, [String(celsius), `${celsius} °C`]];
 
 /** A dish as cooks think of it; what is typed is kept as a version each time. */
 export function DishForm({
@@ -135,7 +152,11 @@ export function DishForm({
           unitWords={t('kitchen.dishForm.raw')}
         />
       </div>
-      <Method family={familyOf(kitchen, body.family)} looseness={body.looseness} />
+      <Method
+        family={familyOf(kitchen, body.family)}
+        looseness={body.looseness}
+        butter_c={body.butter_c ?? 4}
+      />
       <Ingredients />
       <SideWork />
       <div className="grid grid-cols-2 gap-3 max-md:grid-cols-1">
@@ -158,7 +179,15 @@ export function DishForm({
   );
 }
 
-function Method({ family, looseness }: { family: Kitchen['families'][number]; looseness: number }) {
+function Method({
+  family,
+  looseness,
+  butter_c,
+}: {
+  family: Kitchen['families'][number];
+  looseness: number;
+  butter_c: number;
+}) {
   const { weight } = useMeasure();
   const inStages = family.in_stages;
   const pan = family.dries_out;
@@ -188,13 +217,20 @@ function Method({ family, looseness }: { family: Kitchen['families'][number]; lo
         )}
         {pan && <Pick name="dish.crust" label={t('common.crust')} options={CRUST} />}
         {pan && <Pick name="dish.crust_school" label={t('kitchen.dishForm.made')} options={CRUST_SCHOOL} />}
-        {inStages && (
-          <Amount
-            name="dish.wine_ml_per_80_g"
-            label={t('kitchen.dishForm.wine-for-weight', { weight: weight(80) })}
-            of="volume"
+        {!pan && <Pick name="dish.pace" label={t('kitchen.dishForm.boiled')} options={PACE} />}
+        {!inStages && (
+          <Pick
+            name="dish.cover"
+            label={t('kitchen.dishForm.lid-or-foil')}
+            options={pan ? COVER : COVER_A_STEW}
           />
         )}
+        <Amount
+          name="dish.wine_ml_per_80_g"
+          label={t('kitchen.dishForm.wine-for-weight', { weight: weight(80) })}
+          of="volume"
+        />
+        <Field name="dish.wine_percent" label={t('kitchen.dishForm.wine-strength')} unit="%" kind="number" />
         {inStages && (
           <Field
             name="dish.butter_g_per_80_g"
@@ -209,6 +245,14 @@ function Method({ family, looseness }: { family: Kitchen['families'][number]; lo
             label={t('kitchen.dishForm.cheese-for-weight', { weight: weight(80) })}
             unit="g"
             kind="number"
+          />
+        )}
+        {inStages && (
+          <Pick
+            numeric
+            name="dish.butter_c"
+            label={t('kitchen.dishForm.butter-goes-in')}
+            options={coldOf(butter_c)}
           />
         )}
         {!inStages && (
@@ -247,6 +291,7 @@ function Method({ family, looseness }: { family: Kitchen['families'][number]; lo
         <Tick name="dish.sealed" label={t('kitchen.dishForm.toasted-in-fat')} />
         {!inStages && <Tick name="dish.rinsed" label={t('kitchen.dishForm.washed')} />}
         <Tick name="dish.rest_covered" label={t('kitchen.dishForm.rests-under-a-cloth')} />
+        <Tick name="dish.wine_cooked_off" label={t('kitchen.dishForm.wine-boiled-off-apart')} />
         {inStages && <Tick name="dish.butter_salted" label={t('kitchen.dishForm.salted-butter')} />}
       </div>
     </fieldset>

@@ -234,13 +234,19 @@ function SideBySide({ page }: { page: DishPage }) {
 function Choice({ choice }: { choice: Choices['choices'][number] }) {
   const { volume } = useMeasure();
   return (
-    <table aria-label={choice.choice} className="mt-2 w-full text-base leading-tight">
+    <table aria-label={choice.choice} className="mt-2 w-full table-fixed text-base leading-tight">
+      <colgroup>
+        <col />
+        <col className="w-18" />
+        <col className="w-11" />
+        <col className="w-17" />
+      </colgroup>
       <thead className="text-right text-sm text-ink-soft">
         <tr>
           <th className="text-left font-normal">{choice.choice}</th>
-          <th className="font-normal">{t('common.stock')}</th>
-          <th className="font-normal">{t('common.pull')}</th>
-          <th className="font-normal">{t('screens.dishScreen.hands-about')}</th>
+          <th className="pr-2 font-normal">{t('common.stock')}</th>
+          <th className="pr-2 font-normal">{t('common.pull')}</th>
+          <th className="pl-2 font-normal">{t('screens.dishScreen.hands-about')}</th>
         </tr>
       </thead>
       <tbody>

@@ -1,3 +1,4 @@
+import { itemsOf } from '../stove/steps';
 import { VERB } from '../stages';
 import { useEffect, useState } from 'react';
 import { useLocation, useParams } from 'react-router';
@@ -222,6 +223,7 @@ function Spoken({
         step.volume_ml === null ? null : volume(step.volume_ml),
         step.ladles === null ? null : ladles(step.ladles),
         step.item?.name ?? null,
+        ...itemsOf(cook, step).map((one) => one.name),
         step.setting !== null && ['heat', 'crust'].includes(step.kind) ? step.setting : null,
         step.say,
       ]

@@ -8,6 +8,7 @@ import { Plate } from '../pictures/Plate';
 import { Title } from '../parts/Title';
 import type { Say } from './say';
 import { BITE, SALT_TASTE } from '../words.generated';
+import { countdown, useMoment } from '../time';
 import { t, type Vocabulary, wordOf } from '../words/messages';
 import { takesCrust } from '../pictures/fromPlan';
 
@@ -45,6 +46,27 @@ function Ended({ cook, say }: { cook: Cook; say: Say }) {
         </button>
       )}
     </div>
+  );
+}
+
+/** s after its time for which the pan is still asked for. */
+const ASKED_FOR = 900;
+
+/** What is left in the pan goes on cooking: out within so long. */
+function EmptyThePan({ cook }: { cook: Cook }) {
+  const served = cook.state.done.find((one) => one.event === cook.state.ended_by)?.at;
+  const within = cook.working.empty_within_min;
+  const until = served === undefined || within === undefined ? 0 : Date.parse(served) + within * 60_000;
+  const left = useMoment((now) => (until - now) / 1000);
+  return left < -ASKED_FOR ? null : (
+    <p role="status" className="mt-3 text-2xl">
+      <b className="text-saffron">
+        {left > 0
+          ? t('stove.verdictForm.empty-the-pan-within', { left: countdown(left) })
+          : t('stove.verdictForm.empty-the-pan-now')}
+      </b>{' '}
+      {t('stove.verdictForm.what-is-left-in-it-goes-on-cooking')}
+    </p>
   );
 }
 
@@ -124,6 +146,7 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
   return (
     <main className="flex-1 bg-iron p-6 text-chalk">
       <Ended cook={cook} say={say} />
+      <EmptyThePan cook={cook} />
       <p className="mt-1 text-2xl text-chalk-soft">
         {t('stove.verdictForm.ask-name-poured-of-stock-poured', {
           ask: platesOf(cook.working.ask),

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Method;
+
+use Velko\Core\Quantity\Fact;
+
+/** Whether a lid, or foil, lies on a rice that nobody stirs. Common practice, no single source. */
+enum Cover: string
+{
+    case Open = 'open';
+    case LastTwoMinutes = 'last-two-minutes';
+    case ToTheEnd = 'to-the-end';
+
+    /** min before it comes off */
+    private const LAST = 2.0;
+
+    /** @return array<string, mixed> what it changes about a method, by property */
+    public function changes(): array
+    {
+        return match ($this) {
+            self::Open => ['lid' => [], 'coverLast' => 0.0, 'pace' => Pace::Medium],
+            self::LastTwoMinutes => ['lid' => [], 'coverLast' => self::LAST, 'pace' => Pace::Medium],
+            self::ToTheEnd => ['lid' => [new LidChange(0.0, true)], 'coverLast' => 0.0, 'pace' => Pace::Slow],
+        };
+    }
+
+    /** What this method has. */
+    public static function of(Method $method): self
+    {
+        return match (true) {
+            $method->lid !== [] && $method->lid[0]->on && $method->lid[0]->fromMinute <= 0.0 => self::ToTheEnd,
+            $method->coverLast > 0.0 || $method->lid !== [] => self::LastTwoMinutes,
+            default => self::Open,
+        };
+    }
+
+    public function fact(): Fact
+    {
+        return Fact::of("cover.$this->value");
+    }
+}
