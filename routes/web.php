@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AmountController;
 use App\Http\Controllers\AroundController;
 use App\Http\Controllers\BoilOffController;
 use App\Http\Controllers\ChoicesController;
@@ -84,6 +85,7 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::delete('dishes/{dish}', [DishController::class, 'destroy'])->where('dish', $id);
         Route::post('dishes/{id}/back', [DishController::class, 'back'])->where('id', $id);
         Route::get('foods', FoodController::class);
+        Route::post('amounts', AmountController::class);
         Route::post('dishes/import', [ExchangeController::class, 'bring']);
         Route::get('dishes/{dish}/export', [ExchangeController::class, 'dish'])->where('dish', $id);
         Route::post('dishes/{dish}/copy', [DishController::class, 'copy'])->where('dish', $id);

@@ -1,4 +1,6 @@
 import type {
+  AmountRead,
+  AmountSaid,
   ArchiveCame,
   Around,
   Ask,
@@ -191,6 +193,8 @@ export const api = {
   copyDish: (id: number) => call<DishPage>('POST', `dishes/${id}/copy`),
   retireDish: (id: number) => call<Kitchen>('DELETE', `dishes/${id}`),
   workOut: (ask: Ask, signal?: AbortSignal) => call<Working>('POST', 'work-out', ask, signal),
+  amount: (said: Omit<AmountSaid, 'format'>) =>
+    call<AmountRead>('POST', 'amounts', { format: 'velko.amount-said/1', ...said }),
   food: (name: string, signal?: AbortSignal) =>
     call<FoodByName>('GET', `foods?name=${encodeURIComponent(name)}`, undefined, signal),
   around: (ask: Ask, signal?: AbortSignal) => call<Around>('POST', 'around', ask, signal),

@@ -189,7 +189,9 @@ test('signing out asks while a pan is on the fire', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Sign out all the same' })).toBeVisible();
 });
 
-test('an amount is understood with its unit: "1 tbsp" of oil', async ({ page }) => {
+test('an amount is understood as it is said: "1 tbsp" of oil, half a bunch, twice the onion', async ({
+  page,
+}) => {
   await signIn(page, 'chef@kiln.example');
   await page.goto('/dishes/new/risotto');
   await page.getByRole('button', { name: 'Another ingredient' }).click();
@@ -207,6 +209,25 @@ test('an amount is understood with its unit: "1 tbsp" of oil', async ({ page }) 
     await expect(amount).toHaveValue(number);
     await expect(unit).toHaveText(of);
   }
+  // A bunch of herbs some 30 g, a clove of garlic 4 g (common practice, no single source).
+  const name = page.getByRole('textbox', { name: 'Ingredient', exact: true });
+  for (const [what, text, number, of] of [
+    ['parsley', 'half a bunch', '15', 'g'],
+    ['garlic', '3 cloves', '12', 'g'],
+    ['olive oil', '2 glugs', '30', 'mL'],
+  ] as const) {
+    await name.fill(what);
+    await amount.fill(text);
+    await amount.blur();
+    await expect(amount).toHaveValue(number);
+    await expect(unit).toHaveText(of);
+  }
+  await page.getByRole('button', { name: 'Another ingredient' }).click();
+  await name.nth(1).fill('sunflower oil');
+  await amount.nth(1).fill('twice the olive oil');
+  await amount.nth(1).blur();
+  await expect(amount.nth(1)).toHaveValue('60');
+  await expect(unit.nth(1)).toHaveText('mL');
   await page.getByRole('link', { name: 'Log', exact: true }).click();
   await page.getByRole('button', { name: 'Leave it' }).click();
 });

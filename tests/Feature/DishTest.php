@@ -66,6 +66,17 @@ it('says what is known of a food by its name, and what is taken where nothing is
     }
 });
 
+it('reads an amount as a cook says it, and says of what is none that it is none', function (): void {
+    $said = static fn (string $text, mixed ...$more): array => ['format' => 'velko.amount-said/1', 'text' => $text, 'name' => 'saffron', 'others' => [['name' => 'onion', 'amount' => 60, 'unit' => 'g']], ...$more];
+    $read = $this->postJson('/api/amounts', $said('twice the onion'))->assertOk();
+    Station::keeps('amount-read', $read->getContent());
+    expect($read->json('amount'))->toEqual(120)->and($read->json('unit'))->toBe('g');
+    foreach (['a lot', 'twice the moon', '900000 kg', '-3 g', '20 min'] as $text) {
+        $this->postJson('/api/amounts', $said($text))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/text');
+    }
+    $this->postJson('/api/amounts', $said('1 g', others: [['name' => 'x', 'amount' => -1, 'unit' => 'g']]))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/others/0/amount');
+});
+
 it('keeps every version, and one only when something changed', function (): void {
     $id = $this->postJson('/api/dishes', ($this->entry)())->json('id');
     $this->putJson("/api/dishes/$id", ($this->entry)())->assertOk()->assertJsonCount(1, 'versions');

@@ -19,7 +19,7 @@ const LEAST_ROLE = [
     'GET api/people' => 'chef', 'POST api/people/invitations' => 'chef', 'DELETE api/people/invitations/{invitation}' => 'chef',
     'PUT api/people/{person}' => 'chef', 'DELETE api/people/{person}' => 'chef', 'POST api/people/{person}/link' => 'chef',
     'POST api/kitchen/farewell' => 'chef', 'DELETE api/kitchen/farewell' => 'chef',
-    'GET api/foods' => 'trainee', 'GET api/kitchen' => 'trainee', 'PUT api/kitchen' => 'chef', 'GET api/kitchen/archive' => 'chef', 'POST api/kitchen/archive' => 'chef', 'POST api/kitchen/archive/cooks' => 'chef', 'DELETE api/kitchen/archive' => 'chef',
+    'GET api/foods' => 'trainee', 'POST api/amounts' => 'trainee', 'GET api/kitchen' => 'trainee', 'PUT api/kitchen' => 'chef', 'GET api/kitchen/archive' => 'chef', 'POST api/kitchen/archive' => 'chef', 'POST api/kitchen/archive/cooks' => 'chef', 'DELETE api/kitchen/archive' => 'chef',
     'POST api/kitchen/set-up' => 'chef', 'POST api/kitchen/pans/holds' => 'trainee', 'POST api/kitchen/devices/{device}/key' => 'chef',
     'POST api/kitchen/{thing}' => 'chef', 'PUT api/kitchen/{thing}/{id}' => 'chef', 'DELETE api/kitchen/{thing}/{id}' => 'chef', 'POST api/kitchen/{thing}/{id}/back' => 'chef',
     'POST api/kitchen/burners/{burner}/boil-off' => 'chef',

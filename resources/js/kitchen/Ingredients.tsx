@@ -1,12 +1,12 @@
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { useMeasure } from '../cook';
-import { Field, Pick, Tick, Ticks } from '../parts/Field';
+import { api } from '../api';
+import { asNumber, Field, Pick, Tick, Ticks } from '../parts/Field';
 import { type Option } from '../parts/Select';
 import * as vocabulary from '../words.generated';
 import { t, wordOf } from '../words/messages';
 import { FoodNumbers, withoutNothing } from './FoodNumbers';
 import type { Body } from './newDish';
-import { readAmount } from './readAmount';
 import { Another, Remove } from './rows';
 import { ALLERGENS, DIETS, labelled } from './words';
 
@@ -36,6 +36,9 @@ const UNITS = [
   ['ml', t('common.ml')],
   ['pieces', t('kitchen.dishForm.pieces')],
 ] as const;
+
+/** Letters of an amount that is said. */
+const LONGEST = 80;
 
 /** Without the numbers that nobody typed: those it is known by. */
 export function withItsNumbers(one: Body['ingredients'][number]): Body['ingredients'][number] {
@@ -95,10 +98,31 @@ function comes(temperature: unknown, heat: (celsius: number) => string): Option[
 
 function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
   const name = (field: string) => `dish.ingredients.${row}.${field}`;
-  const { setValue } = useFormContext();
+  const { getValues, setValue } = useFormContext();
   const { heat } = useMeasure();
   const goes: unknown = useWatch({ name: name('goes') });
   const temperature: unknown = useWatch({ name: name('temperature_c') });
+  // "2 glugs", "half a bunch", "twice the onion": what it comes to is asked; what is none stands as it is, to be refused when it is saved.
+  const readAs = async (text: string) => {
+    if (text.trim() === '' || typeof asNumber(text) === 'number') {
+      return;
+    }
+    const rows = getValues('dish.ingredients') as Body['ingredients'];
+    const others = rows.filter(
+      (one, at) => at !== row && typeof one.amount === 'number' && one.name.trim() !== '',
+    );
+    const read = await api
+      .amount({
+        text: text.trim().slice(0, LONGEST),
+        name: rows[row]?.name ?? '',
+        others: others.map(({ name, amount, unit }) => ({ name, amount, unit })),
+      })
+      .catch(() => null);
+    if (read) {
+      setValue(name('amount'), read.amount, { shouldDirty: true });
+      setValue(name('unit'), read.unit, { shouldDirty: true });
+    }
+  };
   return (
     <li className="rounded-lg border-2 border-rule p-3">
       <div className="grid grid-cols-[2fr_1fr_1fr_1.4fr_auto] items-end gap-2 max-md:grid-cols-2">
@@ -107,13 +131,7 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
           name={name('amount')}
           label={t('kitchen.dishForm.amount')}
           kind="number"
-          onLeave={(text) => {
-            const read = readAmount(text);
-            if (read) {
-              setValue(name('amount'), read.amount, { shouldDirty: true });
-              setValue(name('unit'), read.unit, { shouldDirty: true });
-            }
-          }}
+          onLeave={(text) => void readAs(text)}
         />
         <Pick name={name('unit')} label={t('common.in')} options={UNITS} />
         <Pick name={name('per')} label={t('common.for')} options={PER} />

@@ -8,7 +8,7 @@ export interface BeforeTheLiquid {
 }
 
 /** A bar narrower than this has no room for a name beside the next, px. */
-const ROOM_FOR_A_NAME = 24;
+const ROOM_FOR_A_NAME = 18;
 
 /** The base, from the cold pan on: a bar for each part, between the floor and nothing, with its name where it has room. */
 export function Base({ frame, parts }: { frame: Frame; parts: BeforeTheLiquid[] }) {
@@ -27,11 +27,11 @@ export function Base({ frame, parts }: { frame: Frame; parts: BeforeTheLiquid[] 
         />
         {legible && (
           <text
-            x={x(from) + 2}
+            x={x(from) + wide / 2 + 4}
             y={floor - 14}
             fontSize={13}
             fill={colours.soft}
-            transform={`rotate(-58 ${x(from) + 2} ${floor - 14})`}
+            transform={`rotate(-90 ${x(from) + wide / 2 + 4} ${floor - 14})`}
           >
             {what}
           </text>

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use Velko\Core\Mise\Spoken;
+use Velko\Core\Quantity\NotAMeasure;
+
+/* What a hand takes: common practice, no single source; saffron some 450 threads to the gram (from memory). US cup 236.588 mL, ounce 28.3495 g (NIST Handbook 44). */
+
+it('reads an amount as a cook says it', function (string $text, string $name, float $amount, string $unit): void {
+    expect((new Spoken)->read($text, $name))->toEqualWithDelta([$amount, $unit], 0.01 * $amount);
+})->with([
+    ['1 1/4 cups', 'cream', 295.7, 'ml'],
+    ['3 oz', 'hard cheese', 85.05, 'g'],
+    ['½ l', 'milk', 500.0, 'ml'],
+    ['180 g', 'onion', 180.0, 'g'],
+    ['2 glugs', 'olive oil', 30.0, 'ml'],
+    ['a glug of oil', 'olive oil', 15.0, 'ml'],
+    ['a splash', 'cream', 10.0, 'ml'],
+    ['a pinch', 'salt', 0.4, 'g'],
+    ['two pinches', 'salt', 0.8, 'g'],
+    ['a pinch', 'saffron', 0.05, 'g'],
+    ['25 threads', 'saffron', 0.06, 'g'],
+    ['3 cloves', 'garlic', 12.0, 'g'],
+    ['a handful', 'parsley', 15.0, 'g'],
+    ['a handful', 'walnuts', 40.0, 'g'],
+    ['half a bunch', 'parsley', 15.0, 'g'],
+    ['2 bunches', 'parsley', 60.0, 'g'],
+    ['a knob', 'butter', 15.0, 'g'],
+]);
+
+it('reads one thing by another of the dish', function (string $text, float $amount, string $unit): void {
+    $others = ['red onion, diced' => [60.0, 'g'], 'tomatoes' => [120.0, 'g'], 'eggs' => [2.0, 'pieces']];
+    expect((new Spoken)->read($text, 'tomato', $others))->toEqual([$amount, $unit]);
+})->with([['twice the onion', 120.0, 'g'], ['half the tomato', 60.0, 'g'], ['as much as the eggs', 2.0, 'pieces']]);
+
+it('takes the kitchen\'s own glug', function (): void {
+    expect((new Spoken(glug: 22.0))->read('2 glugs', 'olive oil'))->toBe([44.0, 'ml']);
+});
+
+it('says of what is no amount that it is none', function (string $text): void {
+    (new Spoken)->read($text, 'onion', ['garlic' => [2.0, 'g']]);
+})->with(['some', 'twice the moon', 'a lot', '', 'three blue moons', '20 min', '200 °C'])->throws(NotAMeasure::class);
