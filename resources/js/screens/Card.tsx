@@ -71,8 +71,12 @@ export function Card() {
   );
 }
 
-/** Lines beyond which an A5 card is set smaller, so that it stays one page. */
-const ROOMY = 18;
+/** Lines beyond which an A5 card is set smaller, and smaller still, so that it stays one page. */
+const ROOMY = 24;
+const DENSE = 31;
+
+/** Letters of a sign that stand in one line of it, about. */
+const LETTERS = 38;
 
 function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
   const { timezone } = useCook();
@@ -82,12 +86,21 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
   const first = Date.parse(working.clock.first_liquid_at);
   const at = (min: number) => clock(first + min * 60_000, timezone);
   const starters = ask.starters ?? 0;
+  const letters = plan.stages.map(
+    (stage) =>
+      [stage.setting, named(stage, amount), stage.kind === 'finish' ? dish.finish : stage.say].join(': ')
+        .length,
+  );
+  const lines =
+    letters.reduce((sum, one) => sum + Math.max(1, Math.ceil(one / LETTERS)), 0) +
+    Math.max(working.mise.length, working.prep.length);
   return (
     <article
       aria-label={t('screens.card.card')}
       data-size={size}
-      data-dense={plan.stages.length + Math.max(working.mise.length, working.prep.length) > ROOMY}
-      className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black shadow data-[dense=true]:text-[9.5pt] data-[dense=true]:leading-tight data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] print:max-w-none print:p-0 print:shadow-none"
+      data-dense={lines > ROOMY}
+      data-tight={lines > DENSE}
+      className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black shadow data-[dense=true]:text-[9.5pt] data-[dense=true]:leading-tight data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] data-[tight=true]:text-[8.6pt] print:max-w-none print:p-0 print:shadow-none"
     >
       <Title>{t('screens.card.card-name', { name: dish.name })}</Title>
       <h1 className="text-[1.6em] leading-tight font-bold">{dish.name}</h1>
