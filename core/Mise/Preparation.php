@@ -13,7 +13,7 @@ use Velko\Core\Quantity\Fact;
 final class Preparation
 {
     /**
-     * The dish's own side work, and what every pan needs: the stock steaming, the rice soaked.
+     * The dish's own side work, and what every pan needs: the stock on the fire so long before as its volume needs, the rice soaked.
      *
      * @param  list<SideWork>  $work
      *
@@ -22,7 +22,7 @@ final class Preparation
     public static function of(Plan $plan, array $work): array
     {
         $ask = $plan->ask;
-        $work[] = new SideWork(Fact::of('prep.stock'), Ready::Stock, $ask->stock->held, 1.0, true);
+        $work[] = new SideWork(Fact::of('prep.stock'), Ready::Stock, round($ask->stock->warmsIn($plan->make()) + $ask->stock->held), 1.0, true);
         if ($ask->method->soak > 0) {
             $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), Ready::Rice, $ask->method->soak, 2.0, false);
         }

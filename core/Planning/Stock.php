@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Velko\Core\Planning;
 
+use Velko\Core\Food\Food;
 use Velko\Core\Water\Steam;
 
 /** The stock beside the pan. */
 final readonly class Stock
 {
+    /** Net power of the ring beside, after what its pot loses, W (our estimate). */
+    private const SIDE_RING_W = 1500.0;
+
     /**
      * @param  float  $temperature  °C, as it is held
      * @param  float  $saltPercent  g salt per 100 g
@@ -28,6 +32,16 @@ final readonly class Stock
     public function as(float $temperature, float $saltPercent): self
     {
         return new self($temperature, $saltPercent, null, $this->potDiameter, $this->held);
+    }
+
+    /**
+     * Minutes that so much of it takes from the fridge until it is as hot as it is held, covered, on a ring of its own turned up.
+     *
+     * @param  float  $volume  mL
+     */
+    public function warmsIn(float $volume): float
+    {
+        return Steam::SPECIFIC_HEAT * $volume * max(0.0, $this->temperature - Food::FRIDGE_C) / self::SIDE_RING_W / 60;
     }
 
     /**

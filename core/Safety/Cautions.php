@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
+use Velko\Core\Food\Group;
+use Velko\Core\Food\Portion;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Mass;
@@ -21,6 +23,9 @@ final class Cautions
     /** Iron and steel, J/(g·K): a pan's weight is read off its heat capacity. */
     private const STEEL_J_PER_G_K = 0.5;
 
+    /** What carries what a hand should not carry on, while it is raw. */
+    private const RAW = [Group::Meat, Group::Fish, Group::Prawn, Group::Squid];
+
     /** @return list<Fact> */
     public static function of(Plan $plan, Served $served, Temperatures $reach = new Temperatures): array
     {
@@ -34,9 +39,19 @@ final class Cautions
             $weight > self::TWO_PEOPLE_G ? Fact::of('caution.two-people', weight: Mass::ofG(1000 * round($weight / 1000))) : null,
             $plan->ask->wine > 0 ? Fact::of('caution.no-flaming') : null,
             $shells ? Fact::of('caution.shells') : null,
+            self::isRaw($plan) ? Fact::of('caution.hands') : null,
+            $method->lid !== [] || $method->coverLast > 0 ? Fact::of('caution.lid') : null,
             $shells || isset($served->allergens[Allergen::Fish->value]) ? Fact::of('caution.fish', reach: Temperature::ofC($reach->fish)) : null,
             $served->suits === Diet::Any || ! $served->isKnown() ? Fact::of('caution.meat', poultry: Temperature::ofC($reach->poultry), meat: Temperature::ofC($reach->meat)) : null,
             Fact::of('caution.holding', hold: Temperature::ofC($reach->hotHolding), days: $reach->fridgeDays),
         ]));
+    }
+
+    /** Whether raw meat, fish or shellfish goes through somebody's hands: what was cooked before loses no more of itself in the base. */
+    private static function isRaw(Plan $plan): bool
+    {
+        return array_filter($plan->ask->food, static fn (Portion $one): bool => $one->grams > 0.0 && (
+            $one->food->group === Group::InShell || in_array($one->food->group, self::RAW, true) && $one->food->loses > 0.0
+        )) !== [];
     }
 }

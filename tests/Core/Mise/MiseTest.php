@@ -16,6 +16,7 @@ use Velko\Core\Mise\Ready;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Planning\Stock;
 use Velko\Core\Quantity\Fact;
 
 it('scales what goes by the rice, by the plates, by the floor, and what does not scale at all', function (): void {
@@ -78,4 +79,18 @@ it('begins side work early enough for the moment it must be ready', function ():
         ->and($by['roast the leek']['ready'])->toBe($plan->atTable->minute())
         ->and($by)->toHaveKeys(['prep.stock', 'prep.soak'])
         ->and($by['prep.soak']['start'])->toBe(-18.0);
+});
+
+it('puts the stock on so long before as its volume needs', function (): void {
+    // From 5 to 92 °C at 1,500 W: 4.18 J/(g·K) × 8,000 g × 87 K / 1,500 W = 1,940 s; a quarter of that for two litres.
+    $stock = new Stock(92.0, 0.5);
+    expect($stock->warmsIn(8000.0))->toEqualWithDelta(1940 / 60, 0.1)->and($stock->warmsIn(2000.0))->toEqualWithDelta(485 / 60, 0.1)
+        ->and((new Stock(4.0, 0.5))->warmsIn(8000.0))->toBe(0.0);
+    $on = static function (int $covers): float {
+        $prep = Preparation::of(Planner::plan(Kitchens::soupy($covers)), []);
+
+        return $prep[0]['work']->takes;
+    };
+    // It steams for a quarter of an hour before it is poured, whatever it takes until then.
+    expect($on(20) - 15.0)->toBeGreaterThan(3 * ($on(4) - 15.0));
 });

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Food\Foods;
+use Velko\Core\Food\Goes;
+use Velko\Core\Food\Portion;
+use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Quantity\Fact;
@@ -51,4 +55,14 @@ it('holds nothing for safe that nobody has said', function (): void {
         ->and(array_column(Checks::of($plate), 'code'))->toBe(['not-for-diet', 'not-fully-known'])
         ->and(Checks::of($plate)[1]->fact)->toEqual(Fact::of('warning.not-fully-known', parts: ['stock cube', 'pancetta']))
         ->and(array_column(Cautions::of(Planner::plan(Kitchens::ask()), $plate), 'code'))->toContain('caution.meat');
+});
+
+it('has hands washed after what is raw, and a lid lifted away', function (): void {
+    $codes = static fn (Ask $ask): array => array_column(Cautions::of(Planner::plan($ask), served(Diet::Any)), 'code');
+    $with = static fn (string $name): Ask => Kitchens::panRice()->withFood([new Portion($name, Foods::find($name), 200.0, Goes::AtMinute, 5.0, 6.0)]);
+    expect($codes($with('chicken thigh')))->toContain('caution.hands')
+        ->and($codes($with('mussels')))->toContain('caution.hands')
+        ->and($codes($with('chicken, roasted')))->not->toContain('caution.hands')
+        ->and($codes($with('carrot')))->not->toContain('caution.hands')->not->toContain('caution.lid')
+        ->and($codes($with('carrot')->withMethod(['coverLast' => 2.0])))->toContain('caution.lid');
 });
