@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Contracts\BadDocument;
 use App\Models\Dish;
 use App\Models\DishIngredient;
 use App\Models\DishSideWork;
@@ -46,7 +47,7 @@ final class DishBody
                 'per' => $one->per->value, 'goes' => $one->goes->value, 'until' => $one->until?->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
             ])->all()),
             'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
-                ...$one->only(['what', 'takes_min', 'hands_min', 'ahead']), 'ready' => $one->ready->value,
+                ...$one->only(['what', 'takes_min', 'hands_min', 'ahead', 'needs']), 'ready' => $one->ready->value,
             ])->all()),
         ];
     }
@@ -125,6 +126,8 @@ final class DishBody
      * @param  array<string, mixed>  $body  dish-body, held to its schema
      *
      * @return array{list<array<string, mixed>>, list<array<string, mixed>>} rows of ingredients and of side work
+     *
+     * @throws BadDocument when a work needs one that does not stand before it
      */
     public static function rows(array $body): array
     {
@@ -142,7 +145,11 @@ final class DishBody
             ];
         }
         foreach (is_array($body['side_work']) ? array_values($body['side_work']) : [] as $position => $one) {
-            $works[] = [...$one, 'position' => $position];
+            $needs = $one['needs'] ?? null;
+            if (is_int($needs) && $needs >= $position) {
+                throw BadDocument::at("/dish/side_work/$position/needs", $position === 0 ? 'must be null: nothing stands before it' : 'must be a whole number from 0 to '.($position - 1).' (the place of a work that stands before it)');
+            }
+            $works[] = [...$one, 'needs' => $needs, 'position' => $position];
         }
 
         return [$ingredients, $works];

@@ -72,7 +72,7 @@ final class MiseDocument
     /** @return list<array<string, mixed>> in order of the start */
     public static function prep(Dish $dish, Plan $plan, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
     {
-        $works = array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead))->all());
+        $works = array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead, $one->needs))->all());
         $at = static fn (float $minute): CarbonImmutable => $firstLiquid->addSeconds((int) round(60 * $minute));
 
         return array_map(static fn (array $one): array => [
@@ -80,6 +80,8 @@ final class MiseDocument
             'what_fact' => FactDocument::of($one['work']->what),
             'start_at' => $at($one['start'])->toIso8601String(),
             'ready_at' => $at($one['ready'])->toIso8601String(),
+            'ready' => $one['work']->ready->value,
+            'lead_min' => round($one['lead'], 2),
             'takes_min' => $one['work']->takes,
             'hands_min' => $one['work']->hands,
             'ahead' => $one['work']->ahead,

@@ -14,6 +14,7 @@ use Velko\Core\Mise\Ready;
  * @property float $takes_min
  * @property float $hands_min
  * @property bool $ahead
+ * @property int|null $needs position of what must be ready before this is begun
  */
 final class DishSideWork extends Model
 {
@@ -25,6 +26,6 @@ final class DishSideWork extends Model
 
     protected function casts(): array
     {
-        return ['ready' => Ready::class, 'takes_min' => 'float', 'hands_min' => 'float', 'ahead' => 'boolean'];
+        return ['ready' => Ready::class, 'takes_min' => 'float', 'hands_min' => 'float', 'ahead' => 'boolean', 'needs' => 'integer'];
     }
 }

@@ -17,7 +17,7 @@ final class Preparation
      *
      * @param  list<SideWork>  $work
      *
-     * @return list<array{work: SideWork, start: float, ready: float}> in order of the start
+     * @return list<array{work: SideWork, start: float, ready: float, lead: float}> in order of the start; lead: min before the moment of its own that it is needed by another work
      */
     public static function of(Plan $plan, array $work): array
     {
@@ -26,14 +26,31 @@ final class Preparation
         if ($ask->method->soak > 0) {
             $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), Ready::Rice, $ask->method->soak, 2.0, false);
         }
-        $list = array_map(static function (SideWork $one) use ($plan): array {
-            $ready = self::minute($plan, $one->ready);
-
-            return ['work' => $one, 'start' => $ready - $one->takes, 'ready' => $ready];
-        }, $work);
+        $list = self::backFromTheTable($plan, $work);
         usort($list, static fn (array $a, array $b): int => $a['start'] <=> $b['start']);
 
         return $list;
+    }
+
+    /**
+     * What another needs is ready when that one begins.
+     *
+     * @param  array<int, SideWork>  $work
+     *
+     * @return list<array{work: SideWork, start: float, ready: float, lead: float}>
+     */
+    private static function backFromTheTable(Plan $plan, array $work): array
+    {
+        $by = array_map(static fn (SideWork $one): float => self::minute($plan, $one->ready), $work);
+        $ready = $by;
+        for ($at = count($work) - 1; $at >= 0; $at--) {
+            $needs = $work[$at]->needs;
+            if ($needs !== null && $needs < $at) {
+                $ready[$needs] = min($ready[$needs], $ready[$at] - $work[$at]->takes);
+            }
+        }
+
+        return array_map(static fn (int $at): array => ['work' => $work[$at], 'start' => $ready[$at] - $work[$at]->takes, 'ready' => $ready[$at], 'lead' => $by[$at] - $ready[$at]], array_keys($work));
     }
 
     private static function minute(Plan $plan, Ready $ready): float

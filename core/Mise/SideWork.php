@@ -13,6 +13,7 @@ final readonly class SideWork
      * @param  float  $takes  min from its start until it is ready
      * @param  float  $hands  min of hands in it
      * @param  bool  $ahead  can be done before service
+     * @param  int|null  $needs  place in its list of what must be ready before this is begun, which stands before it
      */
-    public function __construct(public Fact $what, public Ready $ready, public float $takes, public float $hands, public bool $ahead) {}
+    public function __construct(public Fact $what, public Ready $ready, public float $takes, public float $hands, public bool $ahead, public ?int $needs = null) {}
 }

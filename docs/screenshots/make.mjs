@@ -86,12 +86,14 @@ const untilCalled = async () => {
   while ((await now.getAttribute('data-calls')) === 'false') await wait(0.2);
 };
 await done();
-for (let step = 0; step < 4; step++) {
+await untilCalled();
+await done();
+await wait(1.1);
+await shot('stove');
+for (let step = 0; step < 5; step++) {
   await untilCalled();
   await done();
 }
-await wait(1.1);
-await shot('stove');
 await untilCalled();
 await shot('stove-now');
 await page.keyboard.press('w');

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type ReactNode } from 'react';
-import { useFieldArray, useFormContext } from 'react-hook-form';
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { api, Refusal } from '../api';
 import type { DishPage, Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
@@ -299,9 +299,20 @@ function Method({
 }
 
 function SideWork() {
-  const { control } = useFormContext();
+  const { control, setValue } = useFormContext();
   const rows = useFieldArray({ control, name: 'dish.side_work' });
+  const written = useWatch<{ dish: Body }, 'dish.side_work'>({ name: 'dish.side_work' });
+  const works = written.map((one, at): Option => [String(at), one.what || `${at + 1}`]);
   const name = (row: number, field: string) => `dish.side_work.${row}.${field}`;
+  // What stood behind it moves up, and so does what needs it.
+  const takeOut = (gone: number) => {
+    written.forEach(({ needs = null }, row) => {
+      if (needs !== null && needs >= gone) {
+        setValue(name(row, 'needs'), needs === gone ? null : needs - 1);
+      }
+    });
+    rows.remove(gone);
+  };
   return (
     <fieldset>
       <legend className="text-xl font-bold">{t('kitchen.dishForm.work-beside-the-pan')}</legend>
@@ -325,15 +336,27 @@ function SideWork() {
               />
               <Remove
                 label={t('kitchen.dishForm.take-work-row-out', { row: row + 1 })}
-                onPress={() => rows.remove(row)}
+                onPress={() => takeOut(row)}
               />
             </div>
-            <Tick name={name(row, 'ahead')} label={t('kitchen.dishForm.can-be-done-before-service')} />
+            <div className="mt-2 grid grid-cols-2 items-end gap-2 max-md:grid-cols-1">
+              <Tick name={name(row, 'ahead')} label={t('kitchen.dishForm.can-be-done-before-service')} />
+              {row > 0 && (
+                <Pick
+                  name={name(row, 'needs')}
+                  label={t('kitchen.dishForm.begun-after')}
+                  options={[['', t('kitchen.dishForm.nothing-else')], ...works.slice(0, row)]}
+                  numeric
+                />
+              )}
+            </div>
           </li>
         ))}
       </ol>
       <Another
-        onPress={() => rows.append({ what: '', ready: 'rice', takes_min: 20, hands_min: 5, ahead: true })}
+        onPress={() =>
+          rows.append({ what: '', ready: 'rice', takes_min: 20, hands_min: 5, ahead: true, needs: null })
+        }
       >
         {t('kitchen.dishForm.more-work')}
       </Another>

@@ -9,6 +9,7 @@ import { AtThePass } from './AtThePass';
 import { momentOf } from './due';
 import { Left } from './Left';
 import { plateNow } from './plate';
+import { besides } from './sideWork';
 import { isPour } from './steps';
 import { t, wordOf } from '../words/messages';
 
@@ -42,6 +43,7 @@ export function Beside({ cook, timezone }: { cook: Cook; timezone: string }) {
             </li>
           ))}
         </ol>
+        <SideWorks cook={cook} />
         {cook.scale.weigh_first && state.status !== 'waiting' && (
           <p className="text-[0.85em] leading-tight font-semibold text-saffron">
             {t('stove.beside.weigh-it-first')}
@@ -70,6 +72,27 @@ function Step({ step, at }: { step: ReturnType<typeof stepsOf>[number]; at: numb
       <b>{VERB[step.kind]}</b>
       {isPour(step) ? ` ${volume(step.volume_ml ?? 0)}` : step.item ? ` ${step.item.name}` : ''}
     </>
+  );
+}
+
+/** Side pans and what else wants hands soon, each with its own clock. */
+function SideWorks({ cook }: { cook: Cook }) {
+  const now = useNow(5000);
+  const works = besides(cook, now).slice(0, SHOWN);
+  return works.length === 0 ? null : (
+    <ol aria-label={t('stove.beside.beside-the-pan')}>
+      {works.map((one) => (
+        <li key={one.what} className="border-t border-dashed border-iron-rule py-[0.2em]">
+          <span className="float-right pl-[0.4em] text-saffron">
+            <Left to={now < one.begin ? one.begin : one.ready} over={t('common.now-4')} />
+          </span>
+          <span className="text-chalk-soft">
+            {now < one.begin ? t('stove.beside.begin') : t('stove.beside.ready')}{' '}
+          </span>
+          {one.what}
+        </li>
+      ))}
+    </ol>
   );
 }
 

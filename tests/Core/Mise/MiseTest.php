@@ -81,6 +81,16 @@ it('begins side work early enough for the moment it must be ready', function ():
         ->and($by['prep.soak']['start'])->toBe(-18.0);
 });
 
+it('begins what needs another only once that is ready', function (): void {
+    // Saffron is toasted for two minutes, then steeped for eighteen; ready with the rice, three minutes before the first liquid.
+    $prep = Preparation::of(Planner::plan(Kitchens::panRice()), [
+        new SideWork(Fact::text('toast the saffron'), Ready::Table, 2, 2, false), new SideWork(Fact::text('steep it'), Ready::Rice, 18, 1, false, needs: 0),
+    ]);
+    $by = array_column(array_map(static fn (array $one): array => [...$one, 'what' => $one['work']->what->args['text'] ?? $one['work']->what->code], $prep), null, 'what');
+    expect($by['steep it']['start'])->toBe(-21.0)
+        ->and($by['toast the saffron']['ready'])->toBe(-21.0)->and($by['toast the saffron']['start'])->toBe(-23.0);
+});
+
 it('puts the stock on so long before as its volume needs', function (): void {
     // From 5 to 92 °C at 1,500 W: 4.18 J/(g·K) × 8,000 g × 87 K / 1,500 W = 1,940 s; a quarter of that for two litres.
     $stock = new Stock(92.0, 0.5);
