@@ -1,11 +1,12 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import {
+  PASSWORD,
   choose,
   done,
   expectAccessible,
   idOf,
   kept,
-  PASSWORD,
+  panIsOn,
   putOn,
   settled,
   signIn,
@@ -178,7 +179,7 @@ test('two stand at one tablet: a PIN says who, and what each said is theirs', as
 
   await signIn(page);
   const id = idOf(await putOn(page));
-  await done(page);
+  await panIsOn(page);
   await settled(page);
   await page.locator('header button[aria-haspopup=dialog]').click();
   await page.getByRole('button', { name: 'Jonas' }).click();
@@ -213,7 +214,7 @@ test('touches of one cook never go out as another’s: they wait for whoever sai
   await signIn(page);
   const id = idOf(await putOn(page));
   await page.route('**/events*', (route) => route.abort());
-  await done(page);
+  await panIsOn(page);
   await expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '1');
   await signOut(page);
   await page.unroute('**/events*');
@@ -245,7 +246,7 @@ test('a touch that is refused stays in sight with its reason until somebody deci
       body: JSON.stringify({ type: 'about:blank', title: 'There is nothing here', status: 404 }),
     }),
   );
-  await done(page);
+  await panIsOn(page);
   const notKept = page.getByRole('region', { name: 'Not kept' });
   await expect(notKept.getByRole('alert')).toContainText('pan on');
   await page.reload();

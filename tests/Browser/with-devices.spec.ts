@@ -86,6 +86,10 @@ for (const { family, dish, pan, weighAt, poursOn, knobTurns } of FAMILIES) {
         await done(page);
         hand.push(said);
         await expect(now(page).and(page.locator(`[data-stage="${stage}"]`))).toBeHidden();
+        const rice = Number(await now(page).getAttribute('data-stage'));
+        if (said.kind === 'start' && rice > 0) {
+          hand.push({ kind: 'done', stage: rice - 1 }); // the base was ready
+        }
       };
       /** On by five seconds, or the step that calls is done: by the knob where it is one for the knob, else by hand. */
       const on = async (devicesRead: boolean) => {
