@@ -86,8 +86,8 @@ for (const { family, dish, pan, weighAt, poursOn, knobTurns } of FAMILIES) {
         await done(page);
         hand.push(said);
         await expect(now(page).and(page.locator(`[data-stage="${stage}"]`))).toBeHidden();
-        const rice = Number(await now(page).getAttribute('data-stage'));
-        if (said.kind === 'start' && rice > 0) {
+        const rice = said.kind === 'start' ? Number(await now(page).getAttribute('data-stage')) : 0;
+        if (rice > 0) {
           hand.push({ kind: 'done', stage: rice - 1 }); // the base was ready
         }
       };

@@ -124,13 +124,16 @@ test('the window is a band of the time axis, open when the rice does not leave i
 const cook = (state: Partial<Cook['state']>) =>
   ({
     working: { plan, clock: { first_liquid_at: '2026-05-04T19:00:00Z' } },
-    state: { first_liquid_at: null, started_at: null, ...state },
+    state: { first_liquid_at: null, started_at: null, done: [], ...state },
   }) as unknown as Cook;
 
 test('what is due is counted from the first liquid as it really went in', () => {
   const at = (time: string) => Date.parse(`2026-05-04T${time}Z`);
   expect(firstLiquidAt(cook({}))).toBe(at('19:00:00'));
   expect(firstLiquidAt(cook({ started_at: '2026-05-04T19:10:00Z' }))).toBe(at('19:13:00'));
+  // Toasted a minute sooner than planned: the wine is due at once.
+  const toasted = [{ stage: 0, event: 't', at: '2026-05-04T19:12:00Z', volume_ml: null }];
+  expect(firstLiquidAt(cook({ started_at: '2026-05-04T19:10:00Z', done: toasted }))).toBe(at('19:12:00'));
   const late = cook({ started_at: '2026-05-04T19:10:00Z', first_liquid_at: '2026-05-04T19:14:00Z' });
   expect(momentOf(late, 2.5)).toBe(at('19:16:30'));
   expect(minuteAt(late, at('19:20:00'))).toBe(6);
