@@ -130,8 +130,10 @@ final readonly class Course
     private function onAPlate(Ingredient $one): Item
     {
         $plates = $this->plan->ask->family->traits()->isPlated ? $this->plan->ask->covers : 1;
+        $amount = $this->amount($one) / $plates;
 
-        return new Item($one->name, Amount::rounded($this->amount($one) / $plates, $one->unit), $one->unit);
+        // What is cut up for the plates is put there in quarters; of less nobody counts.
+        return new Item($one->name, $one->unit === 'pieces' ? floor(4 * $amount + 1e-9) / 4 : Amount::rounded($amount, $one->unit), $one->unit);
     }
 
     private function amount(Ingredient $one): float

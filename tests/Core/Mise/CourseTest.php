@@ -78,12 +78,13 @@ it('has what comes out, and then what goes on top by the plate, before anybody i
         new Ingredient('mussels', 60, 'g', Scales::Main, Goes::LastTwoMinutes),
         new Ingredient('parsley', 4, 'g', Scales::Plate, Goes::OnTop),
         new Ingredient('lemon', 0.25, 'pieces', Scales::Plate, Goes::OnTop),
+        new Ingredient('quail egg', 0.1, 'pieces', Scales::Plate, Goes::OnTop),
     ])->stages();
     [$out, $top, $serve] = array_slice($stages, -3);
     expect([$out->kind, $top->kind, $serve->kind])->toBe([StageKind::PickOut, StageKind::Garnish, StageKind::Serve])
         ->and($out->say->code)->toBe('say.pick-out-shells') // what stayed shut, too
         ->and(array_column($out->items, 'name'))->toBe(['bay leaf'])
-        ->and(array_map(static fn (Item $one): array => [$one->name, $one->amount], $top->items))->toBe([['parsley', 4.0], ['lemon', 0.5]]) // a plate; pieces in halves
+        ->and(array_map(static fn (Item $one): array => [$one->name, $one->amount], $top->items))->toBe([['parsley', 4.0], ['lemon', 0.25], ['quail egg', 0.0]]) // a plate; pieces in quarters, of less nobody counts
         ->and($out->minute)->toBeLessThanOrEqual($serve->minute);
 });
 

@@ -13,9 +13,6 @@ export function Heat({ frame, heat, end }: { frame: Frame; heat: Turns; end: num
     ...heat.map((change): [number, number] => [Math.max(first, change.from_min), change.net_w]),
     [end, 0] as [number, number],
   ];
-  if (full && rows[0]) {
-    rows[0][0] = first;
-  }
   const track = line()
     .x(([min]) => x(min))
     .y(([, net]) => power(net))
