@@ -18,6 +18,7 @@ use Velko\Core\Season\Wine;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Ladle;
 use Velko\Core\Vessel\Pan;
+use Velko\Core\Water\Steam;
 
 /** What a cook asks: this dish for so many, in this pan on this ring, at the table so long after the pass. */
 final readonly class Ask
@@ -27,6 +28,9 @@ final readonly class Ask
 
     /** Rice that would have to finish more than this off the heat is not pulled half raw for it, minutes at 100 °C (our limit). */
     public const MOST_OFF_THE_HEAT = 4.0;
+
+    /** Near enough for a guess, °C. */
+    private const BOILS_C = 100.0;
 
     /** Rice that was given no more than it needed has drunk so much of what it would in ample liquid when the pan is dry. */
     private const OF_AMPLE_WHEN_DRY = 0.93;
@@ -72,6 +76,20 @@ final readonly class Ask
     public function roomOfFood(): float
     {
         return array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->room() : 0.0, $this->food));
+    }
+
+    /** Roughly the g by which everything else spares stock: the water that it brings, and what its cold keeps from boiling off. */
+    public function sparedByFood(): float
+    {
+        $spared = 0.0;
+        foreach ($this->food as $one) {
+            if ($one->isInThePan()) {
+                $add = $one->add();
+                $spared += $add->gives + $add->atOnce + ($add->hot ? 0.0 : $add->capacity * max(0.0, self::BOILS_C - $add->temperature) / Steam::LATENT_HEAT);
+            }
+        }
+
+        return $spared;
     }
 
     /** Whether anything in the pan is in its shell: what stays shut comes out. */

@@ -230,7 +230,7 @@ final class PanRicePlanner
     private function solved(callable $doneness, float $hot, float $gentle, ?float $guess = null): float
     {
         $boilsOff = ($hot + $gentle) / Steam::LATENT_HEAT * 60 * self::HALF;
-        $guess ??= $this->rice * $this->ask->grain->drunkInAmpleLiquid($this->wanted) * self::OF_AMPLE + $boilsOff;
+        $guess ??= $this->rice * $this->ask->grain->drunkInAmpleLiquid($this->wanted) * self::OF_AMPLE + $boilsOff - $this->ask->sparedByFood();
         $slope = 1 / (self::DRINKS_PER_MINUTE * $this->rice + $gentle / Steam::LATENT_HEAT * 60);
         $stock = Root::of($doneness, $this->wanted, $guess, $slope, 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
 

@@ -127,6 +127,6 @@ final class SoupyRicePlanner
     {
         $boilsOff = Fit::SIMMER * $this->ask->pan->baseArea() / Steam::LATENT_HEAT * 60 * self::MINUTES_GUESSED;
 
-        return $this->rice * ($this->ask->target->looseness + $this->ask->grain->drunkInAmpleLiquid(self::MINUTES_GUESSED)) + $boilsOff;
+        return max($this->rice, $this->rice * ($this->ask->target->looseness + $this->ask->grain->drunkInAmpleLiquid(self::MINUTES_GUESSED)) + $boilsOff - $this->ask->sparedByFood());
     }
 }
