@@ -69,12 +69,19 @@ it('offers the earliest time when it is too late, and that works', function (): 
     expect($taken->json('clock.starts_in_min'))->toBeGreaterThanOrEqual(0)->toBeLessThan(2);
 });
 
+function inLondon(Station $station): void
+{
+    $station->kitchen->update(['timezone' => 'Europe/London']);
+}
+
 it('means the next half past eight, at one in the morning and at eight, and noon asked for in the evening is tomorrow\'s', function (string $now, string $table, string $means): void {
     $this->travelTo(Carbon::parse($now));
+    inLondon($this->station);
+    $this->actingAs($this->station->cook->fresh());
     $at = $this->postJson('/api/work-out', $this->station->ask(table_at: $table))->assertOk()->json('clock.table_at');
     expect(Carbon::parse($at)->equalTo(Carbon::parse($means)))->toBeTrue($at);
 })->with([
-    // The station's clock is London's, an hour before UTC in May.
+    // London's clock, an hour before UTC in May.
     ['2026-05-05T00:00:00Z', '20:30', '2026-05-05T19:30:00Z'],
     ['2026-05-05T07:00:00Z', '20:30', '2026-05-05T19:30:00Z'],
     ['2026-05-05T19:00:00Z', '12:00', '2026-05-06T11:00:00Z'],
@@ -82,6 +89,7 @@ it('means the next half past eight, at one in the morning and at eight, and noon
 
 it('plans a day ahead, its work beside the pan two days before', function (): void {
     $this->travelTo(Carbon::parse('2026-05-05T08:00:00Z'));
+    inLondon($this->station);
     $this->station->dish->sideWorks()->create(['kitchen_id' => $this->station->kitchen->id, 'position' => 9, 'what' => 'marinate', 'ready' => 'rice', 'takes_min' => 2880, 'hands_min' => 10, 'ahead' => true]);
     $this->actingAs($this->station->cook->fresh());
     $working = $this->postJson('/api/work-out', $this->station->ask(table_at: '20:30', table_on: '2026-05-08'))->assertOk()->json();
