@@ -184,7 +184,7 @@ final class PlanRequestDocument extends EngineRequest
             $this->lid(),
             CrustSchool::from($this->text('method/crust', CrustSchool::ShortAndHot->value)),
             $this->panHeat($family, $burner),
-            pace: Pace::from($this->document['method']['pace'] ?? Pace::Medium->value),
+            pace: $this->pace($family),
         );
     }
 
@@ -203,6 +203,16 @@ final class PlanRequestDocument extends EngineRequest
         }
 
         return new PanHeat($given['hot'], $given['gentle']);
+    }
+
+    private function pace(Family $family): Pace
+    {
+        $pace = Pace::from($this->document['method']['pace'] ?? Pace::Medium->value);
+        if ($family->traits()->driesOut && $pace !== Pace::Medium) {
+            $this->refuse('/method/pace', "must be medium for {$this->named($family)}: its heat is turned with the grain");
+        }
+
+        return $pace;
     }
 
     private function doses(Family $family): ?DoseSchool

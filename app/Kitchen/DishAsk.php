@@ -9,6 +9,7 @@ use App\Models\Dish;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
+use Velko\Core\Food\Food;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\Cover;
 use Velko\Core\Method\HeatChange;
@@ -33,9 +34,6 @@ final class DishAsk
 {
     /** As much of one thing as the contract takes, g. */
     private const MOST_G = 100_000.0;
-
-    /** What came out of the pan waits beside it until it goes back in, °C (our estimate). */
-    private const BESIDE_THE_PAN_C = 50.0;
 
     /** What a dish says is to so much rice, g. */
     private const TO_G = 80;
@@ -94,7 +92,7 @@ final class DishAsk
             pace: Pace::from($dish->pace),
         );
 
-        return $dish->cover === Cover::Open->value ? $method : $method->with([...Cover::from($dish->cover)->changes(), ...$asked->coverLast > 0.0 ? ['coverLast' => $asked->coverLast] : []]);
+        return $dish->cover === Cover::Open->value ? $method : $method->with([...Cover::from($dish->cover)->changes(Families::named($dish->family)->traits()->driesOut), ...$asked->coverLast > 0.0 ? ['coverLast' => $asked->coverLast] : []]);
     }
 
     /** In what a scale reads, a plate. */
@@ -121,7 +119,7 @@ final class DishAsk
             $what = FoodDocument::food($one->name, $said);
             $grams = $one->unit === 'pieces' ? 0.0 : round(min(self::MOST_G, $one->for($rice, $dish->grams_main, $plates, $floor)), 1);
             $food[$at] = new Portion(
-                $one->name, $what, $grams, $one->goes, $one->temperature ?? ($one->goesBackIn() ? self::BESIDE_THE_PAN_C : $what->kept), $one->minute,
+                $one->name, $what, $grams, $one->goes, $one->temperature ?? ($one->goesBackIn() ? Food::BESIDE_THE_PAN_C : $what->kept), $one->minute,
                 ! FoodDocument::isKnown($one->name, $said), $one->goesBackIn(),
             );
         }

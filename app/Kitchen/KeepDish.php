@@ -14,6 +14,8 @@ use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\PreconditionFailedHttpException;
+use Velko\Core\Family\Families;
+use Velko\Core\Method\Cover;
 
 /** Enters and changes dishes; every state that a dish was saved in stays as a version. */
 final class KeepDish
@@ -149,6 +151,11 @@ final class KeepDish
             if (! $rows->where('id', $dish->getAttribute("{$what}_id"))->exists()) {
                 $faults[] = new Fault("/{$what}_id", "there is no such $what in this kitchen");
             }
+        }
+        $traits = Families::named($dish->family)->traits();
+        $covers = array_map(static fn (Cover $one): string => $one->value, Cover::known($traits->inStages, $traits->driesOut));
+        if (! in_array($dish->cover, $covers, true)) {
+            $faults[] = new Fault('/dish/cover', 'must be one of '.implode(', ', $covers).' for such a rice');
         }
         try {
             PlanRequestDocument::of([

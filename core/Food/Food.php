@@ -14,6 +14,9 @@ final readonly class Food
 
     public const FROZEN_C = -18.0;
 
+    /** What came out of the pan waits beside it until it goes back in, °C (our estimate). */
+    public const BESIDE_THE_PAN_C = 50.0;
+
     /** kJ/(kg·K): dry matter, and what water adds above and below freezing; kJ/kg to thaw it (Siebel; ASHRAE Handbook, Refrigeration, thermal properties of foods; from memory). */
     private const DRY = 0.84;
 

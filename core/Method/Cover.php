@@ -16,13 +16,31 @@ enum Cover: string
     /** min before it comes off */
     private const LAST = 2.0;
 
-    /** @return array<string, mixed> what it changes about a method, by property */
-    public function changes(): array
+    /**
+     * @param  bool  $driesOut  as a pan rice does; its heat is found with the lid on it, a stew stands as low as it will go
+     *
+     * @return array<string, mixed> what it changes about a method, by property
+     */
+    public function changes(bool $driesOut): array
     {
         return match ($this) {
-            self::Open => ['lid' => [], 'coverLast' => 0.0, 'pace' => Pace::Medium],
-            self::LastTwoMinutes => ['lid' => [], 'coverLast' => self::LAST, 'pace' => Pace::Medium],
-            self::ToTheEnd => ['lid' => [new LidChange(0.0, true)], 'coverLast' => 0.0, 'pace' => Pace::Slow],
+            self::Open => ['lid' => [], 'coverLast' => 0.0],
+            self::LastTwoMinutes => ['lid' => [], 'coverLast' => self::LAST],
+            self::ToTheEnd => ['lid' => [new LidChange(0.0, true)], 'coverLast' => 0.0, ...$driesOut ? [] : ['pace' => Pace::Slow]],
+        };
+    }
+
+    /**
+     * The covers that a family knows: what is stirred in stages stands open, a stew is too thin for its top to need one of its own.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function known(bool $inStages, bool $driesOut): array
+    {
+        return match (true) {
+            $inStages => [self::Open],
+            $driesOut => self::cases(),
+            default => [self::Open, self::ToTheEnd],
         };
     }
 

@@ -51,7 +51,7 @@ final readonly class Course
     /** Minute of the cook at which the rice goes in, 0 or before. */
     private function riceIn(): float
     {
-        return -$this->plan->ask->method->toast();
+        return 0.0 - $this->plan->ask->method->toast();
     }
 
     /** @return list<Stage> */

@@ -62,7 +62,7 @@ it('says what is known of a food by its name, and what is taken where nothing is
     expect($known->json())->toMatchArray(['known' => true])->and($known->json('food.group'))->toBe('fish')->and($known->json('food.water_percent'))->toEqual(80);
     $this->getJson('/api/foods?name=moonroot')->assertOk()->assertJsonPath('known', false)->assertJsonPath('food.group', 'vegetable');
     foreach (['', '?name[]=x', '?name='.str_repeat('x', 81)] as $query) {
-        $this->getJson("/api/foods$query")->assertUnprocessable();
+        $this->getJson("/api/foods$query")->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/name');
     }
 });
 
@@ -139,6 +139,7 @@ it('refuses what does not go together, by field', function (array $dish, string 
     'half a gram of a mushroom' => [['ingredients' => [['name' => 'x', 'amount' => -1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => []]]], '/dish/ingredients/0/amount', 'from 0'],
     'a food of more water than it weighs' => [['ingredients' => [['name' => 'x', 'amount' => 1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'food' => ['water_percent' => 120], 'suits' => 'vegan', 'allergens' => []]]], '/dish/ingredients/0/food/water_percent', 'from 0 to 100'],
     'a work that needs itself' => [['side_work' => [['what' => 'x', 'ready' => 'rice', 'takes_min' => 1, 'hands_min' => 1, 'ahead' => false, 'needs' => 0]]], '/dish/side_work/0/needs', 'nothing stands before it'],
+    'a lid over what is stirred' => [['cover' => 'to-the-end'], '/dish/cover', 'must be one of open'],
     'an allergen nobody knows' => [['ingredients' => [['name' => 'x', 'amount' => 1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => ['moonlight']]]], '/dish/ingredients/0/allergens/0', 'must be one of celery'],
     'work without end' => [['side_work' => [['what' => 'x', 'ready' => 'rice', 'takes_min' => 9999, 'hands_min' => 1, 'ahead' => true]]], '/dish/side_work/0/takes_min', 'from 0 to 2880'],
 ]);

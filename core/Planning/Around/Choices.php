@@ -115,12 +115,12 @@ final class Choices
     private static function cover(Plan $plan): Choice
     {
         $now = Cover::of($plan->ask->method);
-        $covers = $plan->ask->family->traits()->driesOut ? Cover::cases() : [Cover::Open, Cover::ToTheEnd];
+        $traits = $plan->ask->family->traits();
 
         return new Choice(School::Cover, array_map(
             // A lid holds the heat: other marks are looked for.
-            static fn (Cover $one): Option => self::asked($one->value, $now === $one ? $plan : Planner::plan($plan->ask->withMethod($one->changes())), $now === $one, $one->fact()),
-            $covers,
+            static fn (Cover $one): Option => self::asked($one->value, $now === $one ? $plan : Planner::plan($plan->ask->withMethod($one === Cover::Open && ! $traits->driesOut ? ['pace' => Pace::Medium, ...$one->changes(false)] : $one->changes($traits->driesOut))), $now === $one, $one->fact()),
+            Cover::known($traits->inStages, $traits->driesOut),
         ));
     }
 

@@ -14,8 +14,8 @@ const KINDS: readonly Option[] = [
   ...FOOD_GROUP.map((one) => [one, wordOf('food_group', one)] as const),
 ];
 
-/** What one thing brings into the pan: the numbers it is known by, and the kitchen's own in their place. */
-export function FoodNumbers({ of, name, goes }: { of: string; name: string; goes: unknown }) {
+/** What one thing brings into the pan: the numbers it is known by, and the kitchen's own in their place; `cooked` before the rice. */
+export function FoodNumbers({ of, name, cooked }: { of: string; name: string; cooked: boolean }) {
   const typed: unknown = useWatch({ name: of });
   const own = useWatch<Record<string, Food | null | undefined>>({ name });
   const called = useDeferredValue(typeof typed === 'string' ? typed.trim() : '');
@@ -54,8 +54,8 @@ export function FoodNumbers({ of, name, goes }: { of: string; name: string; goes
         {number('tau_min', t('kitchen.foodNumbers.two-thirds-of-that-within'), t('common.min'))}
         {number('takes_g_per_g', t('kitchen.foodNumbers.drinks'), t('kitchen.foodNumbers.g-a-gram'))}
         {number('shell_percent', t('kitchen.foodNumbers.shell-or-bone'), '%')}
-        {goes === 'base' && number('loses_percent', t('kitchen.foodNumbers.goes-while-it-is-sweated'), '%')}
-        {goes === 'base' && number('loses_spread_percent', t('kitchen.foodNumbers.give-or-take'), '%')}
+        {cooked && number('loses_percent', t('kitchen.foodNumbers.goes-while-it-is-sweated'), '%')}
+        {cooked && number('loses_spread_percent', t('kitchen.foodNumbers.give-or-take'), '%')}
       </div>
     </details>
   );

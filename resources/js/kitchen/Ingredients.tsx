@@ -101,6 +101,8 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
   const { getValues, setValue } = useFormContext();
   const { heat } = useMeasure();
   const goes: unknown = useWatch({ name: name('goes') });
+  const until: unknown = useWatch({ name: name('until') });
+  const before: unknown = useWatch({ name: name('before_min') });
   const temperature: unknown = useWatch({ name: name('temperature_c') });
   // "2 glugs", "half a bunch", "twice the onion": what it comes to is asked; what is none stands as it is, to be refused when it is saved.
   const readAs = async (text: string) => {
@@ -167,7 +169,11 @@ function Ingredient({ row, onRemove }: { row: number; onRemove: () => void }) {
         />
         <Tick name={name('comes_out')} label={t('kitchen.dishForm.out-before-serving')} />
       </div>
-      <FoodNumbers of={name('name')} name={name('food')} goes={goes} />
+      <FoodNumbers
+        of={name('name')}
+        name={name('food')}
+        cooked={goes === 'base' || typeof until === 'string' || typeof before === 'number'}
+      />
       <details className="mt-2">
         <summary className="min-h-11 cursor-pointer content-center text-base font-semibold">
           {t('common.allergens')}

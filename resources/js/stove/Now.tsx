@@ -52,9 +52,12 @@ export function Action({ cook, step, until }: { cook: Cook; step: Step; until: n
       {until === null || step.kind === 'finish' ? (
         <Amount cook={cook} step={step} />
       ) : (
-        <p className="now-digits">
-          <Left to={until} />
-        </p>
+        <>
+          <p className={`now-digits ${itemsOf(cook, step).length > 0 ? 'now-digits-small' : ''}`}>
+            <Left to={until} />
+          </p>
+          <WithIt cook={cook} step={step} />
+        </>
       )}
       <p className="now-say">{step.kind === 'finish' ? cook.working.dish.finish || step.say : step.say}</p>
     </>
@@ -118,6 +121,14 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   return ['heat', 'crust'].includes(step.kind) ? (
     <p className="now-digits now-digits-small">{step.setting}</p>
   ) : null;
+}
+
+/** What goes in with it, while it goes on. */
+function WithIt({ cook, step }: { cook: Cook; step: Step }) {
+  const amount = useAmount();
+  const items = itemsOf(cook, step);
+  const words = items.map((one) => `${amount(one.amount, one.unit)} ${one.name}`).join(', ');
+  return words === '' ? null : <p className="now-say font-bold">{t('stove.now.with-words', { words })}</p>;
 }
 
 /** Several things at once, a line each. */

@@ -72,6 +72,11 @@ it('begins with the rice where the base is ready', function (): void {
     expect($course->panOn())->toBe(-3.0)->and($course->stages()[0]->kind)->toBe(StageKind::Toast);
 });
 
+it('turns in with the rice what goes in with it where nothing is toasted', function (): void {
+    $stages = course(Kitchens::soupy(sealed: false), [new Ingredient('turnip', 30, 'g', Scales::Main, Goes::WithTheRice)])->stages();
+    expect(told($stages)[0])->toBe([0.0, StageKind::Base, ['turnip']])->and($stages[0]->say->code)->toBe('goes.with-the-rice');
+});
+
 it('has what comes out, and then what goes on top by the plate, before anybody is served', function (): void {
     $stages = course(Kitchens::ask(6), [
         new Ingredient('bay leaf', 1, 'pieces', Scales::Pan, Goes::Base, comesOut: true),
