@@ -47,6 +47,7 @@ dataset('bad requests', [
     'truth for a number' => [['wine_ml' => true], '/wine_ml', 'from 0 to 20000'],
     'a list for an object' => [['pan' => []], '/pan', 'must be an object'],
     'a family nobody cooks' => [['family' => 'pilaf'], '/family', 'must be one of risotto, pan-rice, soupy-rice'],
+    'a pan rice barely bubbling' => [['family' => 'pan-rice', 'method/pace' => 'slow'], '/method/pace', 'must be medium for a pan rice'],
     'stages for a pan rice' => [['family' => 'pan-rice', 'method/doses' => 'ladle-by-ladle'], '/method/doses', 'one-pour'],
     'a sauce on a pan rice' => [['family' => 'pan-rice', 'target/looseness' => 0.5], '/target/looseness', 'must be 0 for a pan rice'],
     'a crust on a soupy rice' => [['family' => 'soupy-rice', 'target/crust' => 'dark'], '/target/crust', 'must be none for a soupy rice'],
