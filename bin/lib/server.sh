@@ -10,7 +10,7 @@ start_server() {
     (
         cd public
         exec env PHP_CLI_SERVER_WORKERS=4 "$@" setsid php \
-            -d post_max_size=40M -d memory_limit="${MEMORY_LIMIT:-1G}" -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=0 \
+            -d post_max_size=40M -d memory_limit="${MEMORY_LIMIT:-1G}" -d opcache.enable_cli=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=0 \
             -d expose_php=0 -d zend.exception_ignore_args=1 -d variables_order=EGPCS \
             -S "127.0.0.1:$port" ../bin/lib/router.php >"$state/log/$name.log" 2>&1 </dev/null
     ) &

@@ -26,6 +26,12 @@ final class Simulation
     /** A crust grows so slowly that how it lets heat through is worked out every so many steps. */
     private const CRUST_STEPS = 4;
 
+    /** So far from where they were worked out, pace and vapour pressure follow their tangent: within 0.04 %, K. */
+    private const LINE_K = 0.25;
+
+    /** Food gives its water so slowly that it is let go every so many steps. */
+    private const GIVING_STEPS = 5;
+
     /** With more than this liquid is seen between the grains of a pan that should be dry, g per g rice (our estimate). */
     public const WET = 0.1;
 
@@ -54,6 +60,12 @@ final class Simulation
 
     private float $step;
 
+    /** Of its seal a grain keeps this share after a step. */
+    private readonly float $opening;
+
+    /** g/(s·m²·Pa) */
+    private readonly float $givenOff;
+
     private ?Track $track = null;
 
     /** Seconds simulated so far, over all states: what a plan costs. */
@@ -70,6 +82,8 @@ final class Simulation
         float $step = self::STEP_S,
     ) {
         $this->step = $step;
+        $this->opening = exp(-$step / (60 * Kinetics::SEAL_MINUTES));
+        $this->givenOff = Steam::givenOffPerPascal();
     }
 
     /**
@@ -156,7 +170,7 @@ final class Simulation
         $state->salt += $salt;
         if ($gives !== 0.0) {
             $state->gives[] = $gives;
-            $state->givesWithin[] = $tau;
+            $state->givesShare[] = 1 - exp(-self::GIVING_STEPS * $this->step / (60 * $tau));
         }
     }
 
@@ -273,8 +287,8 @@ final class Simulation
         $rate = $this->grain->rate * $dt / 60;
         $hot = $this->grain->hot;
         $halfWet = Kinetics::HALF_WET * $rice;
-        $opening = exp(-$dt / (60 * Kinetics::SEAL_MINUTES));
-        $surface = Steam::givenOffPerPascal() * $state->surface * (1 - $state->cover) * $dt;
+        $opening = $this->opening;
+        $surface = $this->givenOff * $state->surface * (1 - $state->cover) * $dt;
         $dryPace = $state->cover > 0.0 ? Kinetics::DRY_PACE_COVERED : Kinetics::DRY_PACE_OPEN;
         // At the boil a lid gives back only what it can lose to the room itself.
         $lidLoses = $state->cover > 0.0 && $state->losing <= 0.0 ? self::LID_LOSES * $this->conditions->rimArea * ($boiling - $room) * $dt : 0.0;
@@ -290,8 +304,9 @@ final class Simulation
         $losing = $state->losing * $dt;
         $track = $this->track;
         $gives = $state->gives;
-        $shares = array_map(static fn (float $tau): float => 1 - exp(-$dt / (60 * $tau)), $state->givesWithin);
+        $shares = $state->givesShare;
         $foods = count($gives);
+        $stepsToGive = self::GIVING_STEPS - (int) round($state->second / $dt) % self::GIVING_STEPS;
         $brought = 0.0;
 
         $t = $state->second;
@@ -305,16 +320,26 @@ final class Simulation
         $end = $second - $dt / 2;
         $stop = Stop::Time;
         $from = $t;
-        $was = NAN;
-        $pace = $most = $pressure = 0.0;
+        $was = $at = -Kinetics::ZERO_C_IN_K;
+        $pace = $paceAt = $paceSlope = $most = $pressure = $pressureAt = $pressureSlope = 0.0;
 
         while ($t < $end) {
             $wet = $free > 0.0 ? $free / ($free + $halfWet) : 0.0;
             if ($temperature !== $was) {
-                // A pan at the boil stands at one temperature: what follows from it is worked out once.
-                $pace = Kinetics::pace($temperature);
-                $most = Kinetics::equilibrium($temperature, $hot);
-                $pressure = Steam::saturationPressure($temperature) - $airVapour;
+                // A pan at the boil stands at one temperature; off it, what follows from a temperature near by is drawn on as a line.
+                $off = $temperature - $at;
+                if ($off > self::LINE_K || $off < -self::LINE_K || $temperature >= $boiling) {
+                    $at = $temperature;
+                    $paceAt = Kinetics::pace($temperature);
+                    $paceSlope = $paceAt * Kinetics::paceSlope($temperature);
+                    $pressureAt = Steam::saturationPressure($temperature);
+                    $pressureSlope = $pressureAt * Steam::pressureSlope($temperature);
+                    $pressureAt -= $airVapour;
+                    $off = 0.0;
+                }
+                $pace = $paceAt + $paceSlope * $off;
+                $pressure = $pressureAt + $pressureSlope * $off;
+                $most = $temperature >= Kinetics::DRINKS_FULLY_FROM_C ? $hot : Kinetics::equilibrium($temperature, $hot);
                 $was = $temperature;
             }
 
@@ -339,8 +364,9 @@ final class Simulation
                 $done += $pace * $touched * $dt / 60;
             }
 
-            if ($foods > 0 && $temperature > Kinetics::SOFTENS_FROM_C) {
-                for ($food = 0; $food < $foods; $food++) {
+            if ($foods > 0 && --$stepsToGive <= 0) {
+                $stepsToGive = self::GIVING_STEPS;
+                for ($food = 0; $food < $foods && $temperature > Kinetics::SOFTENS_FROM_C; $food++) {
                     $water = $gives[$food] * $shares[$food];
                     if ($water < $drinks - $free) {
                         $water = $drinks - $free;

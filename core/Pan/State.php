@@ -41,14 +41,14 @@ final class State
     public float $brought = 0.0;
 
     /**
-     * Water that is still to come out of it, g, or below nothing to go in; and the minutes in which two thirds of it will have.
+     * Water that is still to come out of it, g, or below nothing to go in; and the share of it that does each time it is let go.
      *
      * @var list<float>
      */
     public array $gives = [];
 
     /** @var list<float> */
-    public array $givesWithin = [];
+    public array $givesShare = [];
 
     /** @var array<int, float> second at which what goes in once went in, by its number */
     public array $addedAt = [];

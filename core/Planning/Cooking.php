@@ -62,6 +62,9 @@ final class Cooking
 
     private readonly float $rice;
 
+    /** @var list<Due> what goes in while it cooks */
+    private readonly array $dues;
+
     /** Knob and lid as the ask wants them. */
     private Player $player;
 
@@ -70,6 +73,7 @@ final class Cooking
     {
         $this->rice = $ask->rice();
         $this->simulation = new Simulation($ask->grain, $ask->conditions(), $this->rice);
+        $this->dues = $this->dues();
         $this->under($heat);
     }
 
@@ -84,7 +88,7 @@ final class Cooking
         $this->player = new Player($this->simulation, [
             ...array_map(fn (HeatChange $turn): Timed => new Timed(60 * $turn->fromMinute, new Heat($turn->catches * $this->ask->burner->net[$turn->mark])), $heat),
             ...array_map(static fn (LidChange $lid): Timed => new Timed(60 * $lid->fromMinute, new Lid($lid->on)), $this->ask->method->lid),
-        ], dues: $this->dues());
+        ], dues: $this->dues);
     }
 
     /** @return list<Due> what goes in while it cooks */

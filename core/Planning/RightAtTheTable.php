@@ -17,6 +17,9 @@ final readonly class RightAtTheTable
     /** How far a pan that is dry before its rice is done counts as below the target, g/g per minute missing. */
     private const DRY_COSTS_PER_MINUTE = 0.1;
 
+    /** Stock and pull come right together in two or three looks, or not at all. */
+    private const LOOKS_AT_BOTH = 5;
+
     private float $rice;
 
     private float $wanted;
@@ -32,16 +35,10 @@ final readonly class RightAtTheTable
         $this->wanted = $ask->grain->window->middle();
     }
 
-    /**
-     * Where to look first, minutes at 100 °C.
-     *
-     * @param  float  $adds  what a minute on the way adds, about
-     */
-    public function firstPull(float $adds = 0.8): float
+    /** Where to look first, minutes at 100 °C. */
+    public function firstPull(): float
     {
-        $method = $this->ask->method;
-
-        return $this->wanted - $adds * ($method->finish + $method->rest + $this->ask->target->minutesToTable);
+        return $this->wanted - $this->ask->gainsOffTheHeat();
     }
 
     /**
@@ -69,11 +66,50 @@ final readonly class RightAtTheTable
      * @param  callable(float): Landed  $cook  by the mL poured
      * @param  float  $guess  mL
      *
-     * @return float|null mL; null when it is too loose without any
+     * @return array{float, Landed}|null mL, and how they land; null when it is too loose without any
      */
-    public function stock(callable $cook, float $guess): ?float
+    public function stock(callable $cook, float $guess): ?array
     {
-        return Root::of(fn (float $volume): float => $this->looseness($cook($volume)), $this->ask->target->looseness, $guess, 1 / $this->rice, 0.0, $this->looseness);
+        $landed = null;
+        $volume = Root::of(function (float $volume) use ($cook, &$landed): float {
+            $landed = $cook($volume);
+
+            return $this->looseness($landed);
+        }, $this->ask->target->looseness, $guess, 1 / $this->rice, 0.0, $this->looseness);
+
+        return $volume === null || $landed === null ? null : [$volume, $landed];
+    }
+
+    /**
+     * Both at once, of a pan whose stock goes in at one time: each look corrects the two, since a little more stock hardly
+     * moves the bite. Where that gets nowhere, the stock is searched for anew with every pull.
+     *
+     * @param  callable(float, float): Landed  $cook  by the mL poured and the doneness at which it comes off
+     * @param  float  $volume  tried first, mL
+     * @param  float  $uses  what a minute longer on the heat takes, about, mL
+     *
+     * @return array{float, Landed} mL, 0 when it is too loose without any; how they land
+     */
+    public function stockAndPull(callable $cook, float $volume, float $uses): array
+    {
+        [$stock, $pull] = [$volume, $this->firstPull()];
+        for ($look = 1; $look <= self::LOOKS_AT_BOTH && $stock > 0; $look++) {
+            $landed = $cook($stock, $pull);
+            $loose = $this->looseness($landed) - $this->ask->target->looseness;
+            $late = $landed->doneness() - $this->wanted;
+            if (abs($loose) <= $this->looseness && abs($late) <= $this->doneness) {
+                return [$stock, $landed];
+            }
+            $stock -= $loose * $this->rice + $late * $uses;
+            $pull = max(self::SOONEST, $pull - $late);
+        }
+        $landed = $this->pulled(function (float $pull) use ($cook, &$volume): Landed {
+            [$volume, $landed] = $this->stock(static fn (float $stock): Landed => $cook($stock, $pull), $volume) ?? [0.0, null];
+
+            return $landed ?? $cook(0.0, $pull);
+        }, $this->firstPull());
+
+        return [$volume, $landed];
     }
 
     /** Free liquid per raw rice at the table, g/g; below nothing when the pan is dry before the rice is done. */

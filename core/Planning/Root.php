@@ -24,7 +24,7 @@ final class Root
      * @param  float  $min  smallest x that makes sense
      * @param  float  $tolerance  on the function's value
      *
-     * @return float|null null when the function is over the target already at the smallest x
+     * @return float|null where it looked last; null when the function is over the target already at the smallest x
      */
     public static function of(callable $rising, float $target, float $guess, float $slope, float $min, float $tolerance): ?float
     {

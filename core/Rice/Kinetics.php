@@ -64,6 +64,14 @@ final class Kinetics
             - self::COOL_ENERGY / self::GAS_CONSTANT * (1 / $kelvin - 1 / $break));
     }
 
+    /** Share by which the pace rises with each kelvin, 1/K. */
+    public static function paceSlope(float $celsius): float
+    {
+        $kelvin = $celsius + self::ZERO_C_IN_K;
+
+        return ($celsius >= self::BREAK_C ? self::HOT_ENERGY : self::COOL_ENERGY) / self::GAS_CONSTANT / ($kelvin * $kelvin);
+    }
+
     /**
      * What the rice would drink in the end at a temperature, g per g raw rice.
      *

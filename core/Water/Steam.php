@@ -53,6 +53,16 @@ final class Steam
     }
 
     /**
+     * Share by which the saturation pressure rises with each kelvin, 1/K.
+     *
+     * @param  float  $celsius  1 to 100
+     */
+    public static function pressureSlope(float $celsius): float
+    {
+        return M_LN10 * self::ANTOINE_B / (self::ANTOINE_C + $celsius) ** 2;
+    }
+
+    /**
      * Pressure of the water vapour that is already in a kitchen's air.
      *
      * @param  float  $room  °C

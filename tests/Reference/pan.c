@@ -10,9 +10,9 @@
 
 static const double GAS = 8.314462618, ZERO_C = 273.15, LATENT = 2257.0, WATER = 4.18, RICE_HEAT = 1.6;
 
-enum { FOODS = 4 };
+enum { FOODS = 4, GIVING_STEPS = 5 };
 typedef struct {
-    double second, free, drunk, temperature, doneness, sealed, boiled_off, net, cover, losing, lost, extras, brought, floor, dried, gives[FOODS], tau[FOODS];
+    double second, free, drunk, temperature, doneness, sealed, boiled_off, net, cover, losing, lost, extras, brought, floor, dried, gives[FOODS], share[FOODS];
     int foods;
 } state;
 typedef struct { double rice, rate, hot, boiling, room, air, area, rim_area, metal, floor_metal; } pan;
@@ -68,7 +68,7 @@ static void add(const pan *p, state *s, double capacity, double temperature, dou
     wet(p, s);
     if (gives != 0) {
         s->gives[s->foods] = gives;
-        s->tau[s->foods++] = tau;
+        s->share[s->foods++] = 1 - exp(-GIVING_STEPS / (60 * tau));
     }
 }
 
@@ -79,18 +79,29 @@ static void run(const pan *p, state *s, double until) {
     const double surface = 1.8 / (saturation(90.0) - 0.5 * saturation(20.0)) * p->area * (1 - s->cover) * dt, heat = s->net * dt;
     const int foods = s->foods;
     const double bare = 0.004 * p->rice;
-    double metal = p->metal + s->extras + RICE_HEAT * p->rice, shares[FOODS], brought = 0;
+    double metal = p->metal + s->extras + RICE_HEAT * p->rice, brought = 0;
     int bare_steps = 0;
     crust c = {0};
-    double was = NAN, speed = 0, most = 0, pressure = 0;
-    for (int food = 0; food < foods; food++) shares[food] = 1 - exp(-dt / (60 * s->tau[food]));
+    double was = -ZERO_C, at = -ZERO_C, speed = 0, speed_at = 0, speed_slope = 0, most = 0, pressure = 0, pressure_at = 0, pressure_slope = 0;
+    int to_give = GIVING_STEPS - (int)lround(s->second / dt) % GIVING_STEPS;
     while (s->second < until - dt / 2) {
         double wet = s->free > 0 ? s->free / (s->free + half_wet) : 0, drinks = 0, vapour, capacity, left, touched, cools, beyond, through, warms = heat, dries = 0;
         int is_bare;
         if (s->temperature != was) {
-            speed = pace(s->temperature);
-            most = equilibrium(s->temperature, p->hot);
-            pressure = saturation(s->temperature) - p->air;
+            double off = s->temperature - at;
+            if (off > 0.25 || off < -0.25 || s->temperature >= p->boiling) {
+                double kelvin = s->temperature + ZERO_C;
+                at = s->temperature;
+                speed_at = pace(at);
+                speed_slope = speed_at * (at >= 85.0 ? 44000.0 : 100000.0) / GAS / (kelvin * kelvin);
+                pressure_at = saturation(at);
+                pressure_slope = pressure_at * M_LN10 * 1730.63 / ((233.426 + at) * (233.426 + at));
+                pressure_at -= p->air;
+                off = 0;
+            }
+            speed = speed_at + speed_slope * off;
+            pressure = pressure_at + pressure_slope * off;
+            most = s->temperature >= 80.0 ? p->hot : equilibrium(s->temperature, p->hot);
             was = s->temperature;
         }
         if (s->free > 0) {
@@ -107,9 +118,10 @@ static void run(const pan *p, state *s, double until) {
             else if (touched < dry_pace && s->drunk > 0.35) touched = dry_pace;
             s->doneness += speed * touched * dt / 60;
         }
-        if (foods > 0 && s->temperature > 60.0) {
-            for (int food = 0; food < foods; food++) {
-                double water = s->gives[food] * shares[food];
+        if (foods > 0 && --to_give <= 0) {
+            to_give = GIVING_STEPS;
+            for (int food = 0; food < foods && s->temperature > 60.0; food++) {
+                double water = s->gives[food] * s->share[food];
                 if (water < drinks - s->free) water = drinks - s->free;
                 s->gives[food] -= water;
                 s->free += water;

@@ -90,6 +90,9 @@ final class PanRicePlanner
     /** @var array<string, CrustPlan> by mark */
     private array $crusts = [];
 
+    /** @var array<string, array{landed: float, turnedAt: float, dryAt: float}> what was cooked before, by stock, marks and turn */
+    private array $cooked = [];
+
     private function __construct(private readonly Ask $ask, ?CrustMaking $making)
     {
         $this->rice = $ask->rice();
@@ -328,6 +331,12 @@ final class PanRicePlanner
      * @return array{landed: float, turnedAt: float, dryAt: float}
      */
     private function cook(float $stock, string $hot, string $gentle, ?float $turnAt): array
+    {
+        return $this->cooked[implode(' ', [$stock, $hot, $gentle, $turnAt ?? 'grains'])] ??= $this->cookAnew($stock, $hot, $gentle, $turnAt);
+    }
+
+    /** @return array{landed: float, turnedAt: float, dryAt: float} */
+    private function cookAnew(float $stock, string $hot, string $gentle, ?float $turnAt): array
     {
         $this->cooking->under([new HeatChange(0.0, $hot)]);
         $state = $this->cooking->atFirstStock();

@@ -191,10 +191,10 @@ final readonly class Doses
         $volume = null;
         $lastBefore = self::MOST_DOSES;
         $landed = $this->right->pulled(function (float $pull) use ($doses, $start, $least, $most, &$given, &$volume, &$lastBefore): Landed {
-            [$given, $volume] = $this->withLast($doses, $start, $least, $most, $pull, $volume, $lastBefore);
+            [$given, $volume, $landed] = $this->withLast($doses, $start, $least, $most, $pull, $volume, $lastBefore);
             $lastBefore = count($given);
 
-            return $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
+            return $landed ?? $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
         }, $this->landing->doneness);
 
         return $this->measured($given, $volume ?? 0.0, $landed, $least);
@@ -207,13 +207,13 @@ final readonly class Doses
      * @param  list<Dose>  $doses
      * @param  int  $lastBefore  which was the last for another pull: it is looked for near that
      *
-     * @return array{list<Dose>, float} the doses given, the last one's mL
+     * @return array{list<Dose>, float, Landed|null} the doses given, the last one's mL, and how they land where that was looked at
      */
     private function withLast(array $doses, State $start, int $least, int $most, float $pull, ?float $guess, int $lastBefore): array
     {
         if ($least === 0 && ($most === 0 || $start->doneness > $pull - self::TOO_LATE)) {
             // Off before anything else: what is missing loosens it at the pass.
-            return [[], 0.0];
+            return [[], 0.0, null];
         }
         $latest = max(0.0, $pull - self::LAST_DOSE_LEAD);
         $byTheClock = is_finite($this->school->dueAfter());
@@ -223,7 +223,7 @@ final readonly class Doses
         }
         $candidates = array_slice($doses, 0, $n);
         if ($n === 0 && $this->looseEnough($start, $pull)) {
-            return [[], 0.0];
+            return [[], 0.0, null];
         }
         $begins = $candidates[0]->before ?? $start;
         if (! $byTheClock && $begins->doneness < $latest && $n < $most) {
@@ -235,14 +235,14 @@ final readonly class Doses
 
         for ($last = min(count($candidates), max(1, $lastBefore + 1)); $last >= 1; $last--) {
             $before = $candidates[$last - 1]->before;
-            $volume = $this->right->stock(fn (float $v): Landed => $this->tail($before, $v, $pull), $guess ?? $this->ask->target->looseness * $this->rice);
-            if ($volume !== null) {
-                return [array_slice($candidates, 0, $last), $volume];
+            $found = $this->right->stock(fn (float $v): Landed => $this->tail($before, $v, $pull), $guess ?? $this->ask->target->looseness * $this->rice);
+            if ($found !== null) {
+                return [array_slice($candidates, 0, $last), ...$found];
             }
             $guess = null;
         }
 
-        return [array_slice($candidates, 0, $least), 0.0];
+        return [array_slice($candidates, 0, $least), 0.0, null];
     }
 
     private function looseEnough(State $start, float $pull): bool

@@ -103,9 +103,9 @@ final readonly class SoupyRiceAhead implements Ahead
         if ($off < 0) {
             return Rounding::to($off * $this->rice, Rounding::step(self::NEAR_ENOUGH * $this->rice));
         }
-        $volume = $this->right->stock(fn (float $v): Landed => $this->cook($start, $v), $off * $this->rice);
+        [$volume] = $this->right->stock(fn (float $v): Landed => $this->cook($start, $v), $off * $this->rice) ?? [0.0];
 
-        return Rounding::to($volume ?? 0.0, Rounding::JUG);
+        return Rounding::to($volume, Rounding::JUG);
     }
 
     /** Pulled so early that the bite is right at the table. */

@@ -74,12 +74,7 @@ final class SoupyRicePlanner
     private function solve(): Plan
     {
         $right = new RightAtTheTable($this->ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
-        $stock = $this->guess();
-        $landed = $right->pulled(function (float $pull) use ($right, &$stock): Landed {
-            $stock = $right->stock(fn (float $volume): Landed => $this->cook($volume, $pull), $stock) ?? 0.0;
-
-            return $this->cook($stock, $pull);
-        }, $right->firstPull());
+        [$stock, $landed] = $right->stockAndPull($this->cook(...), $this->guess(), $this->usesPerMinute());
         $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
         $run = $this->cooking->cook([$this->before->second], [$stock], $landed->pulled->second);
         $standing = Standing::of($this->ask, $this->cooking, $run->off());
@@ -122,11 +117,22 @@ final class SoupyRicePlanner
         return [$strong, $simmer, $back];
     }
 
+    /** What a minute longer takes near the end, mL. */
+    private function usesPerMinute(): float
+    {
+        $grain = $this->ask->grain;
+
+        return $this->rice * ($grain->drunkInAmpleLiquid(self::MINUTES_GUESSED) - $grain->drunkInAmpleLiquid(self::MINUTES_GUESSED - 1)) + $this->boilsOffPerMinute();
+    }
+
+    private function boilsOffPerMinute(): float
+    {
+        return 60 * Fit::SIMMER * $this->ask->pan->baseArea() / Steam::LATENT_HEAT;
+    }
+
     /** mL */
     private function guess(): float
     {
-        $boilsOff = Fit::SIMMER * $this->ask->pan->baseArea() / Steam::LATENT_HEAT * 60 * self::MINUTES_GUESSED;
-
-        return max($this->rice, $this->rice * ($this->ask->target->looseness + $this->ask->grain->drunkInAmpleLiquid(self::MINUTES_GUESSED)) + $boilsOff - $this->ask->sparedByFood());
+        return max($this->rice, $this->rice * ($this->ask->target->looseness + $this->ask->grain->drunkInAmpleLiquid(self::MINUTES_GUESSED)) + self::MINUTES_GUESSED * $this->boilsOffPerMinute() - $this->ask->sparedByFood());
     }
 }

@@ -25,9 +25,6 @@ final readonly class Trial
     /** For a first guess: what a covered rest adds, minutes at 100 °C. */
     private const RESTS_ON = 1.5;
 
-    /** For a first guess: what a minute on the way adds, minutes at 100 °C; a pan in trouble has cooled. */
-    private const WAY_ADDS = 0.7;
-
     private const LOOSENESS_TOLERANCE = 0.01;
 
     private Cooking $cooking;
@@ -69,7 +66,7 @@ final readonly class Trial
             $this->cooking->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
 
             return $this->cooking->land($state);
-        }, $this->right->firstPull(self::WAY_ADDS), $this->from->second);
+        }, $this->right->firstPull(), $this->from->second);
     }
 
     /**
@@ -105,7 +102,9 @@ final readonly class Trial
     /** mL that bring it to the table as loose as asked, pulled when it is done. */
     public function pourForLooseness(float $covered = 0.0): float
     {
-        return $this->right->stock(fn (float $v): Landed => $this->done($v, $covered), $this->ask->target->looseness * $this->rice) ?? 0.0;
+        [$volume] = $this->right->stock(fn (float $v): Landed => $this->done($v, $covered), $this->ask->target->looseness * $this->rice) ?? [0.0];
+
+        return $volume;
     }
 
     /** mL that a dry pan needs under a cover, so that they are gone just when the rice is done. */
