@@ -10,6 +10,7 @@ use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\DoseSchool;
+use Velko\Core\Method\Fat;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Method;
@@ -72,6 +73,8 @@ final class PlanRequestDocument extends EngineRequest
                 'cheese_g_per_cover' => $ask->finish->cheese / $ask->covers,
                 'butter_salted' => $ask->finish->salted,
                 'butter_temperature_c' => $ask->finish->butterTemperature,
+                ...$ask->finish->cream > 0 ? ['cream_g_per_cover' => $ask->finish->cream / $ask->covers] : [],
+                ...$ask->finish->marrow > 0 ? ['marrow_g_per_cover' => $ask->finish->marrow / $ask->covers] : [],
             ],
             'method' => $said([
                 'doses' => $method->doses?->name() ?? Schools::ONE_POUR,
@@ -82,6 +85,11 @@ final class PlanRequestDocument extends EngineRequest
                 'rest_covered' => $method->restCovered,
                 'toast' => $method->toasting->value,
                 'pace' => $method->pace === Pace::Medium ? null : $method->pace->value,
+                'fat' => $method->fat === Fat::Oil ? null : $method->fat->value,
+                'rained_in' => $method->rainedIn ? true : null,
+                'two_pours' => $method->twoPours ? true : null,
+                'finish_on_the_heat' => $method->finishOnTheHeat ? true : null,
+                'plated' => $method->plated,
                 'rinsed' => $method->rinsed,
                 'soak_min' => $method->soak,
                 'crust' => $method->crust->value,
@@ -185,6 +193,11 @@ final class PlanRequestDocument extends EngineRequest
             CrustSchool::from($this->text('method/crust', CrustSchool::ShortAndHot->value)),
             $this->panHeat($family, $burner),
             pace: $this->pace($family),
+            fat: Fat::from($this->document['method']['fat'] ?? Fat::Oil->value),
+            rainedIn: $this->isChosen('rained_in', ! $traits->inStages, $family, 'its stock goes in in stages'),
+            twoPours: $this->isChosen('two_pours', ! $traits->inStages && ! $traits->driesOut, $family, 'it has no more than one, or has them by its doses'),
+            finishOnTheHeat: $this->isChosen('finish_on_the_heat', ! $traits->driesOut, $family, 'nothing is beaten into it'),
+            plated: $this->document['method']['plated'] ?? null,
         );
     }
 
@@ -213,6 +226,17 @@ final class PlanRequestDocument extends EngineRequest
         }
 
         return $pace;
+    }
+
+    /** A way of working that not every family has. */
+    private function isChosen(string $field, bool $has, Family $family, string $why): bool
+    {
+        $chosen = (bool) ($this->document['method'][$field] ?? false);
+        if ($chosen && ! $has) {
+            $this->refuse("/method/$field", "must be false for {$this->named($family)}: $why");
+        }
+
+        return $chosen;
     }
 
     private function doses(Family $family): ?DoseSchool
@@ -265,6 +289,8 @@ final class PlanRequestDocument extends EngineRequest
             $covers * $this->number('finish/cheese_g_per_cover', 0.0),
             (bool) $this->value('finish/butter_salted', false),
             $this->number('finish/butter_temperature_c', Defaults::BUTTER_C),
+            $covers * (float) ($this->document['finish']['cream_g_per_cover'] ?? 0.0),
+            $covers * (float) ($this->document['finish']['marrow_g_per_cover'] ?? 0.0),
         );
     }
 

@@ -89,7 +89,7 @@ final class RecipeJsonLd
     private static function finish(Dish $dish, float $rice): array
     {
         $words = [];
-        foreach (['butter' => $dish->butter_g_per_80_g, 'hard cheese' => $dish->cheese_g_per_80_g] as $name => $perPortion) {
+        foreach (['butter' => $dish->butter_g_per_80_g, 'hard cheese' => $dish->cheese_g_per_80_g, 'heavy cream' => $dish->cream_g_per_80_g, 'bone marrow' => $dish->marrow_g_per_80_g] as $name => $perPortion) {
             if ($perPortion > 0) {
                 $words[] = Amount::words($perPortion * $rice / 80, 'g').' '.$name;
             }
@@ -115,8 +115,9 @@ final class RecipeJsonLd
         return array_values(array_map($step, array_filter([
             ...$works,
             $dish->soak_min > 0 ? "Soak the rice {$dish->soak_min} min." : '',
-            $dish->sealed ? 'Toast the rice in the fat until it is shiny and ticking.' : '',
-            $dish->doses === 'one-pour' ? 'Pour all the stock at once.' : 'Add the stock '.str_replace('-', ' ', $dish->doses).'.',
+            $dish->sealed && ! $dish->rained_in ? 'Toast the rice in the fat until it is shiny and ticking.' : '',
+            $dish->rained_in ? 'Bring the stock to the boil in the pan and rain the rice into it.' : '',
+            $dish->rained_in ? '' : ($dish->doses === 'one-pour' ? ($dish->two_pours ? 'Pour most of the stock, and the rest when it thickens.' : 'Pour all the stock at once.') : 'Add the stock '.str_replace('-', ' ', $dish->doses).'.'),
             $dish->rest_min > 0 ? "Rest {$dish->rest_min} min." : '',
             $dish->finish === '' ? '' : "Finish: $dish->finish.",
             $dish->garnish === '' ? '' : "On top: $dish->garnish.",

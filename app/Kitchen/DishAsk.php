@@ -12,6 +12,7 @@ use Velko\Core\Family\Families;
 use Velko\Core\Food\Food;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\Cover;
+use Velko\Core\Method\Fat;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\Pace;
@@ -90,6 +91,11 @@ final class DishAsk
             panHeat: $asked->panHeat === null ? null : new PanHeat($asked->panHeat['hot'], $asked->panHeat['gentle']),
             coverLast: $asked->coverLast,
             pace: Pace::from($dish->pace),
+            fat: Fat::from($dish->fat),
+            rainedIn: $dish->rained_in,
+            twoPours: $dish->two_pours,
+            finishOnTheHeat: $dish->finish_on_the_heat,
+            plated: $dish->plated,
         );
 
         return $dish->cover === Cover::Open->value ? $method : $method->with([...Cover::from($dish->cover)->changes(Families::named($dish->family)->traits()->driesOut), ...$asked->coverLast > 0.0 ? ['coverLast' => $asked->coverLast] : []]);
@@ -100,7 +106,7 @@ final class DishAsk
     {
         $onAPlate = static fn (float $grams): float => $asked->plates() * round($grams * $asked->rice / $asked->plates() / self::TO_G, 1);
 
-        return new Finish($onAPlate($asked->dish->butter_g_per_80_g), $onAPlate($asked->dish->cheese_g_per_80_g), $asked->dish->butter_salted, $asked->dish->butter_c);
+        return new Finish($onAPlate($asked->dish->butter_g_per_80_g), $onAPlate($asked->dish->cheese_g_per_80_g), $asked->dish->butter_salted, $asked->dish->butter_c, $onAPlate($asked->dish->cream_g_per_80_g), $onAPlate($asked->dish->marrow_g_per_80_g));
     }
 
     /**

@@ -31,10 +31,14 @@ final class DishBody
         'name', 'family', 'grams_main', 'grams_starter', 'wine_ml_per_80_g', 'doses', 'stirring', 'sealed', 'toast', 'rinsed', 'soak_min',
         'finish_min', 'rest_min', 'rest_covered', 'looseness', 'crust', 'crust_school', 'minutes_to_table', 'finish', 'butter_g_per_80_g',
         'butter_salted', 'butter_c', 'cheese_g_per_80_g', 'garnish', 'sodium_most_mg', 'pace', 'cover', 'wine_percent', 'wine_cooked_off',
+        'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g',
     ];
 
     /** What a dish that does not say it means: as dishes were written before. */
-    private const LEFT_OUT = ['pace' => 'medium', 'cover' => 'open', 'wine_percent' => Wine::TABLE, 'wine_cooked_off' => false, 'butter_c' => Defaults::BUTTER_C];
+    private const LEFT_OUT = [
+        'pace' => 'medium', 'cover' => 'open', 'wine_percent' => Wine::TABLE, 'wine_cooked_off' => false, 'butter_c' => Defaults::BUTTER_C,
+        'fat' => 'oil', 'rained_in' => false, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0,
+    ];
 
     /** @return array<string, mixed> dish-body */
     public static function of(Dish $dish): array

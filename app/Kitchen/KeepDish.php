@@ -176,7 +176,7 @@ final class KeepDish
     {
         return [
             'method' => [
-                ...$dish->only(['doses', 'stirring', 'sealed', 'finish_min', 'rest_min', 'rest_covered', 'toast', 'pace', 'rinsed', 'soak_min']),
+                ...$dish->only(['doses', 'stirring', 'sealed', 'finish_min', 'rest_min', 'rest_covered', 'toast', 'pace', 'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'rinsed', 'soak_min']),
                 'crust' => $dish->crust_school,
             ],
             'target' => $dish->only(['looseness', 'minutes_to_table', 'crust']),

@@ -10,6 +10,7 @@ use App\Models\DishSideWork;
 use App\Words\FactDocument;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
+use Velko\Core\Method\Fat;
 use Velko\Core\Mise\Amount;
 use Velko\Core\Mise\Ingredient;
 use Velko\Core\Mise\Preparation;
@@ -48,7 +49,7 @@ final class MiseDocument
     private static function finish(Plan $plan, Words $words): array
     {
         $finish = $plan->ask->finish;
-        $parts = array_filter([self::named('butter') => $finish->butter, self::named('hard-cheese') => $finish->cheese], static fn (float $grams): bool => $grams > 0);
+        $parts = array_filter([self::named('butter') => $finish->butter, self::named('hard-cheese') => $finish->cheese, self::named('cream') => $finish->cream, self::named('marrow') => $finish->marrow], static fn (float $grams): bool => $grams > 0);
 
         return array_map(static fn (string $name, float $grams): array => [
             'name' => $name, 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value,
@@ -89,7 +90,6 @@ final class MiseDocument
         ], Preparation::of($plan, $works));
     }
 
-    /** @param  'salt'|'wine'|'butter'|'cheese'|'hard-cheese'  $what */
     private static function named(string $what): string
     {
         return (new Words)->say(Fact::of("ingredient.$what"));
@@ -108,11 +108,30 @@ final class MiseDocument
         if ($dish->cheese_g_per_80_g > 0) {
             $parts[] = Part::cheese(self::named('cheese'));
         }
+        if ($dish->cream_g_per_80_g > 0) {
+            $parts[] = Part::butter(self::named('cream'));
+        }
+        if ($dish->marrow_g_per_80_g > 0) {
+            $parts[] = Part::meat(self::named('marrow'));
+        }
+        $parts = [...$parts, ...self::fat($dish)];
         foreach ($dish->ingredients as $one) {
             $parts[] = new Part($one->name, $one->suits, $one->allergens ?? [], complete: $one->allergens !== null);
         }
 
         return Served::of($dish->diet, $parts);
+    }
+
+    /** @return list<Part> of what the base is sweated in, but for plain oil */
+    private static function fat(Dish $dish): array
+    {
+        $fat = Fat::from($dish->fat);
+
+        return match (true) {
+            $fat->isOfMilk() => [Part::butter(self::named($fat->value))],
+            $fat->isOfMeat() => [Part::meat(self::named($fat->value))],
+            default => [],
+        };
     }
 
     /** @return array<string, mixed> */

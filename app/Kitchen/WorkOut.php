@@ -110,7 +110,7 @@ final readonly class WorkOut
     private function clock(): array
     {
         $firstLiquid = $this->firstLiquidAt();
-        $toast = $firstLiquid->subSeconds((int) round(60 * $this->plan->ask->method->toast()));
+        $toast = $firstLiquid->addSeconds((int) round(60 * $this->plan->begins()));
 
         return [
             'pan_on_at' => $this->panOnAt()->toIso8601String(),

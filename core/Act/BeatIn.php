@@ -14,11 +14,12 @@ final readonly class BeatIn implements Act
      * @param  float  $capacity  J/K
      * @param  float  $temperature  °C
      * @param  float  $salt  g
+     * @param  float  $liquid  g of water that is free at once
      */
-    public function __construct(public float $capacity, public float $temperature, public float $salt = 0.0) {}
+    public function __construct(public float $capacity, public float $temperature, public float $salt = 0.0, public float $liquid = 0.0) {}
 
     public function on(Simulation $simulation, State $state): void
     {
-        $simulation->beatIn($state, $this->capacity, $this->temperature);
+        $simulation->beatIn($state, $this->capacity, $this->temperature, $this->liquid);
     }
 }

@@ -10,7 +10,9 @@ enum StageKind: string
     case PanOn = 'pan-on';
     case Base = 'base';
     case TakeOut = 'take-out';
+    case BoilUp = 'boil-up';
     case Toast = 'toast';
+    case RiceIn = 'rice-in';
     case Wine = 'wine';
     case Pour = 'pour';
     case Lift = 'lift';

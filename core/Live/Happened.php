@@ -199,7 +199,8 @@ final class Happened
             $touch->kind === TouchKind::Lift => new Lift($volume),
             $touch->kind === TouchKind::Splash => $touch->water ? $this->cooking->water($volume) : $this->cooking->stock($volume),
             $touch->stage === null || ($this->replay->done[$touch->stage] ?? null) !== $touch => null,
-            default => $this->replay->stages[$touch->stage]->kind === StageKind::Wine ? $this->cooking->wine($volume) : $this->cooking->stock($volume),
+            $this->replay->stages[$touch->stage]->kind === StageKind::Wine => $this->cooking->wine($volume),
+            default => $touch->at === $this->replay->firstLiquidAt ? $this->cooking->firstStock($volume) : $this->cooking->stock($volume),
         };
     }
 

@@ -19,6 +19,11 @@ final readonly class Method
      * @param  list<LidChange>  $lid  in order of time
      * @param  float  $coverLast  min before it comes off for which a lid lies on it, beside what $lid says
      * @param  PanHeat|null  $panHeat  marks of a pan rice without a track; null = Velko chooses
+     * @param  Fat  $fat  of the base, and of toasting
+     * @param  bool  $rainedIn  where the stock goes in at once: it boils with the base first, and the rice is rained into it
+     * @param  bool  $twoPours  most of the stock of a stew at first, the rest when it thickens
+     * @param  bool  $finishOnTheHeat  butter and cheese beaten in on the lowest mark, not off the heat
+     * @param  bool|null  $plated  served on plates, or in its pan; null: as its family is
      * @param  Pace  $pace  how hard it is boiled, where Velko chooses the heat
      */
     public function __construct(
@@ -37,6 +42,11 @@ final readonly class Method
         public ?PanHeat $panHeat = null,
         public float $coverLast = 0.0,
         public Pace $pace = Pace::Medium,
+        public Fat $fat = Fat::Oil,
+        public bool $rainedIn = false,
+        public bool $twoPours = false,
+        public bool $finishOnTheHeat = false,
+        public ?bool $plated = null,
     ) {}
 
     /** @param  array<string, mixed>  $changes  by property */
@@ -46,9 +56,24 @@ final readonly class Method
         return new self(...[...get_object_vars($this), ...$changes]);
     }
 
+    /** How the grain is toasted: as wanted, or as gently as its fat asks; null where it is not. */
+    public function toasted(): ?Toasting
+    {
+        if (! $this->sealed || $this->rainedIn) {
+            return null;
+        }
+        foreach ([$this->toasting, ...Toasting::cases()] as $one) {
+            if ($one->heat() <= $this->fat->mostHeat()) {
+                return $one;
+            }
+        }
+
+        return Toasting::Slow;
+    }
+
     /** Minutes on the fire before the first liquid. */
     public function toast(): float
     {
-        return $this->sealed ? $this->toasting->minutes() : 0.0;
+        return $this->toasted()?->minutes() ?? 0.0;
     }
 }

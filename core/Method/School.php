@@ -17,4 +17,9 @@ enum School: string
     case Cover = 'cover';
     case Butter = 'butter';
     case Wine = 'wine';
+    case Fat = 'fat';
+    case Order = 'order';
+    case Pours = 'pours';
+    case FinishOn = 'finish-on';
+    case Served = 'served';
 }

@@ -43,9 +43,9 @@ final readonly class Course
     /** Minute of the cook at which the pan goes onto its ring, 0 or before. */
     public function panOn(): float
     {
-        $minutes = array_sum(array_map(static fn (Ingredient $one): float => $one->minutesBefore(), $this->ingredients));
+        $minutes = array_sum(array_map($this->minutes(...), $this->ingredients));
 
-        return $this->riceIn() - ($minutes > 0.0 ? $minutes + self::WARMS : 0.0);
+        return $this->plan->begins() - ($minutes > 0.0 ? $minutes + self::WARMS : 0.0);
     }
 
     /** Minute of the cook at which the rice goes in, 0 or before. */
@@ -58,10 +58,10 @@ final readonly class Course
     private function beforeTheRice(): array
     {
         $minute = $this->panOn();
-        if ($minute === $this->riceIn()) {
+        if ($minute === $this->plan->begins()) {
             return [];
         }
-        $stages = [new Stage($minute, StageKind::PanOn, Fact::of('say.pan-on'), mark: $this->mark(Toasting::Medium->heat()))];
+        $stages = [new Stage($minute, StageKind::PanOn, Fact::of('say.pan-on'), mark: $this->mark(min($this->plan->ask->method->fat->mostHeat(), Toasting::Medium->heat())))];
         $minute += self::WARMS;
         $together = [];
         foreach ($this->ingredients as $one) {
@@ -71,9 +71,9 @@ final readonly class Course
             $together[] = $this->item($one);
             if ($one->minutesBefore() > 0.0) {
                 $until = $one->until ?? Until::Soft;
-                $stages[] = new Stage($minute, StageKind::Base, $until->fact(), mark: $this->mark($until->heat()), items: $together);
+                $stages[] = new Stage($minute, StageKind::Base, $until->fact(), mark: $this->mark(min($this->plan->ask->method->fat->mostHeat(), $until->heat())), items: $together);
                 $together = [];
-                $minute += $one->minutesBefore();
+                $minute += $this->minutes($one);
                 if ($one->goes !== Goes::Base) {
                     $stages[] = new Stage($minute, StageKind::TakeOut, Fact::of('say.take-out'), items: [$this->item($one)]);
                 }
@@ -97,7 +97,7 @@ final readonly class Course
             return $stages;
         }
         foreach ($stages as $i => $stage) {
-            if ($stage->kind === StageKind::Toast) {
+            if (in_array($stage->kind, [StageKind::Toast, StageKind::RiceIn], true)) {
                 $stages[$i] = $stage->withItems($items);
 
                 return $stages;
@@ -117,7 +117,7 @@ final readonly class Course
 
         return [
             ...$out === [] && ! $shells ? [] : [new Stage($minute, StageKind::PickOut, Fact::of($shells ? 'say.pick-out-shells' : 'say.pick-out'), items: $out)],
-            ...$top === [] ? [] : [new Stage($minute, StageKind::Garnish, Fact::of($this->plan->ask->family->traits()->isPlated ? 'say.on-each-plate' : 'say.over-the-pan'), items: $top)],
+            ...$top === [] ? [] : [new Stage($minute, StageKind::Garnish, Fact::of($this->plan->ask->isPlated() ? 'say.on-each-plate' : 'say.over-the-pan'), items: $top)],
         ];
     }
 
@@ -129,11 +129,17 @@ final readonly class Course
     /** What lies on one plate; for a pan that goes to the table, all of it. */
     private function onAPlate(Ingredient $one): Item
     {
-        $plates = $this->plan->ask->family->traits()->isPlated ? $this->plan->ask->covers : 1;
+        $plates = $this->plan->ask->isPlated() ? $this->plan->ask->covers : 1;
         $amount = $this->amount($one) / $plates;
 
         // What is cut up for the plates is put there in quarters; of less nobody counts.
         return new Item($one->name, $one->unit === 'pieces' ? floor(4 * $amount + 1e-9) / 4 : Amount::rounded($amount, $one->unit), $one->unit);
+    }
+
+    /** Minutes that it has before the rice; by its sign, longer in a fat that does not stand that sign's heat. */
+    private function minutes(Ingredient $one): float
+    {
+        return $one->minutesBefore() * ($one->before === null && $one->until !== null ? $this->plan->ask->method->fat->slows($one->until->heat()) : 1.0);
     }
 
     private function amount(Ingredient $one): float

@@ -58,8 +58,8 @@ final class Preparation
         $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
 
         return match ($ready) {
-            Ready::Rice => min(0.0, -$plan->ask->method->toast()),
-            Ready::Stock => $pours === [] ? 0.0 : $pours[0]->minute,
+            Ready::Rice => $plan->begins(),
+            Ready::Stock => $plan->ask->isRainedIn() ? $plan->begins() : ($pours[0]->minute ?? 0.0),
             Ready::LastDose => $pours === [] ? 0.0 : $pours[count($pours) - 1]->minute,
             Ready::Table => $plan->atTable->minute(),
         };

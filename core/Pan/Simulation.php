@@ -151,6 +151,14 @@ final class Simulation
         $state->salt += $saltShare * $volume;
     }
 
+    /** So much of what is free has gone as steam before. @param  float  $grams  no more than there is */
+    public function steamOff(State $state, float $grams): void
+    {
+        $gone = min($grams, $state->free);
+        $state->free -= $gone;
+        $state->boiledOff += $gone;
+    }
+
     /**
      * Something else goes in: mixes at once, and gives and takes its water in time.
      *
@@ -163,10 +171,8 @@ final class Simulation
      */
     public function add(State $state, float $capacity, float $temperature, float $gives, float $tau, float $atOnce, float $salt): void
     {
-        $this->beatIn($state, $capacity, $temperature);
-        $state->extras -= Steam::SPECIFIC_HEAT * $atOnce;
-        $this->wet($state, $atOnce);
-        $state->brought += $atOnce;
+        $this->beatIn($state, $capacity, $temperature, $atOnce);
+        $this->wet($state, 0.0);
         $state->salt += $salt;
         if ($gives !== 0.0) {
             $state->gives[] = $gives;
@@ -186,18 +192,21 @@ final class Simulation
 
     /**
      * Beats something cold or warm into the contents, butter and cheese: it takes heat and holds it. Its own water and
-     * fat are counted apart from the free liquid.
+     * fat are counted apart from the free liquid, but for what is itself liquid, as cream.
      *
      * @param  float  $capacity  J/K
      * @param  float  $temperature  °C
+     * @param  float  $liquid  g of water that is free at once
      */
-    public function beatIn(State $state, float $capacity, float $temperature): void
+    public function beatIn(State $state, float $capacity, float $temperature, float $liquid = 0.0): void
     {
         $held = $this->capacity($state);
         if ($held + $capacity > 0) {
             $state->temperature = ($held * $state->temperature + $capacity * $temperature) / ($held + $capacity);
         }
-        $state->extras += $capacity;
+        $state->extras += $capacity - Steam::SPECIFIC_HEAT * $liquid;
+        $state->free += $liquid;
+        $state->brought += $liquid;
     }
 
     /**

@@ -92,6 +92,18 @@ final readonly class Ask
         return $spared;
     }
 
+    /** Whether it goes to the table on plates; else in its pan. */
+    public function isPlated(): bool
+    {
+        return $this->method->plated ?? $this->family->traits()->isPlated;
+    }
+
+    /** Whether the rice is rained into stock that boils already; its wine is in that. */
+    public function isRainedIn(): bool
+    {
+        return $this->method->rainedIn;
+    }
+
     /** Whether anything in the pan is in its shell: what stays shut comes out. */
     public function hasShells(): bool
     {

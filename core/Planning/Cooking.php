@@ -13,6 +13,7 @@ use Velko\Core\Act\Off;
 use Velko\Core\Act\Plate;
 use Velko\Core\Act\Player;
 use Velko\Core\Act\Pour;
+use Velko\Core\Act\RainedIn;
 use Velko\Core\Act\Run;
 use Velko\Core\Act\Timed;
 use Velko\Core\Cook\Sign;
@@ -123,7 +124,7 @@ final class Cooking
     public function start(): State
     {
         $method = $this->ask->method;
-        $state = $this->simulation->onTheRing($method->sealed ? $method->toasting->grain() : null, $method->soak);
+        $state = $this->simulation->onTheRing($method->toasted()?->grain(), $method->soak);
         foreach ($this->ask->food as $number => $one) {
             if ($one->goes === Goes::Base && $one->isInThePan()) {
                 $this->add($state, $number);
@@ -146,7 +147,7 @@ final class Cooking
     public function atFirstStock(): State
     {
         $state = $this->start();
-        if ($this->ask->wine > 0) {
+        if ($this->wineFirst()) {
             $this->do($state, $this->wine($this->ask->wine));
             $this->untilWineIsGone($state);
         }
@@ -173,6 +174,45 @@ final class Cooking
         return new Pour($volume, $this->ask->stock->temperature, $this->ask->stock->saltPercent / 100);
     }
 
+    /** The first of it: what rice is rained into boils, with the wine in it. */
+    public function firstStock(float $volume): Act
+    {
+        if (! $this->ask->isRainedIn()) {
+            return $this->stock($volume);
+        }
+        $liquid = $volume + $this->ask->wine;
+        $boiling = $this->ask->conditions()->boiling;
+
+        return new RainedIn(new Pour($liquid, $boiling, $liquid > 0 ? $this->ask->stock->saltPercent / 100 * $volume / $liquid : 0.0), $this->steamedBefore($volume));
+    }
+
+    /** Seconds in which so much stock, and the wine in it, boils on the first mark. */
+    public function boilsUp(float $volume): float
+    {
+        if (! $this->ask->isRainedIn()) {
+            return 0.0;
+        }
+        $boiling = $this->ask->conditions()->boiling;
+        $joules = Steam::SPECIFIC_HEAT * ($volume * max(0.0, $boiling - $this->ask->stock->temperature) + $this->ask->wine * max(0.0, $boiling - $this->ask->ofWine->temperature()));
+
+        return $joules / $this->netAt(0.0);
+    }
+
+    /** g given off by then, on the way from the stock's own temperature to the boil. */
+    private function steamedBefore(float $volume): float
+    {
+        $conditions = $this->ask->conditions();
+        $mean = (min($this->ask->stock->temperature, $conditions->boiling) + $conditions->boiling) / 2;
+
+        return max(0.0, Steam::givenOff($mean, $conditions->airVapour)) * $conditions->area * $this->boilsUp($volume);
+    }
+
+    /** Wine that is cooked down before any stock comes. */
+    private function wineFirst(): bool
+    {
+        return $this->ask->wine > 0 && ! $this->ask->isRainedIn();
+    }
+
     /** or of hot water in its place. */
     public function water(float $volume): Pour
     {
@@ -186,7 +226,7 @@ final class Cooking
 
     public function pourStock(State $state, float $volume): void
     {
-        $this->do($state, $this->stock($volume));
+        $this->do($state, $state->poured <= 0.0 ? $this->firstStock($volume) : $this->stock($volume));
     }
 
     /** Runs on under the heat track, turning the knob where it says; stops as {@see Simulation::run} does. */
@@ -256,13 +296,15 @@ final class Cooking
         $finish = $this->ask->finish;
         $rests = min($table, $off + 60 * $method->finish);
         $ready = min($table, $rests + 60 * $method->rest);
+        $onTheHeat = $method->finishOnTheHeat && $method->finish > 0;
 
         return array_values(array_filter([
-            new Timed($off, new Off(false)),
-            $finish->weight() > 0 ? new Timed($off, new BeatIn($finish->capacity(), $finish->temperature(), $finish->salt())) : null,
+            new Timed($off, $onTheHeat ? new Heat($this->ask->burner->net[$this->ask->burner->weakest()]) : new Off(false)),
+            $finish->weight() > 0 ? new Timed($off, new BeatIn($finish->capacity(), $finish->temperature(), $finish->salt(), $finish->liquid())) : null,
+            $onTheHeat ? new Timed($rests, new Off(false)) : null,
             new Timed($rests, new Lid($method->restCovered)),
             new Timed($ready, new Lid(false)),
-            $this->ask->family->traits()->isPlated && $ready < $table - self::AT_ONCE ? new Timed($ready, new Plate($this->ask->covers, $this->ask->place->plates)) : null,
+            $this->ask->isPlated() && $ready < $table - self::AT_ONCE ? new Timed($ready, new Plate($this->ask->covers, $this->ask->place->plates)) : null,
         ]));
     }
 
@@ -314,7 +356,7 @@ final class Cooking
         $track = new Track;
         $this->record($track);
         $state = $this->start();
-        if ($this->ask->wine > 0) {
+        if ($this->wineFirst()) {
             $this->do($state, $this->wine($this->ask->wine));
         }
         $dry = null;

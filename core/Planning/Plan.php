@@ -269,6 +269,12 @@ final readonly class Plan
         return Salt::sodiumPerCover($this->salt(), $this->ask->covers);
     }
 
+    /** Minute of its first step, 0 or before. */
+    public function begins(): float
+    {
+        return min(0.0, $this->stages[0]->minute ?? 0.0);
+    }
+
     /** g of alcohol that stays from the wine, a cover. */
     public function alcoholPerCover(): float
     {

@@ -9,6 +9,7 @@ use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Volume;
 
 /** The steps that all families share, each with the sign to wait for. */
 final readonly class Stages
@@ -19,8 +20,11 @@ final readonly class Stages
     /** The last chance to taste, min before the pull. */
     private const TASTE_BEFORE_PULL = 1.0;
 
-    /** @param  non-empty-list<HeatChange>  $heat */
-    public function __construct(private Ask $ask, private array $heat, private Run $run) {}
+    /**
+     * @param  non-empty-list<HeatChange>  $heat
+     * @param  float  $boilsUp  s in which the stock boils before rice is rained into it
+     */
+    public function __construct(private Ask $ask, private array $heat, private Run $run, private float $boilsUp = 0.0) {}
 
     /**
      * @param  Fact  $rice  the sign of well-turned grain
@@ -31,9 +35,15 @@ final readonly class Stages
     {
         $stages = [];
         $method = $this->ask->method;
-        if ($method->sealed) {
-            $mark = $this->ask->burner->nearest($method->toasting->heat() * $this->ask->pan->baseArea());
+        if ($this->ask->isRainedIn()) {
+            return [new Stage(-$this->boilsUp / 60, StageKind::BoilUp, Fact::of($this->ask->wine > 0 ? 'say.boil-up-with-wine' : 'say.boil-up', wine: Volume::ofMl($this->ask->wine)), mark: $this->heat[0]->mark)];
+        }
+        $toasted = $method->toasted();
+        if ($toasted !== null) {
+            $mark = $this->ask->burner->nearest($toasted->heat() * $this->ask->pan->baseArea());
             $stages[] = new Stage(-$method->toast(), StageKind::Toast, $rice, mark: $mark);
+        } else {
+            $stages[] = new Stage(0.0, StageKind::RiceIn, Fact::of('say.rice-in', soaked: $method->soak > 0));
         }
         if ($this->ask->wine > 0) {
             $stages[] = new Stage(0.0, StageKind::Wine, Fact::of('say.wine'), $this->ask->wine, mark: $this->heat[0]->mark);
@@ -96,9 +106,9 @@ final readonly class Stages
     {
         $method = $this->ask->method;
         $minute = $this->run->off()->minute();
-        $stages = [new Stage($minute, StageKind::Off, $off)];
+        $stages = [new Stage($minute, StageKind::Off, $method->finishOnTheHeat && $method->finish > 0 ? Fact::of('say.down-to-the-lowest', mark: $this->ask->burner->weakest()) : $off)];
         if ($method->finish > 0) {
-            $stages[] = new Stage($minute, StageKind::Finish, Fact::of('say.finish'));
+            $stages[] = new Stage($minute, StageKind::Finish, Fact::of($method->finishOnTheHeat ? 'say.finish-on-the-heat' : 'say.finish'));
         }
         if ($method->rest > 0) {
             $stages[] = new Stage($minute + $method->finish, StageKind::Rest, Fact::of('say.rest', covered: $method->restCovered));

@@ -64,7 +64,7 @@ final class WayChecks
         return new Warning(
             'cold-plate',
             ['temperature' => Temperature::ofC(round($temperature))],
-            $place->plates < Defaults::PLATES_C && $warm->temperature > $temperature + 1.0 && $plan->ask->family->traits()->isPlated
+            $place->plates < Defaults::PLATES_C && $warm->temperature > $temperature + 1.0 && $plan->ask->isPlated()
                 ? Fact::of('fix.warm-plates', temperature: Temperature::ofC(round($warm->temperature)), within: self::minutes($within))
                 : Fact::of('fix.eaten-within', within: self::minutes($within), temperature: Temperature::ofC(self::COLD_C)),
         );

@@ -36,6 +36,16 @@ final readonly class Part
         return new self($name, Diet::Vegetarian, [Allergen::Milk]);
     }
 
+    /**
+     * Marrow, and the fat that runs out of meat.
+     *
+     * @param  string  $name  as it is read
+     */
+    public static function meat(string $name): self
+    {
+        return new self($name, Diet::Any, []);
+    }
+
     public function isKnown(): bool
     {
         return $this->suits !== null && $this->complete;

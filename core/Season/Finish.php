@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Velko\Core\Season;
 
 /**
- * Butter and cheese beaten in off the heat: what they bring of water, fat and salt, and how they cool the pan.
+ * Butter and cheese beaten in off the heat, cream or marrow beside them or in their place: what they bring of water, fat and
+ * salt, and how they cool the pan.
  *
- * Composition from USDA FoodData Central, butter and hard grating cheese (from memory).
+ * Composition from USDA FoodData Central, butter, hard grating cheese, heavy whipping cream (from memory); marrow by our estimate.
  */
 final readonly class Finish
 {
@@ -25,13 +26,26 @@ final readonly class Finish
     /** About 1,200 mg of sodium in 100 g. */
     private const CHEESE_SALT = 0.0305;
 
+    private const CREAM_WATER = 0.58;
+
+    private const CREAM_FAT = 0.36;
+
+    private const MARROW_WATER = 0.14;
+
+    private const MARROW_FAT = 0.84;
+
     /** J/(g·K) (usual values; from memory) */
     private const BUTTER_WARMS = 2.2;
 
     private const CHEESE_WARMS = 2.6;
 
+    private const CREAM_WARMS = 3.3;
+
     /** Heat that melts butter fat, J per g of butter (usual value; from memory). */
     private const BUTTER_MELTS = 65.0;
+
+    /** Cream comes from the fridge, °C. */
+    private const CREAM_C = 5.0;
 
     /** Cheese is grated during the cooking and lies at the stove, °C. */
     private const CHEESE_C = 20.0;
@@ -40,35 +54,45 @@ final readonly class Finish
      * @param  float  $butter  g, for all covers
      * @param  float  $cheese  g, finely grated hard cheese, for all covers
      * @param  float  $butterTemperature  °C; freezer-cold melts slowly
+     * @param  float  $cream  g, for all covers; its water loosens
+     * @param  float  $marrow  g, for all covers; as cold as the butter, and it warms and melts as butter does
      */
     public function __construct(
         public float $butter = 0.0,
         public float $cheese = 0.0,
         public bool $salted = false,
         public float $butterTemperature = 4.0,
+        public float $cream = 0.0,
+        public float $marrow = 0.0,
     ) {}
 
     public function times(float $factor): self
     {
-        return new self($this->butter * $factor, $this->cheese * $factor, $this->salted, $this->butterTemperature);
+        return new self($this->butter * $factor, $this->cheese * $factor, $this->salted, $this->butterTemperature, $this->cream * $factor, $this->marrow * $factor);
     }
 
     /** g */
     public function weight(): float
     {
-        return $this->butter + $this->cheese;
+        return $this->butter + $this->cheese + $this->cream + $this->marrow;
     }
 
     /** g */
     public function water(): float
     {
-        return self::BUTTER_WATER * $this->butter + self::CHEESE_WATER * $this->cheese;
+        return self::BUTTER_WATER * $this->butter + self::CHEESE_WATER * $this->cheese + self::MARROW_WATER * $this->marrow + $this->liquid();
+    }
+
+    /** Of that, what is liquid by itself and loosens the plate, g. */
+    public function liquid(): float
+    {
+        return self::CREAM_WATER * $this->cream;
     }
 
     /** g */
     public function fat(): float
     {
-        return self::BUTTER_FAT * $this->butter + self::CHEESE_FAT * $this->cheese;
+        return self::BUTTER_FAT * $this->butter + self::CHEESE_FAT * $this->cheese + self::CREAM_FAT * $this->cream + self::MARROW_FAT * $this->marrow;
     }
 
     /** g */
@@ -80,7 +104,7 @@ final readonly class Finish
     /** J/K */
     public function capacity(): float
     {
-        return self::BUTTER_WARMS * $this->butter + self::CHEESE_WARMS * $this->cheese;
+        return self::BUTTER_WARMS * ($this->butter + $this->marrow) + self::CHEESE_WARMS * $this->cheese + self::CREAM_WARMS * $this->cream;
     }
 
     /** Temperature that cools the pan as much as melting does, °C. */
@@ -89,8 +113,8 @@ final readonly class Finish
         if ($this->weight() <= 0) {
             return self::CHEESE_C;
         }
-        $heat = self::BUTTER_WARMS * $this->butter * $this->butterTemperature - self::BUTTER_MELTS * $this->butter
-            + self::CHEESE_WARMS * $this->cheese * self::CHEESE_C;
+        $heat = ($this->butter + $this->marrow) * (self::BUTTER_WARMS * $this->butterTemperature - self::BUTTER_MELTS)
+            + self::CHEESE_WARMS * $this->cheese * self::CHEESE_C + self::CREAM_WARMS * $this->cream * self::CREAM_C;
 
         return $heat / $this->capacity();
     }

@@ -16,7 +16,7 @@ beforeEach(function (): void {
         'format' => 'velko.dish-entry/1', 'rice_id' => $this->station->dish->rice_id, 'stock_id' => $this->station->dish->stock_id,
         'dish' => [
             'name' => 'nettle risotto', 'family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'wine_ml_per_80_g' => 25, 'doses' => 'kept-covered', 'stirring' => 'constant',
-            'sealed' => true, 'toast' => 'slow', 'pace' => 'medium', 'cover' => 'open', 'wine_percent' => 12.5, 'wine_cooked_off' => false, 'butter_c' => 4, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
+            'sealed' => true, 'toast' => 'slow', 'pace' => 'medium', 'cover' => 'open', 'wine_percent' => 12.5, 'wine_cooked_off' => false, 'butter_c' => 4, 'fat' => 'oil', 'rained_in' => false, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
             'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'sodium_most_mg' => null, 'diet' => 'vegetarian', 'finish' => 'butter', 'butter_g_per_80_g' => 15, 'butter_salted' => false, 'cheese_g_per_80_g' => 10, 'garnish' => '',
             'ingredients' => [
                 ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'before_min' => 4, 'until' => 'soft', 'comes_out' => false, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => []],

@@ -13,6 +13,7 @@ use Velko\Core\Family\Families;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Group;
 use Velko\Core\Method\Cover;
+use Velko\Core\Method\Fat;
 use Velko\Core\Method\Pace;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
@@ -42,7 +43,7 @@ it('has each vocabulary once, as the code has it', function (): void {
     $code = [
         'bite' => $values(Bite::class), 'variety' => $values(Variety::class), 'units' => $values(Units::class), 'base' => $values(Base::class), 'allergen' => $values(Allergen::class),
         'diet' => $values(Diet::class), 'role' => $values(Role::class), 'looseness' => $values(Looseness::class), 'device' => $values(DeviceKind::class), 'family' => array_keys(Families::all()),
-        'stirring' => $values(Stirring::class), 'toasting' => $values(Toasting::class), 'pace' => $values(Pace::class), 'cover' => $values(Cover::class), 'browning' => $values(Browning::class), 'trouble' => $values(Trouble::class),
+        'stirring' => $values(Stirring::class), 'toasting' => $values(Toasting::class), 'pace' => $values(Pace::class), 'cover' => $values(Cover::class), 'fat' => $values(Fat::class), 'browning' => $values(Browning::class), 'trouble' => $values(Trouble::class),
         'doses' => [...array_keys(Schools::all()), Schools::ONE_POUR], 'crust' => $values(CrustWish::class), 'crust_school' => $values(CrustSchool::class), 'scales' => $values(Scales::class), 'goes' => $values(Goes::class), 'until' => $values(Until::class), 'food_group' => $values(Group::class), 'sign' => $values(Sign::class), 'salt_taste' => $values(SaltTaste::class), 'kit_pan' => array_keys(Kit::pans()), 'kit_ring' => array_keys(Kit::rings()),
         // What the code has no enumeration of.
         'clock' => ['12', '24'], 'fuel' => ['gas', 'induction'], 'unit' => ['g', 'ml', 'pieces'],

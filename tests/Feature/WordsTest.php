@@ -11,6 +11,7 @@ use Velko\Core\Cook\Trouble;
 use Velko\Core\Family\Families;
 use Velko\Core\Food\Goes;
 use Velko\Core\Method\Cover;
+use Velko\Core\Method\Fat;
 use Velko\Core\Method\Pace;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
@@ -58,7 +59,7 @@ function codesInTheSource(): array
 
 it('has words for every fact, and no words for none', function (): void {
     $facts = [
-        ...array_map(static fn ($one): Fact => $one->fact(), [...array_map(static fn (Family $one): Traits => $one->traits(), array_values(Families::all())), ...Variety::cases(), ...Bite::cases(), ...Diet::cases(), ...Allergen::cases(), ...Toasting::cases(), ...Stirring::cases(), ...Goes::cases(), ...Until::cases(), ...Pace::cases(), ...Cover::cases(), ...Scales::cases(), ...Looseness::cases()]),
+        ...array_map(static fn ($one): Fact => $one->fact(), [...array_map(static fn (Family $one): Traits => $one->traits(), array_values(Families::all())), ...Variety::cases(), ...Bite::cases(), ...Diet::cases(), ...Allergen::cases(), ...Toasting::cases(), ...Stirring::cases(), ...Goes::cases(), ...Until::cases(), ...Pace::cases(), ...Cover::cases(), ...Fat::cases(), ...Scales::cases(), ...Looseness::cases()]),
         ...array_map(static fn (Trouble $one): Fact => $one->sees(), Trouble::cases()), ...array_map(static fn (Trouble $one): Fact => $one->cause(), Trouble::cases()),
         ...array_map(Schools::sign(...), [...array_values(Schools::all()), null]),
     ];

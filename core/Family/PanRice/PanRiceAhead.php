@@ -22,7 +22,7 @@ use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Coming;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Extra;
-use Velko\Core\Planning\OnePour;
+use Velko\Core\Planning\PoursToCome;
 use Velko\Core\Planning\Root;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
@@ -66,7 +66,7 @@ final readonly class PanRiceAhead implements Ahead
 
     private CrustPlan $crust;
 
-    private OnePour $stock;
+    private PoursToCome $stock;
 
     /** Where the knob goes when the grains show, while that is still to come. */
     private ?string $gentle;
@@ -128,10 +128,10 @@ final readonly class PanRiceAhead implements Ahead
         foreach ($replay->toCome() as $stage) {
             $gentle ??= $stage->kind === StageKind::Heat ? $stage->mark : null;
         }
-        $this->stock = OnePour::toCome($replay);
+        $this->stock = PoursToCome::of($replay);
         $this->beyond = $replay->beyond();
         $this->gentle = $begun > 0 ? null : $gentle;
-        $this->bare = $begun === 0 && $this->stock->isIn() && $bare !== [];
+        $this->bare = $begun === 0 && $this->stock->areIn() && $bare !== [];
         if ($this->bare) {
             // Nobody has begun the crust; it has begun by itself.
             $since = $first = $bare[0]['second'];
@@ -241,7 +241,7 @@ final readonly class PanRiceAhead implements Ahead
         $cooked = $this->cook($start, $extras === [] ? 0.0 : $more, $gentle, $track);
         $turns = $this->gentle !== null && $gentle !== null ? [['second' => $cooked['turnedAt'], 'mark' => $gentle]] : [];
 
-        return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), ($this->stock->volume ?? 0.0) + $this->lacks($start, $off, $this->gentle), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
+        return new Coming($doses, $turns, $extras, $cooked['dryAt'] === null ? [] : $this->crust->stages($cooked['dryAt']), $this->stock->volume() + $this->lacks($start, $off, $this->gentle), $cooked['dryAt'], $cooked['pulled'], $cooked['atTable'], $left['atTable'], $track);
     }
 
     /** It fell dry, and nobody has touched it since: the knob goes where the crust wants it, for what the floor still lacks. */
@@ -267,7 +267,7 @@ final readonly class PanRiceAhead implements Ahead
     /** Whether something that the plan does not have may be asked for: one thing while the knob is still to be turned, since it can put right as much. */
     private function mayAdd(): bool
     {
-        return $this->stock->isIn() && $this->beyond < ($this->gentle === null ? Replay::MOST_BEYOND : 1);
+        return $this->stock->areIn() && $this->beyond < ($this->gentle === null ? Replay::MOST_BEYOND : 1);
     }
 
     /** Where the knob goes when the grains show: as planned, or to the mark that brings dry and done nearest to each other. */

@@ -431,7 +431,7 @@ final class PanRicePlanner
         $run = $this->cooking->cook([$firstStock], [$stock], $state->second + $crust->seconds());
         $plan = new Plan(
             $this->ask, $stock, $heat,
-            PanRiceStages::of($this->ask, $heat, $firstStock, $stock, $run, $crust),
+            PanRiceStages::of($this->ask, $heat, $firstStock, $stock, $run, $crust, $this->cooking->boilsUp($stock)),
             $run, Standing::of($this->ask, $this->cooking, $run->off()), $this->cooking->cost(),
             new CrustResult($crust, $this->making),
             $nearest,

@@ -20,12 +20,13 @@ final class PanRiceStages
      * @param  non-empty-list<HeatChange>  $heat
      * @param  float  $second  of the pour
      * @param  float  $stock  mL
+     * @param  float  $boilsUp  s in which it boils before rice is rained into it
      *
      * @return list<Stage> in order of time
      */
-    public static function of(Ask $ask, array $heat, float $second, float $stock, Run $run, CrustPlan $crust): array
+    public static function of(Ask $ask, array $heat, float $second, float $stock, Run $run, CrustPlan $crust, float $boilsUp): array
     {
-        $stages = new Stages($ask, $heat, $run);
+        $stages = new Stages($ask, $heat, $run, $boilsUp);
         $own = $ask->method->heat === null;
         $dry = $run->dryMinute;
         $knob = $stages->knob(static fn (int $turn): Fact => Fact::of(match (true) {
@@ -41,7 +42,7 @@ final class PanRiceStages
 
         return Stages::inOrder([
             ...$stages->beforeTheStock(Fact::of('say.toast-colour-last')),
-            $stages->pour($second, $stock, Fact::of('say.pour-to-the-rim'), $heat[0]->mark),
+            $stages->pour($second, $stock, Fact::of($ask->isRainedIn() ? 'say.rain-in' : 'say.pour-to-the-rim'), $heat[0]->mark),
             new Stage($second / 60, StageKind::Level, Fact::of('say.level')),
             ...$knob,
             ...$stages->lid(),

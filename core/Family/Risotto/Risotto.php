@@ -52,7 +52,7 @@ final readonly class Risotto implements Family
             signs: [Sign::WineGone, Sign::DryTrail, Sign::GrainsShow, Sign::Stands, Sign::SlowSlump, Sign::Wave, Sign::VeryLoose],
             turnsAt: null,
             troubles: [Trouble::HardAndDry, Trouble::HardAndWet, Trouble::SoftOutside, Trouble::Swimming, Trouble::Tight, Trouble::Catching, Trouble::TooSalty, Trouble::StockOut],
-            schools: [School::Doses, School::Stirring, School::Pace, School::Toast, School::Wine, School::Butter],
+            schools: [School::Doses, School::Stirring, School::Pace, School::Toast, School::Wine, School::Butter, School::Fat, School::FinishOn],
         );
     }
 

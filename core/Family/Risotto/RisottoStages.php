@@ -40,7 +40,7 @@ final class RisottoStages
         }
 
         return Stages::inOrder([
-            ...$stages->beforeTheStock($ask->method->toasting->fact()),
+            ...$stages->beforeTheStock(($ask->method->toasted() ?? $ask->method->toasting)->fact()),
             ...$pours,
             ...$stages->knob(static fn (): Fact => Fact::of('say.turn')),
             ...$stages->lid(),

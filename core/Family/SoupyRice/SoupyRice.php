@@ -52,7 +52,7 @@ final readonly class SoupyRice implements Family
             signs: [Sign::Boils, Sign::GrainsShow, Sign::Creamy, Sign::Loose, Sign::Soup],
             turnsAt: Sign::Boils,
             troubles: [Trouble::HardAndWet, Trouble::HardAndDry, Trouble::Swimming, Trouble::SetUp, Trouble::Catching, Trouble::TooSalty, Trouble::StockOut],
-            schools: [School::Soak, School::Toast, School::Pace, School::Cover, School::Wine],
+            schools: [School::Soak, School::Toast, School::Pace, School::Cover, School::Wine, School::Fat, School::Order, School::Pours],
         );
     }
 

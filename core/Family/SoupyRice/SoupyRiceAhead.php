@@ -15,7 +15,7 @@ use Velko\Core\Planning\Coming;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Extra;
 use Velko\Core\Planning\Landed;
-use Velko\Core\Planning\OnePour;
+use Velko\Core\Planning\PoursToCome;
 use Velko\Core\Planning\RightAtTheTable;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
@@ -41,7 +41,7 @@ final readonly class SoupyRiceAhead implements Ahead
 
     private RightAtTheTable $right;
 
-    private OnePour $stock;
+    private PoursToCome $stock;
 
     /** Something that the plan does not have may still be asked for. */
     private bool $mayAdd;
@@ -60,7 +60,7 @@ final readonly class SoupyRiceAhead implements Ahead
                 $turns[] = new HeatChange($stage->minute, $stage->mark);
             }
         }
-        $this->stock = OnePour::toCome($replay);
+        $this->stock = PoursToCome::of($replay);
         $this->mayAdd = $replay->beyond() < Replay::MOST_BEYOND;
         $this->turns = $turns;
         $this->cooking = new Cooking($ask, [new HeatChange(0.0, $mark), ...$turns]);
@@ -74,7 +74,10 @@ final readonly class SoupyRiceAhead implements Ahead
     public function from(State $state): Coming
     {
         $start = clone $state;
+        $track = new Track;
+        $this->cooking->record($track);
         $doses = $this->stock->into($this->cooking, $start);
+        $this->cooking->record(null);
         $left = $this->cook($start, 0.0);
         // Off before anything else: what is missing loosens it at the pass.
         $needs = $this->mayAdd && $left->pulled->second > $start->second + self::TOO_LATE ? $this->needs($start, $left->atTable) : 0.0;
@@ -84,12 +87,12 @@ final readonly class SoupyRiceAhead implements Ahead
         if ($needs > 0) {
             $extras[] = new Extra($start->second, StageKind::Pour, Fact::of('say.too-tight-in-the-bowl'), $needs);
         }
-        if ($needs < 0 && $this->stock->isIn()) {
+        if ($needs < 0 && $this->stock->areIn()) {
             $extras[] = new Extra($pulled->second, StageKind::Lift, Fact::of('say.off-the-top'), -$needs);
         }
         $turns = array_values(array_filter($this->turns, static fn (HeatChange $turn): bool => 60 * $turn->fromMinute < $pulled->second));
 
-        return new Coming($doses, array_map(static fn (HeatChange $turn): array => ['second' => 60 * $turn->fromMinute, 'mark' => $turn->mark], $turns), $extras, [], ($this->stock->volume ?? 0.0) + ($this->ask->target->looseness - $left->atTable->free / $this->rice) * $this->rice, null, $pulled, $cooked->atTable, $left->atTable, $this->track($start, max(0.0, $needs), $pulled));
+        return new Coming($doses, array_map(static fn (HeatChange $turn): array => ['second' => 60 * $turn->fromMinute, 'mark' => $turn->mark], $turns), $extras, [], $this->stock->volume() + ($this->ask->target->looseness - $left->atTable->free / $this->rice) * $this->rice, null, $pulled, $cooked->atTable, $left->atTable, $this->wayFrom($start, max(0.0, $needs), $pulled, $track));
     }
 
     /** mL that the bowl lacks; below nothing what it has too much of */
@@ -97,7 +100,7 @@ final readonly class SoupyRiceAhead implements Ahead
     {
         $target = $this->ask->target->looseness;
         $off = $target - $left->free / $this->rice;
-        if (abs($off) <= self::NEAR_ENOUGH * $target || ! $this->stock->isIn()) {
+        if (abs($off) <= self::NEAR_ENOUGH * $target || ! $this->stock->areIn()) {
             return 0.0;
         }
         if ($off < 0) {
@@ -121,9 +124,8 @@ final readonly class SoupyRiceAhead implements Ahead
     }
 
     /** The way from here to the table, for the picture. */
-    private function track(State $start, float $more, State $pulled): Track
+    private function wayFrom(State $start, float $more, State $pulled, Track $track): Track
     {
-        $track = new Track;
         $state = clone $start;
         $this->cooking->record($track);
         $this->cooking->pourStock($state, $more);

@@ -45,6 +45,9 @@ final class SoupyRicePlanner
 
     private const MINUTES_GUESSED = 15.0;
 
+    /** Of two pours the first is most of it (common practice, no single source). */
+    private const FIRST_POUR = 0.65;
+
     private readonly float $rice;
 
     /** @var non-empty-list<HeatChange> */
@@ -76,11 +79,12 @@ final class SoupyRicePlanner
         $right = new RightAtTheTable($this->ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
         [$stock, $landed] = $right->stockAndPull($this->cook(...), $this->guess(), $this->usesPerMinute());
         $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
-        $run = $this->cooking->cook([$this->before->second], [$stock], $landed->pulled->second);
+        $pours = $this->pours($stock);
+        $run = $this->cooking->cook(array_column($pours, 'second'), array_column($pours, 'volume'), $landed->pulled->second);
         $standing = Standing::of($this->ask, $this->cooking, $run->off());
         $plan = new Plan(
             $this->ask, $stock, $this->heat,
-            SoupyRiceStages::of($this->ask, $this->heat, $this->before->second, $stock, $run, $standing),
+            SoupyRiceStages::of($this->ask, $this->heat, $pours, $run, $standing, $this->cooking->boilsUp($stock)),
             $run, $standing, $this->cooking->cost(),
         );
 
@@ -90,10 +94,44 @@ final class SoupyRicePlanner
     private function cook(float $stock, float $pull): Landed
     {
         $state = clone $this->before;
-        $this->cooking->pourStock($state, $stock);
+        $this->cooking->pourStock($state, $this->first($stock));
+        if ($this->ask->method->twoPours) {
+            $this->cooking->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, min($pull, $this->halfDone()));
+            $this->cooking->pourStock($state, $stock - $this->first($stock));
+        }
         $this->cooking->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, $pull);
 
         return $this->cooking->land($state, $pull);
+    }
+
+    /**
+     * When how much is poured: at once, or most of it at first and the rest when it is half done and has thickened.
+     *
+     * @return non-empty-list<array{second: float, volume: float}>
+     */
+    private function pours(float $stock): array
+    {
+        $first = $this->first($stock);
+        if (! $this->ask->method->twoPours) {
+            return [['second' => $this->before->second, 'volume' => $first]];
+        }
+        $state = clone $this->before;
+        $this->cooking->pourStock($state, $first);
+        $this->cooking->runTo($state, Cooking::LONGEST, Cooking::BONE_DRY * $this->rice, $this->halfDone());
+
+        return [['second' => $this->before->second, 'volume' => $first], ['second' => round($state->second), 'volume' => $stock - $first]];
+    }
+
+    /** mL of so much stock that go in first, in what a jug reads */
+    private function first(float $stock): float
+    {
+        return $this->ask->method->twoPours ? Rounding::to(self::FIRST_POUR * $stock, Rounding::JUG) : $stock;
+    }
+
+    /** minutes at 100 °C */
+    private function halfDone(): float
+    {
+        return $this->ask->grain->window->middle() / 2;
     }
 
     /**

@@ -18,14 +18,14 @@ final class SoupyRiceStages
 {
     /**
      * @param  non-empty-list<HeatChange>  $heat
-     * @param  float  $second  of the pour
-     * @param  float  $stock  mL
+     * @param  non-empty-list<array{second: float, volume: float}>  $pours  mL
+     * @param  float  $boilsUp  s in which the stock boils before rice is rained into it
      *
      * @return list<Stage> in order of time
      */
-    public static function of(Ask $ask, array $heat, float $second, float $stock, Run $run, Standing $standing): array
+    public static function of(Ask $ask, array $heat, array $pours, Run $run, Standing $standing, float $boilsUp): array
     {
-        $stages = new Stages($ask, $heat, $run);
+        $stages = new Stages($ask, $heat, $run, $boilsUp);
         $leaves = $standing->leavesBy($ask->target->minutesToTable);
         $off = $leaves === null
             ? Fact::of('say.off-with-bite')
@@ -33,7 +33,12 @@ final class SoupyRiceStages
 
         return Stages::inOrder([
             ...$stages->beforeTheStock(Fact::of('say.toast-in-the-base')),
-            $stages->pour($second, $stock, Fact::of('say.pour-at-once', stirring: $ask->method->stirring->fact()), $heat[0]->mark),
+            ...array_map(static fn (array $pour, int $i): Stage => $stages->pour($pour['second'], $pour['volume'], Fact::of(match (true) {
+                $i > 0 => 'say.pour-the-rest',
+                $ask->isRainedIn() => 'say.rain-in-and-stir',
+                count($pours) > 1 => 'say.pour-most-of-it',
+                default => 'say.pour-at-once',
+            }, stirring: $ask->method->stirring->fact()), $i === 0 ? $heat[0]->mark : null), $pours, array_keys($pours)),
             ...$stages->knob(static fn (int $turn): Fact => Fact::of($turn === 1 && $ask->method->heat === null ? 'say.down-to-a-simmer' : 'say.turn')),
             ...$stages->lid(),
             $stages->taste(Fact::of('say.taste')),

@@ -10,6 +10,7 @@ use Velko\Core\Cook\StageKind;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Method\Cover;
+use Velko\Core\Method\Fat;
 use Velko\Core\Method\Pace;
 use Velko\Core\Method\School;
 use Velko\Core\Method\Schools;
@@ -21,6 +22,7 @@ use Velko\Core\Planning\Target;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Mass;
+use Velko\Core\Quantity\Temperature;
 use Velko\Core\Season\Finish;
 use Velko\Core\Season\Wine;
 
@@ -36,10 +38,12 @@ final class Choices
     /** The same cold within, K. */
     private const AS_COLD = 8.0;
 
-    /** Where a dish has none, for each gram of raw rice: 15 g of butter and 30 mL of wine to 80 g (common practice, no single source). */
+    /** Where a dish has none, for each gram of raw rice: 15 g of butter, 25 g of cream and 30 mL of wine to 80 g (common practice, no single source). */
     private const USUAL_BUTTER = 15 / 80;
 
     private const USUAL_WINE = 30 / 80;
+
+    private const USUAL_CREAM = 25 / 80;
 
     /** Vermouth and kin, percent by volume. */
     private const FORTIFIED = 18.0;
@@ -64,6 +68,11 @@ final class Choices
             School::Cover => self::cover($plan),
             School::Butter => self::butter($plan),
             School::Wine => self::wine($plan),
+            School::Fat => self::fat($plan),
+            School::Order => self::order($plan),
+            School::Pours => self::pours($plan),
+            School::FinishOn => self::finishOn($plan),
+            School::Served => self::served($plan),
         }, $plan->ask->family->traits()->schools);
     }
 
@@ -134,9 +143,65 @@ final class Choices
             $butter = $finish->butter > 0 ? $finish->butter : self::USUAL_BUTTER * $plan->rice();
             $options[] = self::asked($label, $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish(new Finish($butter, $finish->cheese, $finish->salted, $celsius))), $chosen, Fact::of($note));
         }
-        $none = $finish->butter <= 0;
+        foreach (['marrow' => new Finish(0.0, $finish->cheese, marrow: self::USUAL_BUTTER * $plan->rice()), 'cream' => new Finish(0.0, $finish->cheese, cream: self::USUAL_CREAM * $plan->rice())] as $label => $instead) {
+            $chosen = $finish->butter <= 0 && ($label === 'cream' ? $finish->cream : $finish->marrow) > 0;
+            $options[] = self::asked($label, $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish($instead)), $chosen, Fact::of($label === 'cream' ? 'note.cream' : 'note.marrow'));
+        }
+        $none = $finish->butter + $finish->cream + $finish->marrow <= 0;
 
         return new Choice(School::Butter, [...$options, self::asked('no-butter', $none ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish(new Finish(0.0, $finish->cheese))), $none, Fact::of('note.no-butter'))]);
+    }
+
+    private static function fat(Plan $plan): Choice
+    {
+        return new Choice(School::Fat, array_map(
+            static fn (Fat $one): Option => self::option($plan, $one->value, $plan->ask->method->fat === $one, ['fat' => $one], $one->fact()),
+            Fat::cases(),
+        ));
+    }
+
+    /** The rice into the base and the stock over it, or the stock first and the rice rained into it. */
+    private static function order(Plan $plan): Choice
+    {
+        $now = $plan->ask->method->rainedIn;
+
+        return new Choice(School::Order, [
+            self::option($plan, 'rice-first', ! $now, ['rainedIn' => false], Fact::of('note.rice-first')),
+            self::option($plan, 'stock-first', $now, ['rainedIn' => true], Fact::of('note.stock-first')),
+        ]);
+    }
+
+    private static function pours(Plan $plan): Choice
+    {
+        $now = $plan->ask->method->twoPours;
+
+        return new Choice(School::Pours, [
+            self::option($plan, 'one', ! $now, ['twoPours' => false], Fact::of('note.one-pour')),
+            self::option($plan, 'two', $now, ['twoPours' => true], Fact::of('note.two-pours')),
+        ]);
+    }
+
+    private static function finishOn(Plan $plan): Choice
+    {
+        $now = $plan->ask->method->finishOnTheHeat;
+
+        return new Choice(School::FinishOn, [
+            self::option($plan, 'off', ! $now, ['finishOnTheHeat' => false], Fact::of('note.finish-off')),
+            self::option($plan, 'lowest-heat', $now, ['finishOnTheHeat' => true], Fact::of('note.finish-on-the-heat')),
+        ]);
+    }
+
+    private static function served(Plan $plan): Choice
+    {
+        $now = $plan->ask->isPlated();
+        $note = static fn (Plan $after): Fact => Fact::of('note.at-the-table', temperature: Temperature::ofC(round($after->atTable->temperature)));
+        $options = [];
+        foreach (['in-the-pan' => false, 'plated' => true] as $label => $plated) {
+            $after = $now === $plated ? $plan : Planner::plan($plan->onTheSameHeat()->withMethod(['plated' => $plated]));
+            $options[] = self::asked($label, $after, $now === $plated, $note($after));
+        }
+
+        return new Choice(School::Served, $options);
     }
 
     private static function wine(Plan $plan): Choice

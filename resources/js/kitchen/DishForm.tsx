@@ -30,6 +30,7 @@ const TOAST = labelled(vocabulary.TOASTING, {
   slow: t('kitchen.dishForm.slow-5-min'),
 });
 const PACE = vocabulary.PACE.map((one) => [one, wordOf('pace', one)] as const);
+const FAT = vocabulary.FAT.map((one) => [one, wordOf('fat', one)] as const);
 const COVER = vocabulary.COVER.map((one) => [one, wordOf('cover', one)] as const);
 /** A stew is thin enough that its top needs no lid of its own. */
 const COVER_A_STEW = COVER.filter(([one]) => one !== 'last-two-minutes');
@@ -247,6 +248,23 @@ function Method({
             kind="number"
           />
         )}
+        <Pick name="dish.fat" label={t('kitchen.dishForm.base-and-toasting-in')} options={FAT} />
+        {inStages && (
+          <Field
+            name="dish.cream_g_per_80_g"
+            label={t('kitchen.dishForm.cream-for-weight', { weight: weight(80) })}
+            unit="g"
+            kind="number"
+          />
+        )}
+        {inStages && (
+          <Field
+            name="dish.marrow_g_per_80_g"
+            label={t('kitchen.dishForm.marrow-for-weight', { weight: weight(80) })}
+            unit="g"
+            kind="number"
+          />
+        )}
         {inStages && (
           <Pick
             numeric
@@ -289,6 +307,12 @@ function Method({
       </div>
       <div className="mt-1 flex flex-wrap gap-x-6">
         <Tick name="dish.sealed" label={t('kitchen.dishForm.toasted-in-fat')} />
+        {!inStages && <Tick name="dish.rained_in" label={t('kitchen.dishForm.rained-in')} />}
+        {pan && <Tick name="dish.plated" label={t('kitchen.dishForm.on-plates')} />}
+        {!inStages && !pan && <Tick name="dish.two_pours" label={t('kitchen.dishForm.two-pours')} />}
+        {inStages && (
+          <Tick name="dish.finish_on_the_heat" label={t('kitchen.dishForm.finished-on-the-heat')} />
+        )}
         {!inStages && <Tick name="dish.rinsed" label={t('kitchen.dishForm.washed')} />}
         <Tick name="dish.rest_covered" label={t('kitchen.dishForm.rests-under-a-cloth')} />
         <Tick name="dish.wine_cooked_off" label={t('kitchen.dishForm.wine-boiled-off-apart')} />

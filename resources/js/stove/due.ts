@@ -58,7 +58,7 @@ export function nextOf(cook: Cook): Next | null {
 
 /** Whether a step has begun and takes its time: toasting, beating in, resting. */
 export function goesOn(cook: Cook, { step, due, until }: Next, now: number): boolean {
-  return ['toast', 'pan-on'].includes(step.kind) && cook.state.status === 'cooking'
+  return ['toast', 'pan-on', 'boil-up'].includes(step.kind) && cook.state.status === 'cooking'
     ? now < due
     : due <= now && now < until;
 }

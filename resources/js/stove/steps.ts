@@ -6,7 +6,7 @@ export const isPour = (step: { kind: Step['kind'] }): boolean => step.kind === '
 
 /** Whether it is done before the rice meets its first liquid: it goes on until the next begins. */
 export const isBefore = ({ kind, at_min }: { kind: Step['kind']; at_min: number }): boolean =>
-  at_min <= 0 && ['pan-on', 'base', 'take-out', 'toast'].includes(kind);
+  at_min <= 0 && ['pan-on', 'base', 'take-out', 'boil-up', 'toast', 'rice-in'].includes(kind);
 
 /** What goes in, comes out or lies on top together at a step of the plan. */
 export const itemsOf = (cook: Cook, step: Step): NonNullable<Stage['items']> =>

@@ -53,6 +53,10 @@ dataset('plans', [
     'risotto' => [fn () => Planner::plan(Kitchens::ask(wine: 100))],
     'pan rice' => [fn () => Planner::plan(Kitchens::panRice())],
     'soupy rice' => [fn () => Planner::plan(Kitchens::soupy())],
+    'a stew in two pours' => [Planner::plan(Kitchens::soupy()->withMethod(['twoPours' => true]))],
+    'a stew rained into its stock, with wine' => [Planner::plan(Kitchens::soupy()->withWine(150.0)->withMethod(['rainedIn' => true]))],
+    'a pan rice rained into its stock' => [Planner::plan(Kitchens::panRice(6)->withMethod(['rainedIn' => true]))],
+    'a risotto finished on the heat' => [Planner::plan(Kitchens::ask(6, butter: 15, cheese: 15)->withMethod(['finishOnTheHeat' => true]))],
 ]);
 
 it('does not mind that hands do not move on whole seconds', function (): void {
@@ -311,7 +315,7 @@ it('buys with "not yet" as long as the sign usually needs, with one call at its 
 it('is true for now while nobody touches: soft rice is soft, a pan that stands cools', function (Plan $plan): void {
     $pull = $plan->pulled->minute();
     $touches = OnTheFire::doneUntil($plan, 0.9 * $pull);
-    $bites = array_map(static fn (float $late): string => OnTheFire::forecast($plan, $touches, $pull + $late)->bite()->value, [0.0, 4.0, 9.0]);
+    $bites = array_map(static fn (float $late): string => OnTheFire::forecast($plan, $touches, $pull + $late)->bite()->value, [0.0, 5.0, 9.0]);
     expect($bites[0])->toBe('right')->and($bites[1])->not->toBe('right');
     // Off the heat and not carried: eaten when it is, not when it should have been.
     $off = OnTheFire::doneUntil($plan, $pull + 0.001);

@@ -74,7 +74,7 @@ it('begins with the rice where the base is ready', function (): void {
 
 it('turns in with the rice what goes in with it where nothing is toasted', function (): void {
     $stages = course(Kitchens::soupy(sealed: false), [new Ingredient('turnip', 30, 'g', Scales::Main, Goes::WithTheRice)])->stages();
-    expect(told($stages)[0])->toBe([0.0, StageKind::Base, ['turnip']])->and($stages[0]->say->code)->toBe('goes.with-the-rice');
+    expect(told($stages)[0])->toBe([0.0, StageKind::RiceIn, ['turnip']])->and($stages[0]->say->code)->toBe('say.rice-in');
 });
 
 it('has what comes out, and then what goes on top by the plate, before anybody is served', function (): void {

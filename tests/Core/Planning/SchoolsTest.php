@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\Cover;
+use Velko\Core\Method\Fat;
 use Velko\Core\Method\Pace;
 use Velko\Core\Method\School;
 use Velko\Core\Planning\Around\Choice;
@@ -87,3 +89,82 @@ it('takes wine into a pan rice and a stew too', function (Ask $ask): void {
     $by = school($ask, School::Wine);
     expect($by['wine-as-it-comes']->stock)->toBeLessThan($by['no-wine']->stock)->and($by['wine-as-it-comes']->bite())->toBe(Bite::Right);
 })->with(['a stew' => [Kitchens::soupy()], 'a pan rice' => [Kitchens::panRice(6)]]);
+
+it('takes a gentle heat in plain butter, and so longer before the stock', function (): void {
+    $by = school(Kitchens::ask(6), School::Fat);
+    $floor = $by['butter']->ask->pan->baseArea();
+    foreach ($by as $name => $plan) {
+        $toast = $plan->stages[0];
+        // Plain butter browns over 8.5 kW/m², oil and butter over 15: our estimates of what cooks call gentle and medium.
+        $most = ['butter' => 8500.0, 'oil-and-butter' => 15000.0][$name] ?? INF;
+        $asked = $plan->ask->method->toasting->heat();
+        expect($toast->kind)->toBe(StageKind::Toast)
+            ->and($toast->mark)->toBe($plan->ask->burner->nearest(min($most, $asked) * $floor));
+    }
+    // "Up to 5 min on medium-low" against "2 to 3 on medium" (common practice).
+    expect($by['oil']->begins())->toBe(-3.0)->and($by['butter']->begins())->toBe(-5.0)->and($by['clarified-butter']->begins())->toBe(-3.0);
+});
+
+it('browns meat longer in a fat that does not stand the heat', function (): void {
+    // 12 min at 22 kW/m² are 12 · 22/8.5 = 31 min at what plain butter stands.
+    expect(12 * Fat::Butter->slows(22000.0))->toEqualWithDelta(31.06, 0.01)->and(Fat::Oil->slows(22000.0))->toBe(1.0);
+});
+
+it('brings the stock to the boil before rice is rained into it, and says for how long', function (Ask $ask): void {
+    $by = school($ask, School::Order);
+    [$rice, $stock] = [$by['rice-first'], $by['stock-first']];
+    // By hand: 4.18 J/(g·K) from the stock's temperature to the boil, on the first mark.
+    $seconds = 4.18 * $stock->stock * ($stock->ask->conditions()->boiling - $ask->stock->temperature) / $ask->burner->net[$stock->heat[0]->mark];
+    expect($stock->stages[0]->kind)->toBe(StageKind::BoilUp)
+        ->and(-60 * $stock->stages[0]->minute)->toEqualWithDelta($seconds, 0.5)
+        ->and(array_column(array_map(static fn ($one): array => ['kind' => $one->kind], $stock->stages), 'kind'))->not->toContain(StageKind::Toast)
+        ->and($stock->bite())->toBe(Bite::Right)
+        // What it gives off on the way is poured on top.
+        ->and($stock->stock)->not->toBe($rice->stock);
+    $free = $stock->track->free[0];
+    expect($free)->toBeLessThan($stock->stock)->toBeGreaterThan(0.9 * $stock->stock);
+})->with(['a stew' => [Kitchens::soupy()], 'a pan rice' => [Kitchens::panRice(6)]]);
+
+it('has the wine in the stock that rice is rained into', function (): void {
+    $ask = Kitchens::panRice(6)->withWine(150.0)->withMethod(['rainedIn' => true]);
+    $plan = Planner::plan($ask);
+    $end = $plan->atTable;
+    expect(array_map(static fn ($one) => $one->kind, $plan->stages))->not->toContain(StageKind::Wine)
+        ->and($end->poured)->toEqualWithDelta(150.0 + $plan->stock, 1e-6)
+        ->and($plan->bite())->toBe(Bite::Right);
+});
+
+it('pours a stew in two: most of it at first, the rest half-way, and lands as loose', function (): void {
+    $by = school(Kitchens::soupy(), School::Pours);
+    $pours = static fn (Plan $plan): array => array_values(array_filter($plan->stages, static fn ($one): bool => $one->kind === StageKind::Pour));
+    $two = $pours($by['two']);
+    expect($pours($by['one']))->toHaveCount(1)->and($two)->toHaveCount(2)
+        ->and($two[0]->volume + $two[1]->volume)->toEqualWithDelta($by['two']->stock, 1e-6)
+        ->and($two[0]->volume)->toBeGreaterThan($two[1]->volume)
+        ->and($two[1]->minute)->toBeGreaterThan(4.0)->toBeLessThan(0.7 * $by['two']->pulled->minute())
+        ->and($by['two']->atTable->free)->toEqualWithDelta($by['one']->atTable->free, 0.04 * $by['two']->rice())
+        ->and($by['two']->bite())->toBe(Bite::Right)
+        ->and(Choices::hands($by['two']))->toBeGreaterThanOrEqual(Choices::hands($by['one']));
+});
+
+it('comes off sooner and is eaten hotter where it is finished on the lowest heat', function (): void {
+    $by = school(Kitchens::ask(6, butter: 15, cheese: 15), School::FinishOn);
+    expect($by['lowest-heat']->pulled->doneness)->toBeLessThan($by['off']->pulled->doneness)
+        ->and($by['lowest-heat']->atTable->temperature)->toBeGreaterThan($by['off']->atTable->temperature)
+        ->and($by['lowest-heat']->bite())->toBe(Bite::Right);
+});
+
+it('serves a pan rice on plates cooler than in its pan', function (): void {
+    $by = school(Kitchens::panRice(6), School::Served);
+    expect($by['plated']->atTable->temperature)->toBeLessThan($by['in-the-pan']->atTable->temperature)
+        ->and($by['plated']->ask->isPlated())->toBeTrue()->and($by['in-the-pan']->ask->isPlated())->toBeFalse();
+});
+
+it('counts the water of cream into the sauce: so much less stock', function (): void {
+    $by = school(Kitchens::ask(6, butter: 15, cheese: 15), School::Butter);
+    $cream = $by['cream']->ask->finish;
+    // 58 % water in heavy cream: USDA FoodData Central, cream, heavy whipping (from memory).
+    expect($cream->liquid())->toEqualWithDelta(0.58 * 25 * $by['cream']->rice() / 80, 1e-6)
+        ->and($by['no-butter']->stock - $by['cream']->stock)->toEqualWithDelta($cream->liquid(), 30.0)
+        ->and($by['marrow']->ask->finish->fat())->toBeGreaterThan($by['cream']->ask->finish->fat());
+});
