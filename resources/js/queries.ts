@@ -30,6 +30,12 @@ export const queries = {
       queryKey: ['choices', ask.dish_id, version],
       queryFn: ({ signal }) => api.choices(ask, signal),
     }),
+  /** Of a dish as it stands in this version, whenever it is to be at the table. */
+  sixMains: (ask: Ask, version: number) =>
+    queryOptions({
+      queryKey: ['six-mains', ask.dish_id, version],
+      queryFn: ({ signal }) => api.workOut(ask, signal),
+    }),
   cook: (id: string) => queryOptions({ queryKey: ['cook', id], queryFn: () => api.cook(id) }),
   /** After so many steps of it are done. */
   waysBack: (id: string, done: number) =>
@@ -42,7 +48,7 @@ const allButTheSession = {
 };
 
 /** What is worked out with what the kitchen has. */
-const WORKED_OUT = ['work-out', 'around', 'choices', 'pan-holds'];
+const WORKED_OUT = ['work-out', 'six-mains', 'around', 'choices', 'pan-holds'];
 
 /** The kitchen is another now: what was worked out with it is asked anew. */
 export function kitchenChanged(client: QueryClient, kitchen?: Kitchen): void {

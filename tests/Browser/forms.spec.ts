@@ -194,6 +194,7 @@ test('an amount is understood as it is said: "1 tbsp" of oil, half a bunch, twic
 }) => {
   await signIn(page, 'chef@kiln.example');
   await page.goto('/dishes/new/risotto');
+  await page.getByRole('button', { name: /^Base/ }).click();
   await page.getByRole('button', { name: 'Another ingredient' }).click();
   const amount = page.getByRole('textbox', { name: 'Amount', exact: true });
   const unit = page.getByRole('combobox', { name: /^in/ });

@@ -44,7 +44,9 @@ async function learnNames(page: Page): Promise<void> {
   const session: unknown = await (await page.request.get('/api/session')).json();
   const own = [kitchen, ...dishes, written, session];
   const marks = Object.keys((own[0] as Record<string, object>)['marks'] ?? {});
-  ownNames = [...new Set([...texts(own), ...marks, 'Rice station', 'medium-low', 'medium-high'])]
+  const named = [...texts(own), ...marks, 'Rice station', 'medium-low', 'medium-high'];
+  // At the head of a sentence a name is written with a capital.
+  ownNames = [...new Set([...named, ...named.map((text) => text.charAt(0).toUpperCase() + text.slice(1))])]
     .filter((text) => LETTERS.test(text))
     .sort((a, b) => b.length - a.length);
 }

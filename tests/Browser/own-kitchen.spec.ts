@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import { expect, test, type Page } from '@playwright/test';
-import { archived, choose, expectAccessible, expectThumbs, signIn, signOut } from './station';
+import { archived, choose, expectAccessible, expectThumbs, signIn, signOut, overflow } from './station';
 
 /** Presses Tab until the thing of this name has the focus. */
 async function reach(page: Page, name: string | RegExp): Promise<void> {
@@ -38,9 +38,6 @@ async function openKitchen(page: Page, kitchen: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Set up your kitchen' })).toBeVisible();
 }
 
-const overflow = (page: Page) =>
-  page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-
 test('a kitchen from nothing on a phone with keys alone: set up, a dish of its own, 9 and 45 covers, a card; then carried into a second kitchen', async ({
   page,
 }) => {
@@ -63,6 +60,8 @@ test('a kitchen from nothing on a phone with keys alone: set up, a dish of its o
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Dish', { exact: true })).toBeFocused();
   await page.keyboard.type('sorrel risotto');
+  await reach(page, /^Base/);
+  await page.keyboard.press('Enter');
   await reach(page, 'Another ingredient');
   await page.keyboard.press('Enter');
   await page.getByRole('textbox', { name: 'Ingredient', exact: true }).focus();
@@ -168,6 +167,7 @@ test('a dish goes back to a version it had', async ({ page }) => {
     .click();
   await page.getByRole('button', { name: 'Copy it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('(');
+  await page.getByRole('button', { name: /^To the table/ }).click();
   const lies = page.getByRole('combobox', { name: 'At the table it' });
   const before = await lies.innerText();
   await choose(page, 'At the table it', /^stands$/);
@@ -193,6 +193,7 @@ test('what cannot be a dish is said by field, and nothing typed is lost', async 
   await signIn(page);
   await page.goto('/dishes/new/pan-rice');
   await page.getByLabel('A main (g raw)').fill('lots');
+  await page.getByRole('button', { name: /^To the table/ }).click();
   await page.getByLabel('Garnish').fill('a sprig of hope');
   await page.getByRole('button', { name: 'Save the dish' }).click();
   await expect(page.getByRole('alert').first()).toBeVisible();

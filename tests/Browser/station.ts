@@ -195,3 +195,7 @@ export function archived(page: Page): Promise<string[]> {
     return (await new Response(packed).text()).trim().split('\n');
   });
 }
+
+/** How much wider than the screen the page is, px. */
+export const overflow = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);

@@ -4,13 +4,13 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
 import { Title } from '../parts/Title';
-import type { Ask, Choices, DishPage, Kitchen } from '../contracts.generated';
-import { useCook, useMay, useMeasure } from '../cook';
-import { Differences } from '../kitchen/Differences';
-import { DishForm } from '../kitchen/DishForm';
-import { newDish, type Body } from '../kitchen/newDish';
+import type { Ask, DishPage, Kitchen } from '../contracts.generated';
+import { useCook, useMay } from '../cook';
+import { Differences } from '../dish/Differences';
+import { DishForm } from '../dish/DishForm';
+import { newDish, type Body } from '../dish/newDish';
+import type { CardStep, Worked } from '../dish/Steps';
 import { FAMILIES } from '../kitchen/words';
-import { trimmed, wholeMinute } from '../measure';
 import { Select } from '../parts/Select';
 import { Retire } from '../parts/Retire';
 import { TakeOut } from '../parts/TakeOut';
@@ -47,6 +47,7 @@ const asFamily = (text: string | undefined): Body['family'] =>
 
 function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) {
   const navigate = useNavigate();
+  const [open, setOpen] = useState<ReadonlySet<CardStep>>(new Set());
   return (
     <main className="mx-auto w-full max-w-4xl flex-1 px-5 py-3 max-md:px-3">
       <Title>{t('common.a-new-families', { FAMILIES: FAMILIES[family] })}</Title>
@@ -57,6 +58,8 @@ function New({ kitchen, family }: { kitchen: Kitchen; family: Body['family'] }) 
         kitchen={kitchen}
         version={0}
         {...newDish(kitchen, family)}
+        open={open}
+        onOpen={setOpen}
         onKept={(page) => void navigate(`/dishes/${page.id}`)}
       />
     </main>
@@ -77,9 +80,12 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
   });
   const lay = (next: DishPage) =>
     setShown({ key: `${latest(next)}-${Date.now()}`, body: next.dish, version: latest(next) });
+  // What stands open stays so when another version is laid on it.
+  const [open, setOpen] = useState<ReadonlySet<CardStep>>(new Set());
   const [kept, setKept] = useState(false);
   const leave = useLeave();
   const may = useMay();
+  const worked = useWorked(page);
   const copy = useMutation({
     mutationFn: () => api.copyDish(page.id),
     onSuccess: (next) => {
@@ -90,7 +96,7 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
   });
 
   return (
-    <main className="grid flex-1 grid-cols-[minmax(0,1fr)_360px] gap-6 px-5 py-3 max-lg:grid-cols-1 max-md:px-3">
+    <main className="grid flex-1 grid-cols-[minmax(0,1fr)_280px] gap-6 px-5 py-3 max-lg:grid-cols-1 max-md:px-3">
       <div>
         <div className="mb-2 flex flex-wrap items-baseline justify-between gap-4">
           <Title>{page.dish.name}</Title>
@@ -117,6 +123,9 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
               lay(next);
             }}
             onTheirs={lay}
+            worked={worked}
+            open={open}
+            onOpen={setOpen}
             beside={
               <>
                 <button
@@ -149,7 +158,6 @@ function Known({ kitchen, page }: { kitchen: Kitchen; page: DishPage }) {
         )}
       </div>
       <aside className="min-w-0">
-        <SideBySide page={page} />
         <Beside page={page} kitchen={kitchen} />
         <div className="mt-6 flex flex-wrap gap-3">
           <TakeOut href={`/api/dishes/${page.id}/export`}>{t('screens.dishScreen.velkos-own')}</TakeOut>
@@ -201,7 +209,8 @@ function planIt(dish: number): void {
   sessionStorage.setItem('velko.dish', String(dish));
 }
 
-function SideBySide({ page }: { page: DishPage }) {
+/** Six mains of the dish as it was saved, in the pan that suits them: its steps, and its schools side by side. */
+function useWorked(page: DishPage): Worked {
   const ask: Ask = {
     format: 'velko.ask/1',
     dish_id: page.id,
@@ -212,63 +221,9 @@ function SideBySide({ page }: { page: DishPage }) {
     table_at: '19:00',
     heat: null,
   };
-  const choices = useQuery({
-    ...queries.choices(ask, page.versions[0]?.number),
-    retry: false,
-  });
-  if (!choices.data) {
-    return null;
-  }
-  return (
-    <section aria-label={t('screens.dishScreen.schools-side-by-side')}>
-      <h2 className="border-b-2 border-ink text-xl font-bold">
-        {t('screens.dishScreen.schools-side-by-side-six-mains')}
-      </h2>
-      {choices.data.choices.map((choice) => (
-        <Choice key={choice.choice} choice={choice} />
-      ))}
-    </section>
-  );
-}
-
-function Choice({ choice }: { choice: Choices['choices'][number] }) {
-  const { volume } = useMeasure();
-  return (
-    <table aria-label={choice.choice} className="mt-2 w-full table-fixed text-base leading-tight">
-      <colgroup>
-        <col />
-        <col className="w-18" />
-        <col className="w-11" />
-        <col className="w-17" />
-      </colgroup>
-      <thead className="text-right text-sm text-ink-soft">
-        <tr>
-          <th className="text-left font-normal">{choice.choice}</th>
-          <th className="pr-2 font-normal">{t('common.stock')}</th>
-          <th className="pr-2 font-normal">{t('common.pull')}</th>
-          <th className="pl-2 font-normal">{t('screens.dishScreen.hands-about')}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {choice.options.map((option) => (
-          <tr
-            key={option.label}
-            className={`border-t border-rule text-right align-baseline ${option.chosen ? 'font-bold' : ''}`}
-          >
-            <td className="py-1 pr-2 text-left">
-              {option.label}
-              <span className="block text-sm font-normal text-ink-soft">{option.note}</span>
-            </td>
-            <td className="pr-2 whitespace-nowrap">{volume(option.stock_ml)}</td>
-            <td className="pr-2 whitespace-nowrap">{wholeMinute(option.pull_min)}</td>
-            <td className="whitespace-nowrap">
-              {t('screens.dishScreen.hands-min', { hands: trimmed(option.hands_min, 0) })}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
+  const choices = useQuery({ ...queries.choices(ask, latest(page)), retry: false });
+  const working = useQuery({ ...queries.sixMains(ask, latest(page)), retry: false });
+  return { stages: working.data?.plan.stages, choices: choices.data?.choices ?? [] };
 }
 
 function Versions({

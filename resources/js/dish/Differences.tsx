@@ -9,12 +9,12 @@ export function Differences({ from, to }: { from: Body; to: Body }) {
   return (
     <span className="block text-sm text-ink-soft">
       {changed.length === 0
-        ? t('kitchen.differences.as-on-the-form')
+        ? t('dish.differences.as-on-the-form')
         : changed
             .map((field) =>
               Array.isArray(to[field])
                 ? field.replaceAll('_', ' ')
-                : t('kitchen.differences.replaceall-to-not-from', {
+                : t('dish.differences.replaceall-to-not-from', {
                     replaceAll: field.replaceAll('_', ' '),
                     to: JSON.stringify(to[field]),
                     from: JSON.stringify(from[field]),

@@ -22,34 +22,34 @@ export function Meanwhile({
   return (
     <section
       role="alert"
-      aria-label={t('kitchen.meanwhile.meanwhile')}
+      aria-label={t('dish.meanwhile.meanwhile')}
       className="rounded-lg border-2 border-tomato p-4 text-lg"
     >
       <p>
         <b>
-          {t('kitchen.meanwhile.by-saved-version-number-at-version', {
+          {t('dish.meanwhile.by-saved-version-number-at-version', {
             by: version?.by,
             number: version?.number,
             version: version && clock(version.at, timezone),
           })}
         </b>
-        {t('kitchen.meanwhile.while-this-form-was-open-nothing')}
+        {t('dish.meanwhile.while-this-form-was-open-nothing')}
       </p>
       <Differences from={getValues('dish')} to={theirs.dish} />
       <div className="mt-3 flex flex-wrap gap-3">
         <button onClick={onMine} className="min-h-14 rounded-lg bg-ink px-6 font-semibold text-paper">
-          {t('kitchen.meanwhile.save-mine-over-it')}
+          {t('dish.meanwhile.save-mine-over-it')}
         </button>
         <button
           type="button"
           onClick={onTheirs}
           className="min-h-14 rounded-lg border-2 border-ink px-6 font-semibold"
         >
-          {t('kitchen.meanwhile.take-theirs')}
+          {t('dish.meanwhile.take-theirs')}
         </button>
       </div>
       <p className="mt-2 text-base text-ink-soft">
-        {t('kitchen.meanwhile.theirs-stays-among-the-versions-either')}
+        {t('dish.meanwhile.theirs-stays-among-the-versions-either')}
       </p>
     </section>
   );

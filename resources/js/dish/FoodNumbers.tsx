@@ -10,7 +10,7 @@ import { FOOD_GROUP } from '../words.generated';
 import { t, wordOf } from '../words/messages';
 
 const KINDS: readonly Option[] = [
-  ['', t('kitchen.dishForm.by-its-name')],
+  ['', t('dish.dishForm.by-its-name')],
   ...FOOD_GROUP.map((one) => [one, wordOf('food_group', one)] as const),
 ];
 
@@ -31,31 +31,31 @@ export function FoodNumbers({ of, name, cooked }: { of: string; name: string; co
     const value = known?.[field];
     const hint =
       typeof value === 'number'
-        ? { hint: t('kitchen.foodNumbers.else-value', { value: trimmed(value, 2), unit }) }
+        ? { hint: t('dish.foodNumbers.else-value', { value: trimmed(value, 2), unit }) }
         : {};
     return <Field name={`${name}.${field}`} label={label} unit={unit} kind="number" {...hint} />;
   };
   return (
     <details className="mt-2">
       <summary className="min-h-11 cursor-pointer content-center text-base font-semibold">
-        {t('kitchen.foodNumbers.what-it-brings')}
+        {t('dish.foodNumbers.what-it-brings')}
         {known && (
           <span className="ml-2 font-normal text-ink-soft">
-            {data.known ? t('kitchen.foodNumbers.known-as', words) : t('kitchen.foodNumbers.taken-as', words)}
+            {data.known ? t('dish.foodNumbers.known-as', words) : t('dish.foodNumbers.taken-as', words)}
           </span>
         )}
       </summary>
       <div className="grid grid-cols-4 gap-2 max-md:grid-cols-2">
-        <Pick name={`${name}.group`} label={t('kitchen.foodNumbers.kind')} options={KINDS} orNull />
-        {number('water_percent', t('kitchen.foodNumbers.water'), '%')}
-        {number('fat_percent', t('kitchen.foodNumbers.fat'), '%')}
-        {number('salt_g_per_100_g', t('common.salt'), t('kitchen.foodNumbers.g-in-100-g'))}
-        {number('frees_percent', t('kitchen.foodNumbers.of-its-water-comes-out'), '%')}
-        {number('tau_min', t('kitchen.foodNumbers.two-thirds-of-that-within'), t('common.min'))}
-        {number('takes_g_per_g', t('kitchen.foodNumbers.drinks'), t('kitchen.foodNumbers.g-a-gram'))}
-        {number('shell_percent', t('kitchen.foodNumbers.shell-or-bone'), '%')}
-        {cooked && number('loses_percent', t('kitchen.foodNumbers.goes-while-it-is-sweated'), '%')}
-        {cooked && number('loses_spread_percent', t('kitchen.foodNumbers.give-or-take'), '%')}
+        <Pick name={`${name}.group`} label={t('dish.foodNumbers.kind')} options={KINDS} orNull />
+        {number('water_percent', t('dish.foodNumbers.water'), '%')}
+        {number('fat_percent', t('dish.foodNumbers.fat'), '%')}
+        {number('salt_g_per_100_g', t('common.salt'), t('dish.foodNumbers.g-in-100-g'))}
+        {number('frees_percent', t('dish.foodNumbers.of-its-water-comes-out'), '%')}
+        {number('tau_min', t('dish.foodNumbers.two-thirds-of-that-within'), t('common.min'))}
+        {number('takes_g_per_g', t('dish.foodNumbers.drinks'), t('dish.foodNumbers.g-a-gram'))}
+        {number('shell_percent', t('dish.foodNumbers.shell-or-bone'), '%')}
+        {cooked && number('loses_percent', t('dish.foodNumbers.goes-while-it-is-sweated'), '%')}
+        {cooked && number('loses_spread_percent', t('dish.foodNumbers.give-or-take'), '%')}
       </div>
     </details>
   );

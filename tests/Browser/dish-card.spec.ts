@@ -1,0 +1,92 @@
+import { expect, test } from '@playwright/test';
+import { expectAccessible, overflow, signIn } from './station';
+
+/* A dish is its cook's card: steps in order, each opened in place, each with its schools worked out beside each other. */
+
+test('a school is taken where its step stands, with keys, and stays when it is saved', async ({ page }) => {
+  await signIn(page, 'chef@kiln.example');
+  await page.goto('/dishes');
+  await page
+    .getByRole('link', { name: /radicchio/ })
+    .first()
+    .click();
+  const steps = page.getByRole('region', { name: 'Step by step' });
+  const stock = steps.getByRole('button', { name: /^Stock/ });
+  await expect(stock).toContainText('cooked down');
+  await stock.focus();
+  await page.keyboard.press('Enter');
+  const doses = steps.getByRole('table', { name: 'doses' });
+  await expect(doses.getByRole('button', { pressed: true })).toContainText('cooked down');
+  await doses.getByRole('button', { name: /^kept covered/ }).focus();
+  await page.keyboard.press('Space');
+  await expect(doses.getByRole('button', { pressed: true })).toContainText('kept covered');
+  await expect(stock).toContainText('kept covered');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Save the dish' }).click();
+  await expect(page.getByText('Saved as version 2.')).toBeVisible();
+  await expect(doses).toBeVisible();
+  await page.reload();
+  await expect(stock).toContainText('kept covered');
+});
+
+test('butter is taken away and comes back, as cold as it was touched', async ({ page }) => {
+  await signIn(page, 'chef@kiln.example');
+  await page.goto('/dishes');
+  await page
+    .getByRole('link', { name: /pea, lovage/ })
+    .first()
+    .click();
+  const finish = page.getByRole('button', { name: /^Finish/ });
+  await finish.click();
+  const butter = page.getByRole('table', { name: 'butter' });
+  await butter.getByRole('button', { name: /^none/ }).click();
+  await expect(page.getByLabel(/^Butter for/)).toHaveValue('0');
+  await expect(finish).not.toContainText('butter');
+  await butter.getByRole('button', { name: /^frozen/ }).click();
+  await expect(finish).toContainText('15 g frozen butter');
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+});
+
+test('an ingredient moves to the step at which it goes in, and what is refused opens its step', async ({
+  page,
+}) => {
+  await signIn(page, 'chef@kiln.example');
+  await page.goto('/dishes/new/soupy-rice');
+  await page.getByLabel('Dish', { exact: true }).fill('a stew to be refused');
+  await page.getByRole('button', { name: /^Base/ }).click();
+  await page.getByRole('button', { name: 'Another ingredient' }).click();
+  await page.getByRole('textbox', { name: 'Ingredient', exact: true }).fill('hake');
+  await page.getByRole('combobox', { name: 'It goes in' }).click();
+  await page.getByRole('option', { name: 'for the last two minutes' }).click();
+  const stock = page.getByRole('button', { name: /^Stock/ });
+  await expect(stock).toContainText('hake 20 g');
+  await expect(page.getByRole('button', { name: /^Base/ })).not.toContainText('hake');
+
+  await page.getByRole('button', { name: /^To the table/ }).click();
+  await page.getByLabel('Rest (min)').fill('300');
+  await page.getByRole('button', { name: /^To the table/ }).click();
+  await expect(page.getByLabel('Rest (min)')).toBeHidden();
+  await page.getByRole('button', { name: 'Save the dish' }).click();
+  await expect(page.getByLabel('Rest (min)')).toBeVisible();
+  await expect(page.getByLabel('Rest (min)')).toHaveAttribute('aria-invalid', 'true');
+  await page.getByLabel('Rest (min)').fill('0');
+  await page.getByRole('button', { name: 'Save the dish' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('a stew to be refused');
+});
+
+test('the card of a dish stands on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await signIn(page, 'chef@kiln.example');
+  for (const dish of [/lamb neck/, /cuttlefish/]) {
+    await page.goto('/dishes');
+    await page.getByRole('link', { name: dish }).first().click();
+    await expect(page.getByRole('region', { name: 'Step by step' })).toBeVisible();
+    expect(await overflow(page)).toBe(0);
+    for (const step of [/^Base/, /^Stock/, /^To the table/]) {
+      await page.getByRole('button', { name: step }).click();
+    }
+    await expect(page.getByRole('table').first()).toBeVisible();
+    expect(await overflow(page)).toBe(0);
+  }
+});
