@@ -58,7 +58,7 @@ final readonly class Asked
     public static function of(array $document, Kitchen $kitchen, CarbonImmutable $now, Words $words = new Words): self
     {
         $kitchen->withStation();
-        $dish = $kitchen->dishes->firstWhere('id', $document['dish_id']);
+        $dish = $kitchen->dish(self::whole($document['dish_id']));
         $pans = self::oneOrAll($kitchen->pans, $document['pan_id']);
         $burners = self::oneOrAll($kitchen->burners, $document['burner_id']);
         $faults = [];

@@ -38,7 +38,7 @@ final class KitchenDocument
     /** @return array<string, mixed> */
     public static function of(Kitchen $kitchen, CarbonImmutable $now): array
     {
-        $kitchen->withStation()->loadMissing(['burners.tests.pan', 'devices', 'rices.dishes', 'stocks.dishes']);
+        $kitchen->withDishes()->loadMissing(['burners.tests.pan', 'devices', 'rices.dishes', 'stocks.dishes']);
 
         return [
             'format' => 'velko.kitchen/1',

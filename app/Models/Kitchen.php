@@ -40,6 +40,9 @@ final class Kitchen extends Model
     /** @use HasFactory<\Database\Factories\KitchenFactory> */
     use HasFactory;
 
+    /** What a plan of a dish may need of it. */
+    private const OF_A_DISH = ['rice', 'stock', 'ingredients', 'sideWorks'];
+
     protected $guarded = ['id'];
 
     protected $attributes = ['delete_at' => null, 'cooks_to_come' => 0];
@@ -118,9 +121,21 @@ final class Kitchen extends Model
         return $this->hasMany(Cook::class);
     }
 
-    /** Everything a plan may need, in a handful of queries. */
+    /** What it cooks with, in a handful of queries. */
     public function withStation(): self
     {
-        return $this->loadMissing(['pans', 'burners.settings', 'ladles', 'dishes.rice', 'dishes.stock', 'dishes.ingredients', 'dishes.sideWorks']);
+        return $this->loadMissing(['pans', 'burners.settings', 'ladles']);
+    }
+
+    /** One of its dishes with all that a plan may need, or null. */
+    public function dish(int $id): ?Dish
+    {
+        return $this->dishes()->with(self::OF_A_DISH)->find($id);
+    }
+
+    /** All of them, and all it cooks with. */
+    public function withDishes(): self
+    {
+        return $this->withStation()->loadMissing(array_map(static fn (string $part): string => "dishes.$part", self::OF_A_DISH));
     }
 }
