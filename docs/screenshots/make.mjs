@@ -60,6 +60,7 @@ await page.getByRole('img', { name: /The link/ }).waitFor();
 await shot('people');
 await page.goto(`${base}/dishes`);
 await page.getByRole('link', { name: /pea, lovage/ }).click();
+await page.getByRole('button', { name: /^Stock/ }).click();
 await page.getByRole('table', { name: 'doses' }).waitFor();
 await shot('dish');
 await page.getByRole('combobox', { name: 'Lay beside it' }).click();
