@@ -20,6 +20,7 @@ use App\Http\Controllers\PanHoldsController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SwapController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\WorkOutController;
 use App\Http\Middleware\AtTheTablet;
@@ -95,6 +96,7 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::post('work-out/prep.ics', [ExchangeController::class, 'prep']);
         Route::post('around', AroundController::class);
         Route::post('choices', ChoicesController::class);
+        Route::post('swaps', SwapController::class);
         Route::get('cooks', [CookController::class, 'index']);
         Route::post('cooks', [CookController::class, 'store']);
         Route::get('cooks/{cook}', [CookController::class, 'show'])->whereUuid('cook');

@@ -25,7 +25,7 @@ final readonly class KitchenSwaps
         $others = $this->asked->kitchen->stocks->where('id', '!=', $now->id)->sortBy('name');
 
         return array_values($others->map(fn (Stock $other): Closure => fn (): Swap => Swaps::stock($this->plan, Fact::of('swap.for', this: $other->name, that: $now->name), $other->held_at_c, $other->salt_percent)
-            ->andAlso(Exchanged::of($now->part(), $other->part())))->all());
+            ->andAlso(Exchanged::of($now->part(), $other->part(), $this->asked->dish->diet), Exchanged::unfit($other->part(), $this->asked->dish->diet)))->all());
     }
 
     /** @return list<Closure(): array{swap: Swap, take: array<string, mixed>}> each to be worked out, with the change of the ask that takes it */

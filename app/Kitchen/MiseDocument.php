@@ -116,7 +116,7 @@ final class MiseDocument
         }
         $parts = [...$parts, ...self::fat($dish)];
         foreach ($dish->ingredients as $one) {
-            $parts[] = new Part($one->name, $one->suits, $one->allergens ?? [], complete: $one->allergens !== null);
+            $parts[] = $one->part();
         }
 
         return Served::of($dish->diet, $parts);

@@ -10,6 +10,7 @@ use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\Until;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Safety\Diet;
+use Velko\Core\Safety\Part;
 
 /**
  * @property int $position
@@ -34,6 +35,11 @@ final class DishIngredient extends Model
     public $timestamps = false;
 
     protected $guarded = ['id'];
+
+    public function part(): Part
+    {
+        return new Part($this->name, $this->suits, $this->allergens ?? [], complete: $this->allergens !== null);
+    }
 
     protected function casts(): array
     {

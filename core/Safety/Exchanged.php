@@ -9,8 +9,12 @@ use Velko\Core\Quantity\Fact;
 /** What one part taken for another does to who may eat the plate. */
 final class Exchanged
 {
-    /** @return list<Fact> empty where nothing changes for any guest */
-    public static function of(Part $before, Part $after): array
+    /**
+     * @param  Diet  $wanted  of the guest the dish is meant for
+     *
+     * @return list<Fact> empty where nothing changes for any guest
+     */
+    public static function of(Part $before, Part $after, Diet $wanted = Diet::Any): array
     {
         $brings = self::without($after->allergens, $before->allergens);
         $spares = $after->complete ? self::without($before->allergens, $after->allergens) : [];
@@ -18,9 +22,15 @@ final class Exchanged
         return array_values(array_filter([
             $brings === [] ? null : Fact::of('swap.brings', allergens: self::facts($brings)),
             $spares === [] ? null : Fact::of('swap.spares', allergens: self::facts($spares)),
-            self::guests($before->suits, $after->suits),
+            self::unfit($after, $wanted) === null ? self::guests($before->suits, $after->suits) : null,
             $after->isKnown() ? null : Fact::of('swap.not-said'),
         ], static fn (?Fact $fact): bool => $fact !== null));
+    }
+
+    /** That a part is not for the guest the dish is meant for; null where it is, or nobody knows. */
+    public static function unfit(Part $after, Diet $wanted): ?Fact
+    {
+        return $after->suits === null || $after->suits->servesAlso($wanted) ? null : Fact::of('swap.unfit', what: $after->name, diet: $wanted->fact());
     }
 
     /** Who is won, or lost: a guest on a strict diet who could eat it before and cannot now. */

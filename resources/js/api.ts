@@ -38,6 +38,7 @@ import type {
   StockEntry,
   WaysBack,
   Working,
+  Swapped,
 } from './contracts.generated';
 
 /** Where it was asked too often and does not say when it may be asked again, s. */
@@ -198,6 +199,8 @@ export const api = {
   food: (name: string, signal?: AbortSignal) =>
     call<FoodByName>('GET', `foods?name=${encodeURIComponent(name)}`, undefined, signal),
   around: (ask: Ask, signal?: AbortSignal) => call<Around>('POST', 'around', ask, signal),
+  swap: (ask: Ask, ingredient: number, instead: string) =>
+    call<Swapped>('POST', 'swaps', { format: 'velko.swap-asked/1', ask, ingredient, instead }),
   choices: (ask: Ask, signal?: AbortSignal) => call<Choices>('POST', 'choices', ask, signal),
   start: (id: string, ask: Ask) => call<Cook>('POST', 'cooks', { format: 'velko.start-cook/1', id, ask }),
   cook: (id: string) => call<Cook>('GET', `cooks/${id}`),

@@ -90,3 +90,29 @@ test('the card of a dish stands on a phone', async ({ page }) => {
     expect(await overflow(page)).toBe(0);
   }
 });
+
+test('another thing is laid beside an ingredient, and what is not for the guest takes a second touch', async ({
+  page,
+}) => {
+  await signIn(page, 'chef@kiln.example');
+  await page.goto('/dishes');
+  await page
+    .getByRole('link', { name: /pea, lovage/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^Base/ }).click();
+  await page.getByRole('button', { name: /^shallot/ }).click();
+  await page.getByText('Instead of it').click();
+  await page.getByLabel('What is there').fill('pancetta');
+  await page.keyboard.press('Enter');
+  const beside = page.getByRole('region', { name: 'pancetta for shallot' });
+  await expect(beside.getByRole('row', { name: /^salt of the plate/ })).toBeVisible();
+  await expect(beside.getByRole('alert').first()).toContainText('not for a vegetarian guest');
+  await expectAccessible(page);
+  await beside.getByRole('button', { name: 'Take it onto the form' }).click();
+  await expect(page.getByRole('textbox', { name: 'Ingredient', exact: true })).toHaveValue('shallot');
+  await beside.getByRole('button', { name: /^Touch again/ }).click();
+  await expect(page.getByRole('button', { name: /^Base/ })).toContainText('pancetta 20 g');
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+});

@@ -26,7 +26,7 @@ const LEAST_ROLE = [
     'POST api/dishes' => 'cook', 'GET api/dishes/{dish}' => 'trainee', 'PUT api/dishes/{dish}' => 'cook', 'DELETE api/dishes/{dish}' => 'cook', 'POST api/dishes/{id}/back' => 'cook',
     'POST api/dishes/import' => 'cook', 'GET api/dishes/{dish}/export' => 'trainee', 'POST api/dishes/{dish}/copy' => 'cook',
     'POST api/plan' => 'trainee', 'POST api/work-out' => 'trainee', 'POST api/work-out/mise.csv' => 'trainee', 'POST api/work-out/prep.ics' => 'trainee',
-    'POST api/around' => 'trainee', 'POST api/choices' => 'trainee',
+    'POST api/around' => 'trainee', 'POST api/choices' => 'trainee', 'POST api/swaps' => 'trainee',
     'GET api/cooks' => 'trainee', 'POST api/cooks' => 'trainee', 'GET api/cooks/{cook}' => 'trainee', 'GET api/cooks/{cook}/ways-back' => 'trainee', 'POST api/cooks/{cook}/events' => 'trainee',
 ];
 

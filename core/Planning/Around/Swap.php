@@ -11,7 +11,7 @@ use Velko\Core\Quantity\Fact;
 final readonly class Swap
 {
     /**
-     * @param  'wine'|'rice'|'stock'|'pan'  $kind  what it stands in for
+     * @param  'wine'|'rice'|'stock'|'pan'|'ingredient'  $kind  what it stands in for
      * @param  float  $stockBy  mL more than as asked
      * @param  list<Fact>  $changes
      * @param  list<Fact>  $warnings  that the pan as asked did not have
@@ -24,9 +24,12 @@ final readonly class Swap
         return $this->after->pulled->minute() - $before->pulled->minute();
     }
 
-    /** @param  list<Fact>  $changes  that are not of the pan: what it brings, who may eat it */
-    public function andAlso(array $changes): self
+    /**
+     * @param  list<Fact>  $changes  that are not of the pan: what it brings, who may eat it
+     * @param  Fact|null  $unfit  that it is not for whom the dish is meant
+     */
+    public function andAlso(array $changes, ?Fact $unfit = null): self
     {
-        return new self($this->kind, $this->what, $this->after, $this->stockBy, [...$this->changes, ...$changes], $this->warnings);
+        return new self($this->kind, $this->what, $this->after, $this->stockBy, [...$this->changes, ...$changes], $unfit === null ? $this->warnings : [$unfit, ...$this->warnings]);
     }
 }

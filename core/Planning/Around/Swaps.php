@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning\Around;
 
 use Closure;
+use Velko\Core\Food\Portion;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Warning;
@@ -32,6 +33,9 @@ final class Swaps
     private const TASTED = 0.05;
 
     private const SAME_DEGREES = 3.0;
+
+    /** Less water than this is no matter, mL. */
+    private const A_SPOON = 5.0;
 
     /** Starch further apart than this can be felt. */
     private const FELT = 0.08;
@@ -105,6 +109,33 @@ final class Swaps
         }
 
         return new Swap('stock', $what, $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
+    }
+
+    /** Another thing in the place of one of the ask: as much of it, at the same moment. */
+    public static function ingredient(Plan $plan, int $number, Portion $instead): Swap
+    {
+        $before = $plan->ask->food[$number];
+        $after = Planner::plan($plan->onTheSameHeat()->withFood([$number => $instead] + $plan->ask->food));
+        $water = self::water($instead) - self::water($before);
+        $salt = $after->saltPercent() - $plan->saltPercent();
+        $changes = [];
+        if (abs($water) >= self::A_SPOON) {
+            $changes[] = Fact::of('swap.water', volume: Volume::ofMl(abs($water)), more: $water > 0);
+        }
+        if (abs($salt) >= self::TASTED) {
+            $changes[] = Fact::of('swap.salt', weight: Mass::ofG(round(abs($after->salt() - $plan->salt()), 1)), more: $salt > 0);
+        }
+        if ($instead->assumed) {
+            $changes[] = Fact::of('swap.guessed', what: $instead->name);
+        }
+
+        return new Swap('ingredient', Fact::of('swap.for', this: $instead->name, that: $before->name), $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
+    }
+
+    /** g that it gives to the pan, or takes */
+    private static function water(Portion $one): float
+    {
+        return $one->isInThePan() ? $one->add()->gives + $one->add()->atOnce : 0.0;
     }
 
     /** @param  Fact  $what  the other pan and its ring; the heat is found anew for it */

@@ -112,7 +112,7 @@ export function DishForm({
         />
         <Pick name="dish.diet" label={t('dish.dishForm.meant-for')} options={DIETS} />
       </div>
-      <IngredientRows>
+      <IngredientRows ask={worked?.ask}>
         <Steps family={familyOf(kitchen, body.family)} worked={worked} open={open} onOpen={onOpen} />
       </IngredientRows>
       {theirs && (

@@ -4,10 +4,12 @@ import { useFormContext, useFormState, useWatch } from 'react-hook-form';
 import { useAmount } from '../amount';
 import { useMeasure } from '../cook';
 import { api } from '../api';
+import type { Ask } from '../contracts.generated';
 import { asNumber, Field, Pick, Tick, Ticks } from '../parts/Field';
 import { type Option } from '../parts/Select';
 import * as vocabulary from '../words.generated';
 import { t, wordOf } from '../words/messages';
+import { Swap } from './Swap';
 import { FoodNumbers } from './FoodNumbers';
 import type { Body } from './newDish';
 import { labelOf } from './options';
@@ -63,11 +65,13 @@ export function Ingredient({
   open,
   onToggle,
   onRemove,
+  ask,
 }: {
   row: number;
   open: boolean;
   onToggle: () => void;
   onRemove: () => void;
+  ask: Ask | undefined;
 }) {
   const id = useId();
   const one = useWatch<{ dish: Body }, `dish.ingredients.${number}`>({ name: `dish.ingredients.${row}` });
@@ -76,6 +80,8 @@ export function Ingredient({
   const shown = open !== nameless || errors.dish?.ingredients?.[row] !== undefined;
   const name = (field: string) => `dish.ingredients.${row}.${field}`;
   const { getValues, setValue } = useFormContext();
+  const { defaultValues } = useFormState<{ dish: Body }>();
+  const saved = defaultValues?.dish?.ingredients?.[row];
   const { heat } = useMeasure();
   const goes: unknown = useWatch({ name: name('goes') });
   const until: unknown = useWatch({ name: name('until') });
@@ -162,6 +168,24 @@ export function Ingredient({
           name={name('food')}
           cooked={goes === 'base' || typeof until === 'string' || typeof before === 'number'}
         />
+        {ask && saved?.name === one.name && one.name !== '' && (
+          <Swap
+            ask={ask}
+            ingredient={row}
+            name={one.name}
+            onTake={(instead) => {
+              // What was said of the one is not said of the other: it is looked up by its name.
+              for (const [field, value] of Object.entries({
+                name: instead,
+                food: null,
+                suits: null,
+                allergens: null,
+              })) {
+                setValue(name(field), value, { shouldDirty: true });
+              }
+            }}
+          />
+        )}
         <details className="mt-2">
           <summary className="min-h-11 cursor-pointer content-center text-base font-semibold">
             {t('common.allergens')}

@@ -1,5 +1,6 @@
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import type { Ask } from '../contracts.generated';
 import { Another } from '../kitchen/rows';
 import { t } from '../words/messages';
 import { withoutNothing } from './FoodNumbers';
@@ -23,12 +24,14 @@ interface Rows {
   /** The keys of those that are open. */
   open: ReadonlySet<string>;
   toggle: (key: string) => void;
+  /** Six mains of the dish as it was saved; nothing of a new one. */
+  ask: Ask | undefined;
 }
 
 const RowsContext = createContext<Rows | null>(null);
 
 /** All the ingredients of a dish, each of which stands in the step at which it goes in. */
-export function IngredientRows({ children }: { children: ReactNode }) {
+export function IngredientRows({ ask, children }: { ask: Ask | undefined; children: ReactNode }) {
   const { control } = useFormContext<{ dish: Body }>();
   const rows = useFieldArray({ control, name: 'dish.ingredients' });
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
@@ -57,6 +60,7 @@ export function IngredientRows({ children }: { children: ReactNode }) {
         remove: (row) => rows.remove(row),
         open,
         toggle,
+        ask,
       }}
     >
       {children}
@@ -82,6 +86,7 @@ export function Ingredients({ step, goes }: { step: StepName; goes: One['goes'] 
               open={rows.open.has(key)}
               onToggle={() => rows.toggle(key)}
               onRemove={() => rows.remove(row)}
+              ask={rows.ask}
             />
           ) : null,
         )}

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { useWatch } from 'react-hook-form';
 import { useAmount } from '../amount';
-import type { Choices, Kitchen, Plan } from '../contracts.generated';
+import type { Ask, Choices, Kitchen, Plan } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { Amount, Field, Pick, Tick } from '../parts/Field';
@@ -28,6 +28,7 @@ import { Step } from './Step';
 
 /** Six mains of a dish as it was saved: when its steps come, and what each of its schools would make of them. */
 export interface Worked {
+  ask: Ask;
   stages: Plan['stages'] | undefined;
   choices: Choices['choices'];
 }

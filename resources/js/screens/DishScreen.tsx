@@ -223,7 +223,7 @@ function useWorked(page: DishPage): Worked {
   };
   const choices = useQuery({ ...queries.choices(ask, latest(page)), retry: false });
   const working = useQuery({ ...queries.sixMains(ask, latest(page)), retry: false });
-  return { stages: working.data?.plan.stages, choices: choices.data?.choices ?? [] };
+  return { ask, stages: working.data?.plan.stages, choices: choices.data?.choices ?? [] };
 }
 
 function Versions({

@@ -19,3 +19,13 @@ it('says what comes, what goes, and for whom it is then', function (Part $before
     'one of which nobody said what is in it' => [new Part('vegetable', Diet::Vegan, [Allergen::Celery]), new Part('cube', Diet::Vegan, [], complete: false), [Fact::of('swap.not-said')]],
     'like for like' => [new Part('a', Diet::Any, [Allergen::Fish]), new Part('b', Diet::Any, [Allergen::Fish]), []],
 ]);
+
+it('says that a part is not for the guest the dish is meant for, and does not praise it to another', function (): void {
+    $meat = new Part('meat stock', Diet::Any, []);
+    $fish = new Part('fish stock', Diet::Pescatarian, [Allergen::Fish]);
+    expect(Exchanged::unfit($fish, Diet::Vegan))->toEqual(Fact::of('swap.unfit', what: 'fish stock', diet: Diet::Vegan->fact()))
+        ->and(Exchanged::unfit($fish, Diet::Pescatarian))->toBeNull()
+        ->and(Exchanged::unfit(new Part('cube', null, [], complete: false), Diet::Vegan))->toBeNull()
+        ->and(Exchanged::of($meat, $fish, Diet::Vegan))->toEqual([Fact::of('swap.brings', allergens: [Allergen::Fish->fact()])])
+        ->and(Exchanged::of($meat, $fish, Diet::Pescatarian)[1])->toEqual(Fact::of('swap.guests-too', diet: Diet::Pescatarian->fact()));
+});
