@@ -34,7 +34,7 @@ final class Cautions
         $shells = isset($served->allergens[Allergen::Molluscs->value]) || isset($served->allergens[Allergen::Crustaceans->value]);
 
         return array_values(array_filter([
-            $method->toasted() !== null ? Fact::of('caution.hot-fat') : null,
+            $method->sealed ? Fact::of('caution.hot-fat') : null,
             $plan->ask->family->traits()->driesOut && $method->rest > 0 && $method->restCovered ? Fact::of('caution.cloth') : null,
             $weight > self::TWO_PEOPLE_G ? Fact::of('caution.two-people', weight: Mass::ofG(1000 * round($weight / 1000))) : null,
             $plan->ask->wine > 0 ? Fact::of('caution.no-flaming') : null,

@@ -51,9 +51,10 @@ test('butter is taken away and comes back, as cold as it was touched', async ({ 
 test('an ingredient moves to the step at which it goes in, and what is refused opens its step', async ({
   page,
 }) => {
+  const stew = `a stew to be refused ${Date.now()}`;
   await signIn(page, 'chef@kiln.example');
   await page.goto('/dishes/new/soupy-rice');
-  await page.getByLabel('Dish', { exact: true }).fill('a stew to be refused');
+  await page.getByLabel('Dish', { exact: true }).fill(stew);
   await page.getByRole('button', { name: /^Base/ }).click();
   await page.getByRole('button', { name: 'Another ingredient' }).click();
   await page.getByRole('textbox', { name: 'Ingredient', exact: true }).fill('hake');
@@ -72,7 +73,7 @@ test('an ingredient moves to the step at which it goes in, and what is refused o
   await expect(page.getByLabel('Rest (min)')).toHaveAttribute('aria-invalid', 'true');
   await page.getByLabel('Rest (min)').fill('0');
   await page.getByRole('button', { name: 'Save the dish' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('a stew to be refused');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(stew);
 });
 
 test('the card of a dish stands on a phone', async ({ page }) => {
@@ -102,8 +103,8 @@ test('another thing is laid beside an ingredient, and what is not for the guest 
     .click();
   await page.getByRole('button', { name: /^Base/ }).click();
   await page.getByRole('button', { name: /^shallot/ }).click();
-  await page.getByText('Instead of it').click();
-  await page.getByLabel('What is there').fill('pancetta');
+  await page.getByText('Instead of it').filter({ visible: true }).click();
+  await page.getByLabel('What is there').filter({ visible: true }).fill('pancetta');
   await page.keyboard.press('Enter');
   const beside = page.getByRole('region', { name: 'pancetta for shallot' });
   await expect(beside.getByRole('row', { name: /^salt of the plate/ })).toBeVisible();
@@ -113,6 +114,25 @@ test('another thing is laid beside an ingredient, and what is not for the guest 
   await expect(page.getByRole('textbox', { name: 'Ingredient', exact: true })).toHaveValue('shallot');
   await beside.getByRole('button', { name: /^Touch again/ }).click();
   await expect(page.getByRole('button', { name: /^Base/ })).toContainText('pancetta 20 g');
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+});
+
+test('rice a head is understood in cups, by what a cup of that rice weighs', async ({ page }) => {
+  await signIn(page, 'chef@kiln.example');
+  const kitchen = (await (await page.request.get('/api/kitchen')).json()) as {
+    rices: { name: string; grams_per_cup: number | null }[];
+  };
+  // Some 200 g where nobody has weighed one (common practice, no single source).
+  const cup = kitchen.rices.find(({ name }) => name === 'bomba')?.grams_per_cup ?? 200;
+  await page.goto('/dishes/new/pan-rice');
+  const main = page.getByLabel('A main (g raw)');
+  await main.fill('a third of a cup');
+  await main.blur();
+  await expect(main).toHaveValue(String(Math.round(cup / 3)));
+  await main.fill('a fair amount');
+  await main.blur();
+  await expect(main).toHaveValue('a fair amount');
   await page.getByRole('link', { name: 'Log', exact: true }).click();
   await page.getByRole('button', { name: 'Leave it' }).click();
 });

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type ReactNode } from 'react';
+import { useWatch } from 'react-hook-form';
 import { api, Refusal } from '../api';
 import type { DishPage, Kitchen } from '../contracts.generated';
 import { DIETS } from '../kitchen/words';
@@ -11,6 +12,25 @@ import { familyOf, type Body } from './newDish';
 import { Steps, type CardStep, type Worked } from './Steps';
 import { kitchenChanged, queries } from '../queries';
 import { t } from '../words/messages';
+
+/** A US customary cup, mL: NIST Handbook 44, appendix C. */
+const CUP_ML = 236.588;
+
+/** What a cup of raw rice weighs where nobody has weighed one, g: common practice, no single source. */
+const CUP_G = 200;
+
+/** Raw rice a head, in grams or as it is said: "a third of a cup" by what a cup of this rice weighs. */
+function RawRice({ name, label, kitchen }: { name: string; label: string; kitchen: Kitchen }) {
+  const rice = useWatch<{ rice_id: string }, 'rice_id'>({ name: 'rice_id' });
+  const cup = kitchen.rices.find(({ id }) => String(id) === rice)?.grams_per_cup ?? CUP_G;
+  const said = async (text: string): Promise<number | null> => {
+    const read = await api.amount({ text, name: 'rice', others: [] }).catch(() => null);
+    return read === null || read.unit === 'pieces'
+      ? null
+      : Math.round(read.unit === 'g' ? read.amount : (read.amount / CUP_ML) * cup);
+  };
+  return <Amount name={name} label={label} of="weight" unitWords={t('dish.dishForm.raw')} onSaid={said} />;
+}
 
 /** HTTP: the version that was changed is not the latest any more. */
 const CHANGED_MEANWHILE = 412;
@@ -98,18 +118,8 @@ export function DishForm({
           label={t('common.stock-4')}
           options={kitchen.stocks.map((one) => [String(one.id), one.name] as const)}
         />
-        <Amount
-          name="dish.grams_main"
-          label={t('dish.dishForm.a-main')}
-          of="weight"
-          unitWords={t('dish.dishForm.raw')}
-        />
-        <Amount
-          name="dish.grams_starter"
-          label={t('dish.dishForm.a-starter')}
-          of="weight"
-          unitWords={t('dish.dishForm.raw')}
-        />
+        <RawRice name="dish.grams_main" label={t('dish.dishForm.a-main')} kitchen={kitchen} />
+        <RawRice name="dish.grams_starter" label={t('dish.dishForm.a-starter')} kitchen={kitchen} />
         <Pick name="dish.diet" label={t('dish.dishForm.meant-for')} options={DIETS} />
       </div>
       <IngredientRows ask={worked?.ask}>

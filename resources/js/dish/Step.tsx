@@ -32,8 +32,8 @@ export function Step({
   const refused = fields.some((field) => has(errors, field));
   const shown = open || refused;
   return (
-    <li className="grid grid-cols-[4.5rem_minmax(0,1fr)] border-b border-rule max-md:grid-cols-[3.5rem_minmax(0,1fr)]">
-      <p className="border-r-4 border-ink py-2 pr-3 text-right text-lg font-semibold tabular-nums">
+    <li className="grid grid-cols-[5rem_minmax(0,1fr)] border-b border-rule max-md:grid-cols-[4.25rem_minmax(0,1fr)]">
+      <p className="border-r-4 border-ink py-2 pr-3 text-right text-lg font-semibold tabular-nums max-md:pr-1.5 max-md:text-base">
         {minute}
       </p>
       <div className={`min-w-0 pl-4 max-md:pl-2 ${shown ? 'bg-white/60' : ''}`}>

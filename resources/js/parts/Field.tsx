@@ -75,6 +75,7 @@ export function Amount({
   hint,
   unitWords = '',
   autoFocus,
+  onSaid,
 }: {
   name: string;
   label: string;
@@ -83,6 +84,8 @@ export function Amount({
   /** What follows the unit: "g raw". */
   unitWords?: string;
   autoFocus?: boolean;
+  /** What words come to, in the engine's unit; null where they are no amount. */
+  onSaid?: (text: string) => Promise<number | null>;
 }) {
   const typed = useMeasure().typed[of];
   const { unit, shown, read, decimals } = typed;
@@ -104,6 +107,17 @@ export function Amount({
           setDraft(event.target.value);
           const entered = asNumber(event.target.value);
           field.onChange(typeof entered === 'number' ? read(entered) : entered);
+        }}
+        onBlur={() => {
+          field.onBlur();
+          if (onSaid && draft !== null && typeof asNumber(draft) === 'string') {
+            void onSaid(draft.trim()).then((came) => {
+              if (came !== null) {
+                field.onChange(came);
+                setDraft(null);
+              }
+            });
+          }
         }}
         autoFocus={autoFocus}
         inputMode="decimal"
