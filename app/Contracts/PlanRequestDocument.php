@@ -196,7 +196,7 @@ final class PlanRequestDocument extends EngineRequest
             fat: Fat::from($this->document['method']['fat'] ?? Fat::Oil->value),
             rainedIn: $this->isChosen('rained_in', ! $traits->inStages, $family, 'its stock goes in in stages'),
             twoPours: $this->isChosen('two_pours', ! $traits->inStages && ! $traits->driesOut, $family, 'it has no more than one, or has them by its doses'),
-            finishOnTheHeat: $this->isChosen('finish_on_the_heat', ! $traits->driesOut, $family, 'nothing is beaten into it'),
+            finishOnTheHeat: $this->isChosen('finish_on_the_heat', $traits->finish > 0.0, $family, 'nothing is beaten into it'),
             plated: $this->document['method']['plated'] ?? null,
         );
     }

@@ -11,7 +11,9 @@ use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Measure;
 use Velko\Core\Quantity\NotAMeasure;
 use Velko\Core\Quantity\OutOfRange;
+use Velko\Core\Quantity\Unit;
 use Velko\Core\Quantity\Volume;
+use Velko\Core\Rice\Grain;
 
 /**
  * An amount of one thing as a cook says it: "1 1/4 cups", "2 glugs", "a handful", "25 threads", "half a bunch", "twice the onion".
@@ -89,6 +91,27 @@ final readonly class Spoken
             $measure instanceof Mass => [round($measure->g, 2), 'g'],
             $measure instanceof Volume => [round($measure->ml, 1), 'ml'],
             default => throw NotAMeasure::text($text),
+        };
+    }
+
+    /**
+     * Raw rice, whatever it is said in.
+     *
+     * @param  float|null  $cup  g of it in a level US cup, where somebody has weighed one
+     *
+     * @return float g
+     *
+     * @throws NotAMeasure when it is no amount, or one in pieces
+     * @throws OutOfRange when it is more or less than an amount can be
+     */
+    public function rice(string $text, ?float $cup = null): float
+    {
+        [$amount, $unit] = $this->read($text, 'rice');
+
+        return match ($unit) {
+            'g' => $amount,
+            'ml' => $amount * ($cup === null ? Grain::RAW_G_PER_ML : $cup / Unit::Cup->factor()),
+            'pieces' => throw NotAMeasure::text($text),
         };
     }
 

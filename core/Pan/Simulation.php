@@ -151,7 +151,11 @@ final class Simulation
         $state->salt += $saltShare * $volume;
     }
 
-    /** So much of what is free has gone as steam before. @param  float  $grams  no more than there is */
+    /**
+     * So much of what is free has gone as steam before.
+     *
+     * @param  float  $grams  no more of it goes than there is
+     */
     public function steamOff(State $state, float $grams): void
     {
         $gone = min($grams, $state->free);

@@ -1,15 +1,16 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { expectAccessible, overflow, signIn } from './station';
 
 /* A dish is its cook's card: steps in order, each opened in place, each with its schools worked out beside each other. */
 
+async function openDish(page: Page, name: RegExp): Promise<void> {
+  await page.goto('/dishes');
+  await page.getByRole('link', { name }).first().click();
+}
+
 test('a school is taken where its step stands, with keys, and stays when it is saved', async ({ page }) => {
   await signIn(page, 'chef@kiln.example');
-  await page.goto('/dishes');
-  await page
-    .getByRole('link', { name: /radicchio/ })
-    .first()
-    .click();
+  await openDish(page, /radicchio/);
   const steps = page.getByRole('region', { name: 'Step by step' });
   const stock = steps.getByRole('button', { name: /^Stock/ });
   await expect(stock).toContainText('cooked down');
@@ -31,11 +32,7 @@ test('a school is taken where its step stands, with keys, and stays when it is s
 
 test('butter is taken away and comes back, as cold as it was touched', async ({ page }) => {
   await signIn(page, 'chef@kiln.example');
-  await page.goto('/dishes');
-  await page
-    .getByRole('link', { name: /pea, lovage/ })
-    .first()
-    .click();
+  await openDish(page, /pea, lovage/);
   const finish = page.getByRole('button', { name: /^Finish/ });
   await finish.click();
   const butter = page.getByRole('table', { name: 'butter' });
@@ -80,8 +77,7 @@ test('the card of a dish stands on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await signIn(page, 'chef@kiln.example');
   for (const dish of [/lamb neck/, /cuttlefish/]) {
-    await page.goto('/dishes');
-    await page.getByRole('link', { name: dish }).first().click();
+    await openDish(page, dish);
     await expect(page.getByRole('region', { name: 'Step by step' })).toBeVisible();
     expect(await overflow(page)).toBe(0);
     for (const step of [/^Base/, /^Stock/, /^To the table/]) {
@@ -96,11 +92,7 @@ test('another thing is laid beside an ingredient, and what is not for the guest 
   page,
 }) => {
   await signIn(page, 'chef@kiln.example');
-  await page.goto('/dishes');
-  await page
-    .getByRole('link', { name: /pea, lovage/ })
-    .first()
-    .click();
+  await openDish(page, /pea, lovage/);
   await page.getByRole('button', { name: /^Base/ }).click();
   await page.getByRole('button', { name: /^shallot/ }).click();
   await page.getByText('Instead of it').filter({ visible: true }).click();

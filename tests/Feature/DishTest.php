@@ -6,6 +6,7 @@ use App\Models\Dish;
 use App\Models\Rice;
 use App\Models\Stock;
 use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\Station;
 
 beforeEach(function (): void {
@@ -64,6 +65,21 @@ it('says what is known of a food by its name, and what is taken where nothing is
     foreach (['', '?name[]=x', '?name='.str_repeat('x', 81)] as $query) {
         $this->getJson("/api/foods$query")->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/name');
     }
+});
+
+it('cooks by the schools that a dish has, and counts their fat and marrow among what it brings', function (): void {
+    $work = fn (array $with): TestResponse => $this->postJson('/api/work-out', $this->station->ask(
+        dish_id: $this->postJson('/api/dishes', ($this->entry)(...$with))->assertCreated()->json('id'), pan_id: null, burner_id: null,
+    ))->assertOk();
+    $stew = $work(['name' => 'stew', 'family' => 'soupy-rice', 'doses' => 'one-pour', 'looseness' => 3, 'finish_min' => 0, 'rained_in' => true, 'two_pours' => true, 'fat' => 'butter', 'butter_g_per_80_g' => 0, 'cheese_g_per_80_g' => 0]);
+    $kinds = array_column($stew->json('plan.stages'), 'kind');
+    expect($kinds)->toContain('boil-up')->not->toContain('toast')
+        ->and(array_count_values($kinds)['pour'])->toBe(2)
+        ->and(array_column($stew->json('served.allergens'), 'from', 'allergen')['milk'])->toBe(['butter']);
+    $risotto = $work(['name' => 'marrow', 'fat' => 'rendered-fat', 'butter_g_per_80_g' => 0, 'marrow_g_per_80_g' => 12, 'cream_g_per_80_g' => 20, 'finish_on_the_heat' => true]);
+    expect($risotto->json('served.suits'))->toBe('any')
+        ->and(array_column($risotto->json('mise'), 'amount', 'name'))->toHaveKeys(['marrow', 'cream'])
+        ->and(array_column($risotto->json('plan.stages'), 'say_fact'))->toContain(['code' => 'say.finish-on-the-heat']);
 });
 
 it('reads an amount as a cook says it, and says of what is none that it is none', function (): void {

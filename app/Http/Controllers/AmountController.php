@@ -19,11 +19,13 @@ final class AmountController
     /** @throws BadDocument when it is no amount, or more than a dish may have */
     public function __invoke(AmountRequest $request): JsonResponse
     {
-        /** @var array{text: string, name: string, others: list<array{name: string, amount: int|float, unit: 'g'|'ml'|'pieces'}>} $said */
+        /** @var array{text: string, name: string, others: list<array{name: string, amount: int|float, unit: 'g'|'ml'|'pieces'}>, rice_cup_g?: int|float|null} $said */
         $said = $request->document();
         $others = array_map(static fn (array $one): array => [(float) $one['amount'], $one['unit']], array_column($said['others'], null, 'name'));
         try {
-            [$amount, $unit] = (new Spoken)->read($said['text'], $said['name'], $others);
+            [$amount, $unit] = array_key_exists('rice_cup_g', $said)
+                ? [round((new Spoken)->rice($said['text'], $said['rice_cup_g'] === null ? null : (float) $said['rice_cup_g'])), 'g']
+                : (new Spoken)->read($said['text'], $said['name'], $others);
         } catch (NotAMeasure|OutOfRange $fault) {
             throw BadDocument::at('/text', $fault->getMessage());
         }

@@ -84,7 +84,7 @@ final class SoupyRicePlanner
         $standing = Standing::of($this->ask, $this->cooking, $run->off());
         $plan = new Plan(
             $this->ask, $stock, $this->heat,
-            SoupyRiceStages::of($this->ask, $this->heat, $pours, $run, $standing, $this->cooking->boilsUp($stock)),
+            SoupyRiceStages::of($this->ask, $this->heat, $pours, $run, $standing, $this->cooking->boilsUp($pours[0]['volume'])),
             $run, $standing, $this->cooking->cost(),
         );
 

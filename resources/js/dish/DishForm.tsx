@@ -13,22 +13,15 @@ import { Steps, type CardStep, type Worked } from './Steps';
 import { kitchenChanged, queries } from '../queries';
 import { t } from '../words/messages';
 
-/** A US customary cup, mL: NIST Handbook 44, appendix C. */
-const CUP_ML = 236.588;
-
-/** What a cup of raw rice weighs where nobody has weighed one, g: common practice, no single source. */
-const CUP_G = 200;
-
-/** Raw rice a head, in grams or as it is said: "a third of a cup" by what a cup of this rice weighs. */
+/** Raw rice a head, in grams or as it is said: "a third of a cup", by what a cup of this rice weighs. */
 function RawRice({ name, label, kitchen }: { name: string; label: string; kitchen: Kitchen }) {
   const rice = useWatch<{ rice_id: string }, 'rice_id'>({ name: 'rice_id' });
-  const cup = kitchen.rices.find(({ id }) => String(id) === rice)?.grams_per_cup ?? CUP_G;
-  const said = async (text: string): Promise<number | null> => {
-    const read = await api.amount({ text, name: 'rice', others: [] }).catch(() => null);
-    return read === null || read.unit === 'pieces'
-      ? null
-      : Math.round(read.unit === 'g' ? read.amount : (read.amount / CUP_ML) * cup);
-  };
+  const rice_cup_g = kitchen.rices.find(({ id }) => String(id) === rice)?.grams_per_cup ?? null;
+  const said = (text: string): Promise<number | null> =>
+    api.amount({ text, name: 'rice', others: [], rice_cup_g }).then(
+      ({ amount }) => amount,
+      () => null,
+    );
   return <Amount name={name} label={label} of="weight" unitWords={t('dish.dishForm.raw')} onSaid={said} />;
 }
 

@@ -35,7 +35,6 @@ export function IngredientRows({ ask, children }: { ask: Ask | undefined; childr
   const { control } = useFormContext<{ dish: Body }>();
   const rows = useFieldArray({ control, name: 'dish.ingredients' });
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
-  // A new one has no key before it is drawn: it is known by being nameless.
   const toggle = (key: string) => setOpen((were) => were.symmetricDifference(new Set([key])));
   return (
     <RowsContext

@@ -201,7 +201,7 @@ function Says({ step, dish, family }: { step: StepName; dish: Body; family: Kitc
         : dish.two_pours
           ? t('dish.dishForm.two-pours')
           : t('dish.steps.all-at-once'),
-      pan
+      dish.stirring === 'never'
         ? t('dish.steps.never-stirred')
         : t('dish.steps.stirred', { how: labelOf(STIRRING, dish.stirring) }),
       !pan && wordOf('pace', dish.pace ?? 'medium'),

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, Refusal } from '../api';
+import { api } from '../api';
 import type { Ask, Swapped } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
@@ -60,7 +60,7 @@ export function Swap({
           {t('dish.swap.lay-it-beside')}
         </button>
       </div>
-      {swapped.error instanceof Refusal && (
+      {swapped.isError && (
         <p role="alert" className="mt-1 text-tomato">
           {swapped.error.message}
         </p>

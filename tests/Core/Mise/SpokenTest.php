@@ -41,3 +41,16 @@ it('takes the kitchen\'s own glug', function (): void {
 it('says of what is no amount that it is none', function (string $text): void {
     (new Spoken)->read($text, 'onion', ['garlic' => [2.0, 'g']]);
 })->with(['some', 'twice the moon', 'a lot', '', 'three blue moons', '20 min', '200 °C'])->throws(NotAMeasure::class);
+
+it('weighs raw rice that is said in cups, by what a cup of it weighs', function (string $text, ?float $cup, float $grams): void {
+    expect((new Spoken)->rice($text, $cup))->toEqualWithDelta($grams, 0.1);
+})->with([
+    // 200 g to a US cup: USDA FoodData Central, white short-grain rice, raw (from memory).
+    'a third of a cup' => ['a third of a cup', null, 200 / 3],
+    'of a heavier rice' => ['1/4 cup', 212.0, 53.0],
+    'in ounces' => ['2 oz', 212.0, 2 * 28.3495],
+]);
+
+it('weighs no rice in pieces', function (): void {
+    (new Spoken)->rice('3 pieces');
+})->throws(NotAMeasure::class);

@@ -125,6 +125,14 @@ it('brings the stock to the boil before rice is rained into it, and says for how
     expect($free)->toBeLessThan($stock->stock)->toBeGreaterThan(0.9 * $stock->stock);
 })->with(['a stew' => [Kitchens::soupy()], 'a pan rice' => [Kitchens::panRice(6)]]);
 
+it('boils up only what goes in first', function (): void {
+    $ask = Kitchens::soupy()->withMethod(['rainedIn' => true, 'twoPours' => true]);
+    $plan = Planner::plan($ask);
+    $pours = array_values(array_filter($plan->stages, static fn ($one): bool => $one->kind === StageKind::Pour));
+    $seconds = 4.18 * $pours[0]->volume * ($ask->conditions()->boiling - $ask->stock->temperature) / $ask->burner->net[$plan->heat[0]->mark];
+    expect($pours)->toHaveCount(2)->and(-60 * $plan->begins())->toEqualWithDelta($seconds, 0.5)->and($plan->bite())->toBe(Bite::Right);
+});
+
 it('has the wine in the stock that rice is rained into', function (): void {
     $ask = Kitchens::panRice(6)->withWine(150.0)->withMethod(['rainedIn' => true]);
     $plan = Planner::plan($ask);
