@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, done, idOf, kept, signIn } from './station';
+import { choose, done, idOf, kept, settled, signIn } from './station';
 
 test('a pan rice shows its pan from above, its crust by setting, and what else it could be', async ({
   page,
@@ -54,6 +54,7 @@ test('a pan rice is cooked with keys to its verdict, crust and all', async ({ pa
   const now = page.getByRole('region', { name: 'Now' });
   const seen: string[] = [];
   for (let step = 0; step < 20; step++) {
+    await settled(page);
     const stage = (await now.getAttribute('data-stage')) ?? '';
     const words = await now.innerText();
     seen.push(words);

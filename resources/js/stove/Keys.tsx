@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import type { Step } from './ahead';
@@ -23,6 +23,9 @@ const SAME_KNOCK = 700;
 /** ms for which a pan that has come forward by itself takes no key: whoever presses one then meant the pan before. */
 const UNSEEN = 1500;
 
+/** ms for which a step that the forecast has put there takes no knock: a hand that was falling meant the one before. */
+const UNREAD = 300;
+
 let knocked = 0;
 
 function isSameKnock(): boolean {
@@ -46,6 +49,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
   const measure = useMeasure();
   const [open, setOpen] = useState<Open | null>(null);
   const seen = useSeen(came);
+  const isUnread = useUnread(`${step.stage} ${step.kind}`);
   const waiting = cook.state.status === 'waiting';
   const begun = cook.state.first_liquid_at !== null;
   const off = cook.state.done.some((one) => cook.working.plan.stages[one.stage]?.kind === 'off');
@@ -60,7 +64,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
   }, []);
 
   const done = () => {
-    if (isSameKnock() || !seen) {
+    if (isSameKnock() || !seen || isUnread()) {
       return;
     }
     say(waiting ? { kind: 'start' } : asDone(step, step.volume_ml));
@@ -186,6 +190,18 @@ function asDone(step: Step, volume: number | null): Parameters<Say>[0] {
   return step.kind === 'heat'
     ? { kind: 'heat', mark: step.setting ?? '', asked: true }
     : { kind: 'splash', volume_ml: volume ?? 0, water: false, asked: true };
+}
+
+/** Whether a step has come only just now. */
+function useUnread(step: string): () => boolean {
+  const came = useRef(0);
+  useLayoutEffect(() => {
+    came.current = Date.now();
+  }, [step]);
+  return () => {
+    const since = Date.now() - came.current;
+    return since >= 0 && since < UNREAD;
+  };
 }
 
 /** Whether this pan has been in front for long enough to be seen. */
