@@ -138,14 +138,15 @@ final class CrustMaking
      * The crust by moves that were chosen before, on a ring that turned out stronger or weaker: only the times are found anew.
      *
      * @param  float  $shift  cm
+     * @param  int  $moves  of the hand, at most: those that stand among the steps
      */
-    public function again(string $mark, float $shift): CrustPlan
+    public function again(string $mark, float $shift, int $moves): CrustPlan
     {
         $net = $this->burner->net[$mark];
 
         return $this->wish->browning() <= 0
             ? new CrustPlan($mark, [], true, 0.0, 0.0)
-            : $this->judged($mark, $this->legs($net, $shift));
+            : $this->judged($mark, array_slice($this->legs($net, $shift), 0, $moves));
     }
 
     /** @return list<float> cm: the least that heats the floor evenly, and the one that does it best */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Family\PanRice;
 
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Crust\CrustNow;
@@ -149,13 +150,12 @@ final readonly class PanRiceAhead implements Ahead
     /** The crust of the plan by the same moves; where it has none, one that would do. */
     private static function crustOf(Ask $ask, Replay $replay): CrustPlan
     {
-        foreach ($replay->stages as $stage) {
-            if ($stage->kind === StageKind::Crust && $stage->mark !== null && $ask->burner->has($stage->mark)) {
-                return $ask->crustMaking()->again($stage->mark, $stage->shift ?? 0.0);
-            }
-        }
+        $moves = array_values(array_filter($replay->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Crust));
+        $mark = $moves[0]->mark ?? null;
 
-        return $ask->crustMaking()->plan();
+        return $mark !== null && $ask->burner->has($mark)
+            ? $ask->crustMaking()->again($mark, $moves[0]->shift ?? 0.0, count($moves))
+            : $ask->crustMaking()->plan();
     }
 
     public function crust(): CrustPlan

@@ -278,6 +278,21 @@ it('colours the floor by the clock once the crust has begun, gold before it is b
         ->and($rows[count($rows) - 1]['minute'])->toEqualWithDelta($floor($crust)->burnt, 1e-6);
 });
 
+it('does not put off what is overdue: a crust that the plan makes in one move is off when it is gold, on a ring that would have it in two', function (): void {
+    $plan = Planner::plan([...Kitchens::randomPanRice(284, 20_261)]['pan rice 283 of seed 20261']);
+    $moves = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Crust));
+    $ask = $plan->ask->on($plan->ask->burner->times(1.3));
+    expect($moves)->toHaveCount(1)
+        ->and($ask->crustMaking()->again((string) $moves[0]->mark, $moves[0]->shift ?? 0.0, 2)->legs)->toHaveCount(2);
+
+    $begun = Replay::of($plan->stages, OnTheFire::doneUntil($plan, $moves[0]->minute + 0.001));
+    $gold = Forecast::of($ask, $plan->heat, $begun, OnTheFire::at($moves[0]->minute))->floor->gold ?? 0.0;
+    foreach ([0.25, 1.0, 3.0] as $late) {
+        $off = Forecast::of($ask, $plan->heat, $begun, OnTheFire::at($gold + $late))->steps[0] ?? null;
+        expect($off?->kind)->toBe(StageKind::Off)->and($off?->minute)->toEqualWithDelta($gold, 0.02);
+    }
+});
+
 it('follows the knob while the floor takes its colour: turned up it burns sooner, turned down later', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
     $crust = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Crust))[0]->minute;

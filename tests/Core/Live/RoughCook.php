@@ -303,7 +303,7 @@ final class RoughCook
      */
     private function glances(float $second): bool
     {
-        while (in_array($this->hands->signs, ['rightly', 'late', 'wrongly'], true) && $this->second + self::LOOKS_EVERY < $second) {
+        while ($this->second < self::LONGEST && in_array($this->hands->signs, ['rightly', 'late', 'wrongly'], true) && $this->second + self::LOOKS_EVERY < $second) {
             $this->goOn($this->second + self::LOOKS_EVERY);
             $sign = $this->sees();
             if ($sign !== null && ! isset($this->said[$sign->value])) {
