@@ -125,6 +125,7 @@ final class CookDocument
             'taken_back' => self::touch($this->replay->takenBack),
             'ended_by' => $this->replay->ended()?->id,
             'not_yet' => $this->notYet(),
+            'beside' => $this->beside(),
             'note' => $this->replay->note,
             'verdict' => $this->verdict(),
         ];
@@ -141,6 +142,15 @@ final class CookDocument
         $seconds = NotYet::seconds($this->replay->stages[$stage]->kind, $this->kept->ask());
 
         return ['stage' => $stage, 'until' => self::moment($said->at + (int) (1000 * $seconds)), 'seconds' => $seconds];
+    }
+
+    /** @return list<array{work: int, begun_at: string|null, ready_at: string|null}> of the works beside the pan what was said */
+    private function beside(): array
+    {
+        $moment = static fn (?int $ms): ?string => $ms === null ? null : self::moment($ms);
+        $beside = $this->replay->beside();
+
+        return array_map(static fn (int $work, array $said): array => ['work' => $work, 'begun_at' => $moment($said['begun']), 'ready_at' => $moment($said['ready'])], array_keys($beside), array_values($beside));
     }
 
     /** @return array<string, mixed>|null */

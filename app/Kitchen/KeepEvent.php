@@ -105,6 +105,10 @@ final class KeepEvent
         if ($document['kind'] === 'taste' && ! isset($document['taste']) && ! isset($document['salt'])) {
             throw BadDocument::at('/taste', 'is missing: what the tooth says, or /salt, what the tongue does');
         }
+        $works = count($cook->plan->working['prep']);
+        if ($document['kind'] === 'beside' && $document['work'] >= $works) {
+            throw BadDocument::at('/work', $works === 0 ? 'this plan has no work beside the pan' : 'must be a whole number from 0 to '.($works - 1).' (place in the list of works beside the pan)');
+        }
         if (self::at($document) <= 0) {
             throw BadDocument::at('/at', 'is not a moment on the clock');
         }

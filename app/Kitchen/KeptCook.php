@@ -104,6 +104,8 @@ final class KeptCook
             $payload['with'] ?? null,
             $kind === TouchKind::Note ? $payload['note'] : null,
             $kind === TouchKind::Taste && isset($payload['salt']) ? SaltTaste::from($payload['salt']) : null,
+            $payload['work'] ?? null,
+            ($payload['is'] ?? null) === 'ready',
         );
     }
 

@@ -83,6 +83,7 @@ final class MiseDocument
             'ready_at' => $at($one['ready'])->toIso8601String(),
             'ready' => $one['work']->ready->value,
             'lead_min' => round($one['lead'], 2),
+            'needs' => $one['needs'],
             'takes_min' => $one['work']->takes,
             'hands_min' => $one['work']->hands,
             'ahead' => $one['work']->ahead,

@@ -53,12 +53,16 @@ final readonly class Replay
         $done = $counted = [];
         $startedAt = $firstLiquidAt = $verdict = $note = null;
         $givenUp = $lidOn = false;
+        $beside = [];
         foreach ($touches as $touch) {
-            $again = self::marksAStage($touch, $stages) && isset($done[$touch->stage]);
+            $again = (self::marksAStage($touch, $stages) && isset($done[$touch->stage])) || isset($beside[$touch->work ?? -1][(int) $touch->ready]);
             if ($touch->kind === TouchKind::Undo || isset($takenBack[$touch->id]) || $again || ($touch->kind === TouchKind::Lid && $touch->on === $lidOn)) {
                 continue; // taken back, or it changed nothing
             }
             $counted[] = $touch;
+            if ($touch->work !== null) {
+                $beside[$touch->work][(int) $touch->ready] = true;
+            }
             $lidOn = $touch->on ?? $lidOn;
             $verdict = $touch->verdict ?? $verdict;
             $note = $touch->note ?? $note;
@@ -243,6 +247,25 @@ final readonly class Replay
         }
 
         return $on;
+    }
+
+    /**
+     * The works beside the pan of which anything was said.
+     *
+     * @return array<int, array{begun: int|null, ready: int|null}> ms since 1970, by place in the plan's list
+     */
+    public function beside(): array
+    {
+        $works = [];
+        foreach ($this->counted as $touch) {
+            if ($touch->work !== null) {
+                $works[$touch->work] ??= ['begun' => null, 'ready' => null];
+                $works[$touch->work][$touch->ready ? 'ready' : 'begun'] = $touch->at;
+            }
+        }
+        ksort($works);
+
+        return $works;
     }
 
     /** The same cook as if one touch, and the way back that belongs to it, had never been made. */

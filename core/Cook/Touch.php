@@ -19,6 +19,8 @@ final readonly class Touch
      * @param  bool|null  $on  the lid
      * @param  bool  $water  poured hot water in place of stock
      * @param  string|null  $with  id of the trouble whose way back it is part of
+     * @param  int|null  $work  place in the plan's list of works beside the pan
+     * @param  bool  $ready  of that work: it is ready; else it is begun
      * @param  SaltTaste|null  $salted  what the tongue said of the salt
      * @param  bool  $asked  the stove asked for it, though the plan does not have it
      */
@@ -40,5 +42,7 @@ final readonly class Touch
         public ?string $with = null,
         public ?string $note = null,
         public ?SaltTaste $salted = null,
+        public ?int $work = null,
+        public bool $ready = false,
     ) {}
 }

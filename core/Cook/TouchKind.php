@@ -18,6 +18,7 @@ enum TouchKind: string
     case NotYet = 'not-yet';
     case Taste = 'taste';
     case Weigh = 'weigh';
+    case Beside = 'beside';
     case Trouble = 'trouble';
     case Undo = 'undo';
     case Verdict = 'verdict';

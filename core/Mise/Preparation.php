@@ -17,7 +17,7 @@ final class Preparation
      *
      * @param  list<SideWork>  $work
      *
-     * @return list<array{work: SideWork, start: float, ready: float, lead: float}> in order of the start; lead: min before the moment of its own that it is needed by another work
+     * @return list<array{work: SideWork, start: float, ready: float, lead: float, needs: int|null}> in order of the start; lead: min before the moment of its own that it is needed by another work; needs: place in this list
      */
     public static function of(Plan $plan, array $work): array
     {
@@ -27,9 +27,10 @@ final class Preparation
             $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), Ready::Rice, $ask->method->soak, 2.0, false);
         }
         $list = self::backFromTheTable($plan, $work);
-        usort($list, static fn (array $a, array $b): int => $a['start'] <=> $b['start']);
+        uasort($list, static fn (array $a, array $b): int => $a['start'] <=> $b['start']);
+        $places = array_flip(array_keys($list));
 
-        return $list;
+        return array_map(static fn (array $one): array => [...$one, 'needs' => $one['work']->needs === null ? null : $places[$one['work']->needs] ?? null], array_values($list));
     }
 
     /**

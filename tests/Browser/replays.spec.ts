@@ -24,6 +24,7 @@ const untouched = {
     lid_on: false,
     last: null,
     not_yet: null,
+    beside: [],
     undo: null,
     taken_back: null,
   },
@@ -41,6 +42,7 @@ for (const { name, events, then } of cases) {
       done: Object.fromEntries(state.done.map((one) => [String(one.stage), one.event])),
       lid_on: state.lid_on,
       undo: state.undo?.event ?? null,
-    }).toEqual(then);
+      beside: state.beside,
+    }).toEqual({ beside: [], ...then });
   });
 }

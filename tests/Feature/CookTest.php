@@ -207,7 +207,7 @@ describe('what really happens', function (): void {
             ->and($answer->json('forecast.stock_spread_ml.0'))->toBeLessThanOrEqual($answer->json('forecast.stock_spread_ml.1'));
     })->with([
         'a splash' => ['splash', ['volume_ml' => 40, 'water' => true]], 'something lifted out' => ['lift', ['volume_ml' => 30]], 'the knob' => ['heat', ['mark' => 'high']], 'the lid' => ['lid', ['on' => true]],
-        'a sign' => ['sign', ['sign' => 'dry-trail']], 'not yet' => ['not-yet', ['stage' => 4]], 'a taste' => ['taste', ['taste' => 'crunchy']], 'the salt' => ['taste', ['salt' => 'flat']], 'the scale' => ['weigh', ['gross_g' => 2700, 'tare_g' => 1400, 'extras_g' => 120]], 'a trouble' => ['trouble', ['what' => 'swimming']],
+        'a sign' => ['sign', ['sign' => 'dry-trail']], 'not yet' => ['not-yet', ['stage' => 4]], 'a taste' => ['taste', ['taste' => 'crunchy']], 'the salt' => ['taste', ['salt' => 'flat']], 'the scale' => ['weigh', ['gross_g' => 2700, 'tare_g' => 1400, 'extras_g' => 120]], 'a work beside it' => ['beside', ['work' => 0, 'is' => 'begun']], 'a trouble' => ['trouble', ['what' => 'swimming']],
     ]);
 
     it('moves the forecast with what happened, says so in a line, and takes it back', function (): void {
@@ -234,6 +234,16 @@ describe('what really happens', function (): void {
             ->and($happened['power']['weighed'])->toBeTrue()->and($happened['power']['times'])->not->toEqual(1.0);
     });
 
+    it('knows of a work beside the pan when it was begun and when it was ready, once each, and takes that back', function (): void {
+        $beside = fn (string $is, string $at) => ($this->say)('beside', work: 0, is: $is, at: "2026-05-04T19:{$at}.000Z")->assertCreated()->json();
+        $beside('begun', '06:10');
+        expect($beside('begun', '06:40')['state']['beside'])->toBe([['work' => 0, 'begun_at' => '2026-05-04T19:06:10.000Z', 'ready_at' => null]]);
+        $ready = $beside('ready', '08:00');
+        expect($ready['state']['beside'][0]['ready_at'])->toBe('2026-05-04T19:08:00.000Z')
+            ->and(($this->say)('undo', event: $ready['state']['last'], at: '2026-05-04T19:08:01.000Z')->json('state.beside'))->toBe([['work' => 0, 'begun_at' => '2026-05-04T19:06:10.000Z', 'ready_at' => null]])
+            ->and(collect($ready['happened']['touched'])->where('event.kind', 'beside')->pluck('event.is')->all())->toBe(['begun', 'ready']);
+    });
+
     it('remembers what the empty pan weighs', function (): void {
         expect($this->getJson("/api/cooks/{$this->cook['id']}")->json('scale.tare_g'))->toBeNull();
         ($this->say)('weigh', gross_g: 2700, tare_g: 1415.5, extras_g: 100)->assertCreated();
@@ -247,7 +257,7 @@ describe('what really happens', function (): void {
         expect(CookEvent::query()->where('kind', $kind)->count())->toBe(0);
     })->with([
         ['heat', ['mark' => 'nuclear'], '/mark', 'must be one of the marks of this ring: '], ['weigh', ['gross_g' => 1500, 'tare_g' => 1400, 'extras_g' => 120], '/gross_g', '1520 g'], ['weigh', ['gross_g' => -1, 'tare_g' => 0, 'extras_g' => 0], '/gross_g', '200000'],
-        ['splash', ['volume_ml' => 0, 'water' => false], '/volume_ml', '20000'], ['taste', ['taste' => 'weird'], '/taste', ''], ['taste', [], '/taste', 'what the tongue does'], ['taste', ['salt' => 'bitter'], '/salt', ''], ['not-yet', ['stage' => 999], '/stage', 'index of the stage'], ['lid', ['on' => 'maybe'], '/on', ''],
+        ['splash', ['volume_ml' => 0, 'water' => false], '/volume_ml', '20000'], ['taste', ['taste' => 'weird'], '/taste', ''], ['taste', [], '/taste', 'what the tongue does'], ['taste', ['salt' => 'bitter'], '/salt', ''], ['not-yet', ['stage' => 999], '/stage', 'index of the stage'], ['beside', ['work' => 99, 'is' => 'ready'], '/work', 'from 0 to 0'], ['beside', ['work' => 0, 'is' => 'burnt'], '/is', ''], ['lid', ['on' => 'maybe'], '/on', ''],
     ]);
 
     it('knows the way back from everything that can go wrong, and keeps it in the kitchen', function (): void {

@@ -16,15 +16,17 @@ use Velko\Core\Quantity\Fact;
 it('stands where the cases say', function (array $events, array $then): void {
     $stages = array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], StageKind::from($stage['kind']), Fact::text(''), $stage['volume_ml']), replays()['stages']);
     $replay = Replay::of($stages, array_map(static fn (array $event): Touch => KeptCook::touch(TouchKind::from($event['kind']), Carbon::parse($event['at'])->getTimestampMs(), $event), $events));
+    $moment = static fn (?int $ms): ?string => $ms === null ? null : Carbon::createFromTimestampMsUTC($ms)->format('Y-m-d\TH:i:s.v\Z');
     expect([
         'status' => $replay->status->value,
         'stage' => $replay->now(),
         'poured_ml' => $replay->poured(),
-        'first_liquid_at' => $replay->firstLiquidAt === null ? null : Carbon::createFromTimestampMsUTC($replay->firstLiquidAt)->format('Y-m-d\TH:i:s.v\Z'),
+        'first_liquid_at' => $moment($replay->firstLiquidAt),
         'done' => array_map(static fn (Touch $touch): string => $touch->id, $replay->done),
         'lid_on' => $replay->lidIsOn(),
         'undo' => $replay->takenBack === null ? $replay->undoable()?->id : null,
-    ])->toEqual($then);
+        'beside' => array_map(static fn (int $work, array $said): array => ['work' => $work, 'begun_at' => $moment($said['begun']), 'ready_at' => $moment($said['ready'])], array_keys($replay->beside()), array_values($replay->beside())),
+    ])->toEqual(['beside' => [], ...$then]);
 })->with(function (): iterable {
     foreach (replays()['cases'] as $case) {
         yield $case['name'] => [$case['events'], $case['then']];

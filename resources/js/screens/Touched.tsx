@@ -65,6 +65,12 @@ function wordsOf({ event }: Touched, cook: Cook, { volume, weight }: Measure): s
       });
     case 'lift':
       return t('screens.touched.volume-lifted-out', { volume: volume(event.volume_ml) });
+    case 'beside': {
+      const what = cook.working.prep[event.work]?.what ?? '';
+      return event.is === 'begun'
+        ? t('screens.touched.begun-beside-what', { what })
+        : t('screens.touched.ready-beside-what', { what });
+    }
     case 'not-yet':
       return t('common.not-yet');
     case 'trouble':

@@ -3,13 +3,15 @@ import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { StockColumn } from '../pictures/StockColumn';
 import { useSize } from '../pictures/useSize';
-import { clock, useNow } from '../time';
+import { clock, lasting, useNow } from '../time';
+import { useKeys } from '../parts/useKeys';
 import { stepsOf } from './ahead';
 import { AtThePass } from './AtThePass';
 import { momentOf } from './due';
 import { Left } from './Left';
 import { plateNow } from './plate';
-import { besides } from './sideWork';
+import type { Say } from './say';
+import { besides, type Beside as Work } from './sideWork';
 import { isPour } from './steps';
 import { t, wordOf } from '../words/messages';
 
@@ -23,7 +25,17 @@ const MIN_HEIGHT = 180;
 const WORTH_A_WORD = 10;
 
 /** What is left: in the pot, to do next, to the pull and to the table, with how well that is known. */
-export function Beside({ cook, timezone }: { cook: Cook; timezone: string }) {
+export function Beside({
+  cook,
+  timezone,
+  say,
+  busy,
+}: {
+  cook: Cook;
+  timezone: string;
+  say: Say;
+  busy: boolean;
+}) {
   const { state, working, forecast } = cook;
   const { plan } = working;
   const steps = stepsOf(cook);
@@ -43,7 +55,7 @@ export function Beside({ cook, timezone }: { cook: Cook; timezone: string }) {
             </li>
           ))}
         </ol>
-        <SideWorks cook={cook} />
+        <SideWorks cook={cook} say={say} listens={!busy} />
         {cook.scale.weigh_first && state.status !== 'waiting' && (
           <p className="text-[0.85em] leading-tight font-semibold text-saffron">
             {t('stove.beside.weigh-it-first')}
@@ -76,23 +88,53 @@ function Step({ step, at }: { step: ReturnType<typeof stepsOf>[number]; at: numb
 }
 
 /** Side pans and what else wants hands soon, each with its own clock. */
-function SideWorks({ cook }: { cook: Cook }) {
+function SideWorks({ cook, say, listens }: { cook: Cook; say: Say; listens: boolean }) {
   const now = useNow(5000);
   const works = besides(cook, now).slice(0, SHOWN);
+  const first = works[0];
+  const mark = (one: Work) => say({ kind: 'beside', work: one.work, is: one.begun ? 'ready' : 'begun' });
+  useKeys((key) => (key === 'e' && first ? () => mark(first) : undefined), listens);
   return works.length === 0 ? null : (
     <ol aria-label={t('stove.beside.beside-the-pan')}>
-      {works.map((one) => (
-        <li key={one.what} className="border-t border-dashed border-iron-rule py-[0.2em]">
-          <span className="float-right pl-[0.4em] text-saffron">
-            <Left to={now < one.begin ? one.begin : one.ready} over={t('common.now-4')} />
-          </span>
-          <span className="text-chalk-soft">
-            {now < one.begin ? t('stove.beside.begin') : t('stove.beside.ready')}{' '}
-          </span>
-          {one.what}
+      {works.map((one, row) => (
+        <li key={one.work} className="border-t border-dashed border-iron-rule">
+          <SideWorkLine one={one} isFirst={row === 0} onMark={() => mark(one)} />
         </li>
       ))}
     </ol>
+  );
+}
+
+/** ms from which a work that will be ready too late is worth a word. */
+const TOO_LATE = 30_000;
+
+/** One work: begun by a touch, ready by the next. */
+function SideWorkLine({ one, isFirst, onMark }: { one: Work; isFirst: boolean; onMark: () => void }) {
+  return (
+    <button
+      type="button"
+      onClick={onMark}
+      aria-keyshortcuts={isFirst ? 'e' : undefined}
+      className="beside-work"
+      data-begun={one.begun}
+    >
+      <span className="float-right pl-[0.4em] text-saffron">
+        <Left to={one.begun ? one.ready : one.begin} over={t('common.now-4')} />
+      </span>
+      {isFirst && <kbd className="beside-key">E</kbd>}
+      <span className="text-chalk-soft">
+        {one.begun ? t('stove.beside.ready') : t('stove.beside.begin')}{' '}
+      </span>
+      {one.what}
+      {one.late > TOO_LATE && one.begun && (
+        <span className="block text-saffron">
+          {t('stove.beside.late-after-its-step', { late: lasting(one.late / 1000) })}
+        </span>
+      )}
+      {one.waitsFor !== null && (
+        <span className="block text-chalk-soft">{t('stove.beside.after-what', { what: one.waitsFor })}</span>
+      )}
+    </button>
   );
 }
 

@@ -79,6 +79,8 @@ function withOne(before: Cook, event: Touch): Cook {
       return with_(cook, { status: 'given-up', stage: null, ended_by: event.id });
     case 'undo':
       return undone(cook, event.event, before.state.undo);
+    case 'beside':
+      return with_(cook, { beside: besideWith(cook.state.beside, event) });
     case 'note':
       return with_(cook, { note: event.note });
     default:
@@ -86,8 +88,20 @@ function withOne(before: Cook, event: Touch): Cook {
   }
 }
 
-/** A step that is done already, a lid that is there already. */
+const MOMENT = { begun: 'begun_at', ready: 'ready_at' } as const;
+
+function besideWith(
+  before: Cook['state']['beside'],
+  { work, is, at }: Extract<Touch, { kind: 'beside' }>,
+): Cook['state']['beside'] {
+  const said = before.find((one) => one.work === work) ?? { work, begun_at: null, ready_at: null };
+  return [...before.filter((one) => one.work !== work), { ...said, [MOMENT[is]]: at }];
+}
+
+/** A step that is done already, a lid that is there already, a work that is ready already. */
 const changesNothing = ({ state }: Cook, event: Touch): boolean =>
+  (event.kind === 'beside' &&
+    state.beside.some((one) => one.work === event.work && one[MOMENT[event.is]] !== null)) ||
   ((event.kind === 'done' || event.kind === 'pour') && state.done.some((one) => one.stage === event.stage)) ||
   (event.kind === 'lid' && event.on === state.lid_on);
 

@@ -1,5 +1,6 @@
 import type {
   CookEventAbandon,
+  CookEventBeside,
   CookEventDone,
   CookEventHeat,
   CookEventLid,
@@ -20,6 +21,7 @@ import type {
 /** Every kind of touch, each with what it says. */
 export type Touch =
   | CookEventAbandon
+  | CookEventBeside
   | CookEventDone
   | CookEventHeat
   | CookEventLid

@@ -7,9 +7,17 @@ type Prep = Cook['working']['prep'][number];
 
 /** Work beside the pan, with its own clock: when it is begun and when it must be ready, ms since 1970, as the cook goes now. */
 export interface Beside {
+  /** Place in the plan's list. */
+  work: number;
   what: string;
   begin: number;
   ready: number;
+  /** It was said to be begun. */
+  begun: boolean;
+  /** What it needs, where that is not ready yet. */
+  waitsFor: string | null;
+  /** ms after the step that wants it at which it will be ready, as it was begun; 0 in time. */
+  late: number;
 }
 
 /** What does not come before the service is shown from so long before it is begun until so long after it is due, ms. */
@@ -19,14 +27,35 @@ const STILL = 60_000;
 /** The works beside the pan that want hands soon, in order of when they begin. */
 export function besides(cook: Cook, now: number): Beside[] {
   return cook.working.prep
-    .flatMap((one) => (one.ahead || one.ready === undefined ? [] : [beside(cook, one)]))
-    .filter(({ begin, ready }) => now > begin - SOON && now < ready + STILL)
+    .flatMap((one, work) =>
+      one.ahead || one.ready === undefined || isReady(cook, work) ? [] : [beside(cook, one, work)],
+    )
+    .filter(({ begin, ready, begun }) => begun || (now > begin - SOON && now < ready + STILL))
     .sort((a, b) => a.begin - b.begin);
 }
 
-function beside(cook: Cook, one: Prep): Beside {
-  const ready = momentOf(cook, minuteOf(cook, one)) - (one.lead_min ?? 0) * 60_000;
-  return { what: one.what, begin: ready - one.takes_min * 60_000, ready };
+const saidOf = (cook: Cook, work: number) => cook.state.beside.find((one) => one.work === work);
+
+const isReady = (cook: Cook, work: number): boolean => saidOf(cook, work)?.ready_at != null;
+
+function beside(cook: Cook, one: Prep, work: number): Beside {
+  const wanted = momentOf(cook, minuteOf(cook, one)) - (one.lead_min ?? 0) * 60_000;
+  const takes = one.takes_min * 60_000;
+  const begun = saidOf(cook, work)?.begun_at ?? null;
+  const begin = begun === null ? wanted - takes : Date.parse(begun);
+  const needs = one.needs ?? null;
+  return {
+    work,
+    what: one.what,
+    begin,
+    ready: begin + takes,
+    begun: begun !== null,
+    waitsFor:
+      begun !== null || needs === null || isReady(cook, needs)
+        ? null
+        : (cook.working.prep[needs]?.what ?? null),
+    late: Math.max(0, begin + takes - wanted),
+  };
 }
 
 /** Minute of the cook that it must be ready for, as it is forecast now. */

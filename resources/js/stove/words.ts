@@ -19,6 +19,7 @@ export const CALLED: Record<Touch['kind'], string> = {
   'not-yet': t('common.not-yet'),
   taste: t('stove.notKept.a-taste'),
   weigh: t('stove.notKept.a-weighing'),
+  beside: t('stove.notKept.a-work-beside-the-pan'),
   trouble: t('stove.notKept.a-way-back'),
   undo: t('stove.notKept.undo'),
   verdict: t('stove.notKept.the-verdict'),
