@@ -37,7 +37,7 @@ final class DishAsk
     private const MOST_G = 100_000.0;
 
     /** What a dish says is to so much rice, g. */
-    private const TO_G = 80;
+    public const TO_G = 80;
 
     public static function of(Asked $asked): Ask
     {

@@ -16,6 +16,7 @@ use Velko\Core\Crust\CrustWish;
 use Velko\Core\Food\Goes;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Toasting;
+use Velko\Core\Mise\Ready;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Family;
 use Velko\Core\Quantity\Fact;
@@ -51,7 +52,7 @@ final class DishBody
                 'per' => $one->per->value, 'goes' => $one->goes->value, 'until' => $one->until?->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
             ])->all()),
             'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
-                ...$one->only(['what', 'takes_min', 'hands_min', 'ahead', 'needs']), 'ready' => $one->ready->value,
+                ...$one->only(['what', 'takes_min', 'hands_min', 'ahead', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g']), 'ready' => $one->ready->value,
             ])->all()),
         ];
     }
@@ -131,7 +132,7 @@ final class DishBody
      *
      * @return array{list<array<string, mixed>>, list<array<string, mixed>>} rows of ingredients and of side work
      *
-     * @throws BadDocument when a work needs one that does not stand before it
+     * @throws BadDocument when a work needs one that does not stand before it, or takes stock and goes into no pan
      */
     public static function rows(array $body): array
     {
@@ -153,7 +154,10 @@ final class DishBody
             if (is_int($needs) && $needs >= $position) {
                 throw BadDocument::at("/dish/side_work/$position/needs", $position === 0 ? 'must be null: nothing stands before it' : 'must be a whole number from 0 to '.($position - 1).' (the place of a work that stands before it)');
             }
-            $works[] = [...$one, 'needs' => $needs, 'position' => $position];
+            if ($one['ready'] === Ready::Table->value && ($one['drinks_ml_per_80_g'] ?? 0) > 0) {
+                throw BadDocument::at("/dish/side_work/$position/drinks_ml_per_80_g", 'must be 0: what is ready by the table carries no stock into the pan');
+            }
+            $works[] = [...$one, 'needs' => $needs, 'drinks_ml_per_80_g' => $one['drinks_ml_per_80_g'] ?? 0, 'gives_ml_per_80_g' => $one['gives_ml_per_80_g'] ?? 0, 'position' => $position];
         }
 
         return [$ingredients, $works];

@@ -28,7 +28,7 @@ final class KeepHouse
         $kitchen->update([
             'name' => $document['name'], 'altitude_m' => round(self::altitude($document), 1),
             'room_c' => $document['room_c'], 'timezone' => $document['timezone'], 'units' => $document['units'],
-            ...array_intersect_key($document, array_flip(['plates_c', 'salt_low', 'salt_high'])),
+            ...array_intersect_key($document, array_flip(['plates_c', 'glug_ml', 'salt_low', 'salt_high'])),
             ...$safety,
         ]);
     }

@@ -47,6 +47,7 @@ final class KitchenDocument
             'boiling_c' => round(Steam::boilingPoint(Atmosphere::pressure($kitchen->altitude_m)), 1),
             'room_c' => $kitchen->room_c,
             'plates_c' => $kitchen->plates_c,
+            'glug_ml' => $kitchen->glug_ml,
             'salt_low' => $kitchen->salt_low,
             'salt_high' => $kitchen->salt_high,
             'timezone' => $kitchen->timezone,

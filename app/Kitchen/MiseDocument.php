@@ -70,10 +70,22 @@ final class MiseDocument
         ], self::ingredients($dish));
     }
 
+    /**
+     * @param  float  $rice  g raw in the pan
+     *
+     * @return list<SideWork>
+     */
+    public static function works(Dish $dish, float $rice): array
+    {
+        $mains = $rice / DishAsk::TO_G;
+
+        return array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead, $one->needs, $one->drinks_ml_per_80_g * $mains, $one->gives_ml_per_80_g * $mains))->all());
+    }
+
     /** @return list<array<string, mixed>> in order of the start */
     public static function prep(Dish $dish, Plan $plan, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
     {
-        $works = array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead, $one->needs))->all());
+        $works = self::works($dish, $plan->rice());
         $at = static fn (float $minute): CarbonImmutable => $firstLiquid->addSeconds((int) round(60 * $minute));
 
         return array_map(static fn (array $one): array => [
@@ -84,6 +96,8 @@ final class MiseDocument
             'ready' => $one['work']->ready->value,
             'lead_min' => round($one['lead'], 2),
             'needs' => $one['needs'],
+            'drinks_ml' => Amount::rounded($one['work']->drinks, 'ml'),
+            'gives_ml' => Amount::rounded($one['work']->gives, 'ml'),
             'takes_min' => $one['work']->takes,
             'hands_min' => $one['work']->hands,
             'ahead' => $one['work']->ahead,

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $altitude_m
  * @property float $room_c
  * @property float $plates_c
+ * @property float $glug_ml what a glug from the bottle is here
  * @property float $salt_low g in 100 g of the plate
  * @property float $salt_high
  * @property string $timezone
@@ -49,7 +50,7 @@ final class Kitchen extends Model
 
     protected function casts(): array
     {
-        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'salt_low' => 'float', 'salt_high' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
+        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'glug_ml' => 'float', 'salt_low' => 'float', 'salt_high' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
     }
 
     /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int} */

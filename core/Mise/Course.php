@@ -28,13 +28,16 @@ final readonly class Course
     /** Rice left in its pan goes on cooking, and a plain steel one gives it a taste: out within so many minutes (5 to 10, common practice, no single source). */
     public const EMPTIED_WITHIN = 8.0;
 
-    /** @param  list<Ingredient>  $ingredients  as they stand in the ask of the plan */
-    public function __construct(private Plan $plan, private array $ingredients, private float $main) {}
+    /**
+     * @param  list<Ingredient>  $ingredients  as they stand in the ask of the plan
+     * @param  list<SideWork>  $works  beside the pan
+     */
+    public function __construct(private Plan $plan, private array $ingredients, private float $main, private array $works = []) {}
 
     /** @return list<Stage> in order of time */
     public function stages(): array
     {
-        $stages = $this->withTheRice(AddIns::among($this->plan, $this->ingredients, $this->main));
+        $stages = $this->withLiquors($this->withTheRice(AddIns::among($this->plan, $this->ingredients, $this->main)));
         $serve = array_pop($stages);
 
         return Stages::inOrder([...$this->beforeTheRice(), ...$stages, ...$this->atThePass(), ...$serve === null ? [] : [$serve]]);
@@ -105,6 +108,33 @@ final readonly class Course
         }
 
         return [new Stage($this->riceIn(), StageKind::Base, Goes::WithTheRice->fact(), items: $items), ...$stages];
+    }
+
+    /**
+     * What steeped in the stock is part of a pour: what is ready for the last dose of that, else of the first; what that does not hold, of the next.
+     *
+     * @param  list<Stage>  $stages
+     *
+     * @return list<Stage>
+     */
+    private function withLiquors(array $stages): array
+    {
+        $pours = array_keys(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
+        $items = [];
+        $room = array_map(static fn (int $at): float => $stages[$at]->volume ?? 0.0, $pours);
+        foreach ($this->works as $work) {
+            $left = Amount::rounded($work->drinks, 'ml');
+            foreach ($work->ready === Ready::LastDose ? array_reverse(array_keys($pours)) : array_keys($pours) as $pour) {
+                $here = min($left, $room[$pour]);
+                if ($here > 0.0) {
+                    $items[$pours[$pour]][] = new Item($work->name(), $here, 'ml');
+                    $room[$pour] -= $here;
+                    $left -= $here;
+                }
+            }
+        }
+
+        return array_map(static fn (Stage $stage, int $at): Stage => isset($items[$at]) ? $stage->withItems([...$stage->items, ...$items[$at]]) : $stage, $stages, array_keys($stages));
     }
 
     /** @return list<Stage> what comes out of the pan before anybody is served, and what goes on top */

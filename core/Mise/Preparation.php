@@ -14,6 +14,7 @@ final class Preparation
 {
     /**
      * The dish's own side work, and what every pan needs: the stock on the fire so long before as its volume needs, the rice soaked.
+     * What steeps in hot stock finds it hot.
      *
      * @param  list<SideWork>  $work
      *
@@ -22,15 +23,30 @@ final class Preparation
     public static function of(Plan $plan, array $work): array
     {
         $ask = $plan->ask;
-        $work[] = new SideWork(Fact::of('prep.stock'), Ready::Stock, round($ask->stock->warmsIn($plan->make()) + $ask->stock->held), 1.0, true);
+        $work[] = new SideWork(Fact::of('prep.stock'), Ready::Stock, round($ask->stock->warmsIn(self::ownStock($plan, $work)) + $ask->stock->held), 1.0, true);
+        $stock = count($work) - 1;
         if ($ask->method->soak > 0) {
             $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), Ready::Rice, $ask->method->soak, 2.0, false);
         }
         $list = self::backFromTheTable($plan, $work);
+        foreach ($list as $one) {
+            $early = $one['work']->drinks > 0.0 ? max(0.0, $list[$stock]['ready'] - $one['start']) : 0.0;
+            $list[$stock] = [...$list[$stock], 'start' => $list[$stock]['start'] - $early, 'ready' => $list[$stock]['ready'] - $early, 'lead' => $list[$stock]['lead'] + $early];
+        }
         uasort($list, static fn (array $a, array $b): int => $a['start'] <=> $b['start']);
         $places = array_flip(array_keys($list));
 
         return array_map(static fn (array $one): array => [...$one, 'needs' => $one['work']->needs === null ? null : $places[$one['work']->needs] ?? null], array_values($list));
+    }
+
+    /**
+     * Stock that the kitchen has to bring itself, mL: all but the liquors that the works leave for it.
+     *
+     * @param  list<SideWork>  $work
+     */
+    public static function ownStock(Plan $plan, array $work): float
+    {
+        return max(0.0, $plan->make() - array_sum(array_map(static fn (SideWork $one): float => $one->gives, $work)));
     }
 
     /**

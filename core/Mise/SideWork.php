@@ -14,6 +14,16 @@ final readonly class SideWork
      * @param  float  $hands  min of hands in it
      * @param  bool  $ahead  can be done before service
      * @param  int|null  $needs  place in its list of what must be ready before this is begun, which stands before it
+     * @param  float  $drinks  mL of the hot stock that it takes and carries into the pan with it: saffron steeped
+     * @param  float  $gives  mL of its own liquor that go to the stock: what cuttlefish was braised in
      */
-    public function __construct(public Fact $what, public Ready $ready, public float $takes, public float $hands, public bool $ahead, public ?int $needs = null) {}
+    public function __construct(public Fact $what, public Ready $ready, public float $takes, public float $hands, public bool $ahead, public ?int $needs = null, public float $drinks = 0.0, public float $gives = 0.0) {}
+
+    /** What the kitchen calls it; nothing where it is what every pan needs. */
+    public function name(): string
+    {
+        $text = $this->what->args['text'] ?? '';
+
+        return is_string($text) ? $text : '';
+    }
 }

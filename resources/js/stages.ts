@@ -34,8 +34,9 @@ export const VERB: Record<Kind, string> = {
 
 type Amount = (value: number, unit: string) => string;
 
-/** The one thing that a step is about; null where there are none or several. */
-export const only = ({ item, items = [] }: Stage) => item ?? (items.length === 1 ? (items[0] ?? null) : null);
+/** The one thing that a step is about; null where there are none or several, and where what is poured only holds some. */
+export const only = ({ volume_ml, item, items = [] }: Stage) =>
+  item ?? (volume_ml === null && items.length === 1 ? (items[0] ?? null) : null);
 
 /** How much of it, where it is one thing and is measured. */
 export function amounts(stage: Stage, amount: Amount): string {
@@ -49,7 +50,8 @@ export function named(stage: Stage, amount: Amount): string {
   if (one !== null) {
     return one.name;
   }
-  return (stage.items ?? [])
+  const words = (stage.items ?? [])
     .map(({ name, amount: much, unit }) => (much > 0 ? `${amount(much, unit)} ${name}` : name))
     .join(', ');
+  return stage.volume_ml !== null && words !== '' ? t('stove.now.of-it-words', { words }) : words;
 }

@@ -24,7 +24,7 @@ beforeEach(function (): void {
                 ['name' => 'nettle tops', 'amount' => 30, 'unit' => 'g', 'per' => 'main', 'goes' => 'at-minute', 'minute' => 12, 'before_min' => null, 'until' => null, 'comes_out' => false, 'temperature_c' => 70, 'food' => ['group' => 'leaf', 'salt_g_per_100_g' => 0.3], 'suits' => 'vegan', 'allergens' => []],
                 ['name' => 'hazelnuts', 'amount' => 8, 'unit' => 'g', 'per' => 'plate', 'goes' => 'on-top', 'minute' => null, 'before_min' => null, 'until' => null, 'comes_out' => false, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => ['nuts']],
             ],
-            'side_work' => [['what' => 'blanch the nettles', 'ready' => 'rice', 'takes_min' => 20, 'hands_min' => 8, 'ahead' => false, 'needs' => null], ['what' => 'shred them', 'ready' => 'last-dose', 'takes_min' => 5, 'hands_min' => 5, 'ahead' => false, 'needs' => 0]],
+            'side_work' => [['what' => 'blanch the nettles', 'ready' => 'rice', 'takes_min' => 20, 'hands_min' => 8, 'ahead' => false, 'needs' => null, 'drinks_ml_per_80_g' => 12.5, 'gives_ml_per_80_g' => 0], ['what' => 'shred them', 'ready' => 'last-dose', 'takes_min' => 5, 'hands_min' => 5, 'ahead' => false, 'needs' => 0, 'drinks_ml_per_80_g' => 0, 'gives_ml_per_80_g' => 40]],
             ...$dish,
         ],
     ];
@@ -154,6 +154,8 @@ it('refuses what does not go together, by field', function (array $dish, string 
     'no name' => [['name' => ''], '/dish/name', 'text'],
     'half a gram of a mushroom' => [['ingredients' => [['name' => 'x', 'amount' => -1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => []]]], '/dish/ingredients/0/amount', 'from 0'],
     'a food of more water than it weighs' => [['ingredients' => [['name' => 'x', 'amount' => 1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'food' => ['water_percent' => 120], 'suits' => 'vegan', 'allergens' => []]]], '/dish/ingredients/0/food/water_percent', 'from 0 to 100'],
+    'stock for what is never in the pan' => [['side_work' => [['what' => 'x', 'ready' => 'table', 'takes_min' => 1, 'hands_min' => 1, 'ahead' => false, 'drinks_ml_per_80_g' => 10]]], '/dish/side_work/0/drinks_ml_per_80_g', 'must be 0'],
+    'more liquor than a pot' => [['side_work' => [['what' => 'x', 'ready' => 'stock', 'takes_min' => 1, 'hands_min' => 1, 'ahead' => false, 'gives_ml_per_80_g' => 2001]]], '/dish/side_work/0/gives_ml_per_80_g', 'from 0 to 2000'],
     'a work that needs itself' => [['side_work' => [['what' => 'x', 'ready' => 'rice', 'takes_min' => 1, 'hands_min' => 1, 'ahead' => false, 'needs' => 0]]], '/dish/side_work/0/needs', 'nothing stands before it'],
     'a lid over what is stirred' => [['cover' => 'to-the-end'], '/dish/cover', 'must be one of open'],
     'an allergen nobody knows' => [['ingredients' => [['name' => 'x', 'amount' => 1, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => ['moonlight']]]], '/dish/ingredients/0/allergens/0', 'must be one of celery'],

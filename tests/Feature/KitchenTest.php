@@ -166,6 +166,16 @@ describe('a boil-off test', function (): void {
     });
 });
 
+it('pours its own glug', function (): void {
+    $house = ['format' => 'velko.house/1', 'name' => 'The Lock', 'altitude_m' => 0, 'room_c' => 20, 'timezone' => 'Europe/Brussels', 'units' => 'metric'];
+    $glugs = ['format' => 'velko.amount-said/1', 'text' => '2 glugs', 'name' => 'olive oil', 'others' => []];
+    $this->postJson('/api/amounts', $glugs)->assertOk()->assertJsonPath('amount', 30); // two of 15 mL, where nobody says otherwise
+    $this->putJson('/api/kitchen', [...$house, 'glug_ml' => 22])->assertOk()->assertJsonPath('glug_ml', 22);
+    $this->postJson('/api/amounts', $glugs)->assertOk()->assertJsonPath('amount', 44);
+    $this->putJson('/api/kitchen', $house)->assertOk()->assertJsonPath('glug_ml', 22); // who does not say it changes nothing
+    $this->putJson('/api/kitchen', [...$house, 'glug_ml' => 200])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/glug_ml')->assertJsonPath('errors.0.detail', fn (string $detail): bool => str_contains($detail, '2 to 60'));
+});
+
 it('keeps the temperatures its own code asks for, and says them in the cautions', function (): void {
     $house = ['format' => 'velko.house/1', 'name' => 'k', 'altitude_m' => 0, 'room_c' => 24, 'timezone' => 'UTC', 'units' => 'metric'];
     $safety = ['fish_c' => 65, 'poultry_c' => 75, 'meat_c' => 70, 'hot_holding_c' => 63, 'fridge_days' => 1];

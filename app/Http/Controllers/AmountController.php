@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
 use App\Http\Requests\AmountRequest;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Velko\Core\Mise\Spoken;
 use Velko\Core\Quantity\NotAMeasure;
@@ -17,7 +19,7 @@ final class AmountController
     private const MOST = 100_000;
 
     /** @throws BadDocument when it is no amount, or more than a dish may have */
-    public function __invoke(AmountRequest $request): JsonResponse
+    public function __invoke(AmountRequest $request, #[CurrentUser] User $user): JsonResponse
     {
         /** @var array{text: string, name: string, others: list<array{name: string, amount: int|float, unit: 'g'|'ml'|'pieces'}>, rice_cup_g?: int|float|null} $said */
         $said = $request->document();
@@ -25,7 +27,7 @@ final class AmountController
         try {
             [$amount, $unit] = array_key_exists('rice_cup_g', $said)
                 ? [round((new Spoken)->rice($said['text'], $said['rice_cup_g'] === null ? null : (float) $said['rice_cup_g'])), 'g']
-                : (new Spoken)->read($said['text'], $said['name'], $others);
+                : (new Spoken($user->kitchen->glug_ml))->read($said['text'], $said['name'], $others);
         } catch (NotAMeasure|OutOfRange $fault) {
             throw BadDocument::at('/text', $fault->getMessage());
         }

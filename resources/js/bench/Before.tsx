@@ -2,7 +2,7 @@ import { useAmount } from '../amount';
 import { Link } from 'react-router';
 import { api } from '../api';
 import type { Working } from '../contracts.generated';
-import { useCook } from '../cook';
+import { useCook, useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { TakeOutText } from '../parts/TakeOut';
 import { clock } from '../time';
@@ -80,6 +80,7 @@ function Mise({ working }: { working: Working }) {
 
 function Prep({ working }: { working: Working }) {
   const { timezone } = useCook();
+  const { volume } = useMeasure();
   return (
     <table aria-label={t('bench.before.to-begin')} className="w-full text-base leading-snug">
       <caption className="pb-1 text-left font-semibold">{t('bench.before.to-begin')}</caption>
@@ -91,6 +92,18 @@ function Prep({ working }: { working: Working }) {
             </td>
             <td className="pr-3">
               {one.what}
+              {(one.drinks_ml ?? 0) > 0 && (
+                <span className="text-sm text-ink-soft">
+                  {' '}
+                  {t('bench.before.in-volume-of-the-stock', { volume: volume(one.drinks_ml ?? 0) })}
+                </span>
+              )}
+              {(one.gives_ml ?? 0) > 0 && (
+                <span className="text-sm text-ink-soft">
+                  {' '}
+                  {t('bench.before.volume-to-the-stock', { volume: volume(one.gives_ml ?? 0) })}
+                </span>
+              )}
               {one.ahead && <span className="text-sm text-ink-soft"> {t('bench.before.or-ahead')}</span>}
               {one.late && <b className="text-tomato"> {t('bench.before.too-late')}</b>}
             </td>

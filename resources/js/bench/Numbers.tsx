@@ -42,6 +42,7 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
   const { plan, dish } = working;
   const measure = useMeasure();
   const { volume, weight } = measure;
+  const liquor = working.prep.reduce((all, one) => all + (one.gives_ml ?? 0), 0);
   const minutes = (value: number) => t('bench.numbers.value-min', { value: minute(value) });
   return (
     <div className="flex flex-wrap items-start justify-between">
@@ -71,7 +72,17 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
       <Explain
         label={t('bench.numbers.put-on-beside-it')}
         value={volume(plan.side_pot.make_ml)}
-        note={t('bench.numbers.reserve-held-back', { reserve: volume(plan.reserve_ml) })}
+        note={
+          <>
+            {t('bench.numbers.reserve-held-back', { reserve: volume(plan.reserve_ml) })}
+            {liquor > 0 && (
+              <>
+                <br />
+                {t('bench.numbers.of-it-liquor', { liquor: volume(liquor) })}
+              </>
+            )}
+          </>
+        }
         terms={sum(
           plan,
           'make_ml',

@@ -1,5 +1,5 @@
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import { Field, Pick, Tick } from '../parts/Field';
+import { Amount, Field, Pick, Tick } from '../parts/Field';
 import type { Option } from '../parts/Select';
 import { t } from '../words/messages';
 import { Another, Remove } from '../kitchen/rows';
@@ -64,13 +64,34 @@ export function SideWork() {
                   numeric
                 />
               )}
+              <Amount
+                name={name(row, 'drinks_ml_per_80_g')}
+                label={t('dish.dishForm.takes-of-the-stock')}
+                of="volume"
+                unitWords={t('common.a-main')}
+              />
+              <Amount
+                name={name(row, 'gives_ml_per_80_g')}
+                label={t('dish.dishForm.liquor-to-the-stock')}
+                of="volume"
+                unitWords={t('common.a-main')}
+              />
             </div>
           </li>
         ))}
       </ol>
       <Another
         onPress={() =>
-          rows.append({ what: '', ready: 'rice', takes_min: 20, hands_min: 5, ahead: true, needs: null })
+          rows.append({
+            what: '',
+            ready: 'rice',
+            takes_min: 20,
+            hands_min: 5,
+            ahead: true,
+            needs: null,
+            drinks_ml_per_80_g: 0,
+            gives_ml_per_80_g: 0,
+          })
         }
       >
         {t('dish.dishForm.more-work')}

@@ -23,6 +23,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         boiling_c: null as number | null,
         room_c: kitchen.room_c,
         plates_c: kitchen.plates_c,
+        glug_ml: kitchen.glug_ml,
         salt_low: kitchen.salt_low,
         salt_high: kitchen.salt_high,
         timezone: kitchen.timezone,
@@ -42,6 +43,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         <Amount name="boiling_c" label={t('kitchen.houseForm.or-water-boils-at')} of="heat" />
         <Amount name="room_c" label={t('kitchen.houseForm.room')} of="heat" />
         <Amount name="plates_c" label={t('kitchen.houseForm.plates')} of="heat" />
+        <Amount name="glug_ml" label={t('kitchen.houseForm.a-glug')} of="volume" />
         <Field name="salt_low" label={t('kitchen.houseForm.salt-from')} kind="number" />
         <Field name="salt_high" label={t('kitchen.houseForm.salt-to')} kind="number" />
       </div>

@@ -7,7 +7,7 @@ import type { Step } from './ahead';
 import { useMoment } from '../time';
 import { Left } from './Left';
 import { readingOf } from './readings';
-import { itemsOf } from './steps';
+import { isPour, itemsOf } from './steps';
 import { t } from '../words/messages';
 
 /** Before the first step: what goes into the pan, and what stands ready. */
@@ -69,8 +69,8 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   const { dose, weight } = useMeasure();
   const { working } = cook;
   const items = itemsOf(cook, step);
-  const only = step.item ?? (items.length === 1 ? items[0] : null);
-  if (items.length > 1 || only?.amount === 0) {
+  const only = isPour(step) ? null : (step.item ?? (items.length === 1 ? items[0] : null));
+  if (!isPour(step) && (items.length > 1 || only?.amount === 0)) {
     return <Items items={items} />;
   }
   if (only) {
@@ -86,18 +86,21 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   if (step.volume_ml !== null) {
     const { number, unit } = dose(step.volume_ml);
     return (
-      <Digits
-        number={number}
-        unit={unit}
-        second={
-          step.ladles === null
-            ? null
-            : t('common.ladles-of-number', {
-                ladles: ladles(step.ladles),
-                number: dose(working.ladle_ml).number,
-              })
-        }
-      />
+      <>
+        <Digits
+          number={number}
+          unit={unit}
+          second={
+            step.ladles === null
+              ? null
+              : t('common.ladles-of-number', {
+                  ladles: ladles(step.ladles),
+                  number: dose(working.ladle_ml).number,
+                })
+          }
+        />
+        <WithIt cook={cook} step={step} />
+      </>
     );
   }
   if (step.kind === 'finish') {
@@ -128,7 +131,11 @@ function WithIt({ cook, step }: { cook: Cook; step: Step }) {
   const amount = useAmount();
   const items = itemsOf(cook, step);
   const words = items.map((one) => `${amount(one.amount, one.unit)} ${one.name}`).join(', ');
-  return words === '' ? null : <p className="now-say font-bold">{t('stove.now.with-words', { words })}</p>;
+  return words === '' ? null : (
+    <p className="now-say font-bold">
+      {isPour(step) ? t('stove.now.of-it-words', { words }) : t('stove.now.with-words', { words })}
+    </p>
+  );
 }
 
 /** Several things at once, a line each. */

@@ -11,19 +11,22 @@ use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Mise\Course;
 use Velko\Core\Mise\Ingredient;
+use Velko\Core\Mise\Ready;
 use Velko\Core\Mise\Scales;
+use Velko\Core\Mise\SideWork;
 use Velko\Core\Mise\Until;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Quantity\Fact;
 
 /* From the cold pan to the plate. Order, minutes and signs: common practice, no single source. */
 
 /** @param  list<Ingredient>  $ingredients */
-function course(Ask $ask, array $ingredients): Course
+function course(Ask $ask, array $ingredients, SideWork ...$works): Course
 {
     $food = array_map(static fn (Ingredient $one): Portion => new Portion($one->name, Foods::find($one->name) ?? Foods::find('carrot'), $one->amount * $ask->covers, $one->goes, 20.0, $one->minute, fried: $one->goesBackIn()), $ingredients);
 
-    return new Course(Planner::plan($ask->withFood($food)), $ingredients, $ask->gramsPerCover);
+    return new Course(Planner::plan($ask->withFood($food)), $ingredients, $ask->gramsPerCover, array_values($works));
 }
 
 /** @param  list<Stage>  $stages */
@@ -75,6 +78,25 @@ it('begins with the rice where the base is ready', function (): void {
 it('turns in with the rice what goes in with it where nothing is toasted', function (): void {
     $stages = course(Kitchens::soupy(sealed: false), [new Ingredient('turnip', 30, 'g', Scales::Main, Goes::WithTheRice)])->stages();
     expect(told($stages)[0])->toBe([0.0, StageKind::RiceIn, ['turnip']])->and($stages[0]->say->code)->toBe('say.rice-in');
+});
+
+it('pours what steeped in the stock as a part of it: with the first, or with the last, and what one dose does not hold with the next', function (): void {
+    $steeped = static fn (Ask $ask, SideWork ...$works): array => array_map(
+        static fn (Stage $stage): array => [$stage->volume, array_map(static fn (Item $one): array => [$one->name, $one->amount], $stage->items)],
+        array_values(array_filter(course($ask, [], ...$works)->stages(), static fn (Stage $stage): bool => $stage->kind === StageKind::Pour)),
+    );
+    $saffron = static fn (Ready $ready, float $drinks): SideWork => new SideWork(Fact::text('saffron'), $ready, 18.0, 1.0, false, drinks: $drinks);
+    $onePour = $steeped(Kitchens::panRice(6), $saffron(Ready::Rice, 62.0), new SideWork(Fact::text('braise'), Ready::Stock, 60.0, 5.0, true, gives: 400.0));
+    expect($onePour)->toHaveCount(1)
+        ->and($onePour[0][0])->toBe($steeped(Kitchens::panRice(6))[0][0]) // as much goes in as without it
+        ->and($onePour[0][1])->toBe([['saffron', 62.0]]);
+    $plain = $steeped(Kitchens::ask(6));
+    $doses = $steeped(Kitchens::ask(6), $saffron(Ready::Stock, $plain[0][0] + 40.0), $saffron(Ready::LastDose, 20.0));
+    $last = count($doses) - 1;
+    expect($doses[0][1])->toBe([['saffron', $plain[0][0]]])
+        ->and($doses[1][1])->toBe([['saffron', 40.0]])
+        ->and($doses[$last][1])->toBe([['saffron', 20.0]])
+        ->and(array_filter(array_slice($doses, 2, $last - 2), static fn (array $dose): bool => $dose[1] !== []))->toBe([]);
 });
 
 it('has what comes out, and then what goes on top by the plate, before anybody is served', function (): void {

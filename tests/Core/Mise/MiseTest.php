@@ -91,6 +91,19 @@ it('begins what needs another only once that is ready', function (): void {
         ->and($by['toast the saffron']['ready'])->toBe(-21.0)->and($by['toast the saffron']['start'])->toBe(-23.0);
 });
 
+it('has the stock hot by when something steeps in it, and warms the less of it the more liquor comes from beside the pan', function (): void {
+    $plan = Planner::plan(Kitchens::panRice());
+    $stock = static fn (SideWork ...$works): array => array_values(array_filter(Preparation::of($plan, array_values($works)), static fn (array $one): bool => $one['work']->what->code === 'prep.stock'))[0];
+    $steep = new SideWork(Fact::text('steep the saffron'), Ready::Rice, 18, 1, false, drinks: 60.0);
+    // Ready with the rice, three minutes before the first liquid: it steeps from minute −21.
+    expect($stock()['ready'])->toBe(0.0)->and($stock($steep)['ready'])->toBe(-21.0)
+        ->and($stock($steep)['start'])->toBe($stock()['start'] - 21.0);
+    $braise = new SideWork(Fact::text('braise'), Ready::Stock, 60, 5, true, gives: 500.0);
+    expect(Preparation::ownStock($plan, [$braise]))->toBe($plan->make() - 500.0)
+        ->and(Preparation::ownStock($plan, [$braise, $braise, $braise, $braise, $braise, $braise, $braise, $braise, $braise]))->toBe(max(0.0, $plan->make() - 4500.0))
+        ->and($stock($braise)['work']->takes)->toBeLessThan($stock()['work']->takes);
+});
+
 it('puts the stock on so long before as its volume needs', function (): void {
     // From 5 to 92 °C at 1,500 W: 4.18 J/(g·K) × 8,000 g × 87 K / 1,500 W = 1,940 s; a quarter of that for two litres.
     $stock = new Stock(92.0, 0.5);
