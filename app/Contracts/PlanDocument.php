@@ -74,6 +74,7 @@ final class PlanDocument
                 'say_fact' => FactDocument::of($stage->say),
                 'item' => self::item($stage->item),
                 'shift_cm' => $stage->shift === null ? null : self::r($stage->shift, 1),
+                ...$stage->reach === null ? [] : ['reach_c' => $stage->reach],
                 ...$stage->items === [] ? [] : ['items' => array_map(self::item(...), $stage->items)],
             ], $stages ?? AddIns::ofTheAsk($plan)),
             'track' => self::track($plan->track),

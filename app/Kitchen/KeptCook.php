@@ -116,7 +116,7 @@ final class KeptCook
      */
     public static function stages(array $stages): array
     {
-        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], StageKind::from($stage['kind']), isset($stage['say_fact']) ? FactDocument::read($stage['say_fact']) : Fact::text($stage['say']), $stage['volume_ml'], $stage['ladles'], $stage['setting'], isset($stage['item']) ? self::item($stage['item']) : null, $stage['shift_cm'] ?? null, array_values(array_map(self::item(...), $stage['items'] ?? []))), $stages));
+        return array_values(array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], StageKind::from($stage['kind']), isset($stage['say_fact']) ? FactDocument::read($stage['say_fact']) : Fact::text($stage['say']), $stage['volume_ml'], $stage['ladles'], $stage['setting'], isset($stage['item']) ? self::item($stage['item']) : null, $stage['shift_cm'] ?? null, array_values(array_map(self::item(...), $stage['items'] ?? [])), isset($stage['reach_c']) ? (float) $stage['reach_c'] : null), $stages));
     }
 
     /** @param  array<string, mixed>  $item */

@@ -151,7 +151,7 @@ final readonly class WorkOut
     /** The plan's steps from the cold pan to the plate. */
     public static function course(Asked $asked, Plan $plan): Course
     {
-        return new Course($plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main, MiseDocument::works($asked->dish, $plan->rice()));
+        return new Course($plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main, MiseDocument::works($asked->dish, $plan->rice()), $asked->kitchen->poultry_c);
     }
 
     private function firstLiquidAt(): CarbonImmutable

@@ -17,6 +17,7 @@ final readonly class Stage
      * @param  Fact  $say  the sign to wait for or to look at
      * @param  Item|null  $item  what goes in, where it is neither stock nor wine
      * @param  list<Item>  $items  what goes in together, comes out, or goes on top
+     * @param  float|null  $reach  °C that the middle of its items reaches before it goes on
      * @param  float|null  $shift  of the pan's middle from the ring's from here, cm
      */
     public function __construct(
@@ -29,11 +30,12 @@ final readonly class Stage
         public ?Item $item = null,
         public ?float $shift = null,
         public array $items = [],
+        public ?float $reach = null,
     ) {}
 
     /** @param  list<Item>  $items */
     public function withItems(array $items): self
     {
-        return new self($this->minute, $this->kind, $this->say, $this->volume, $this->ladles, $this->mark, $this->item, $this->shift, $items);
+        return new self($this->minute, $this->kind, $this->say, $this->volume, $this->ladles, $this->mark, $this->item, $this->shift, $items, $this->reach);
     }
 }

@@ -22,6 +22,7 @@ enum StageKind: string
     case Stir = 'stir';
     case Lid = 'lid';
     case Taste = 'taste';
+    case Core = 'core';
     case Crust = 'crust';
     case Off = 'off';
     case Finish = 'finish';

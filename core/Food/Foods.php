@@ -81,7 +81,7 @@ final class Foods
     private const FROZEN = 'frozen';
 
     /** What was cooked before has given most of its water already, and loses no more of it in the base. */
-    private const COOKED = ['braised', 'confit', 'roasted', 'cooked', 'fried', 'toasted', 'poached', 'boiled', 'grilled'];
+    private const COOKED = ['braised', 'confit', 'roast', 'roasted', 'cooked', 'fried', 'toasted', 'poached', 'boiled', 'grilled'];
 
     public const STILL_FREES = 0.2;
 

@@ -9,6 +9,9 @@ use Velko\Core\Act\Add;
 /** So much of a food, and when it goes in. */
 final readonly class Portion
 {
+    /** A word of its name that says so, in the singular. */
+    private const POULTRY = ['chicken', 'poussin', 'turkey', 'duck', 'goose', 'quail', 'pigeon', 'fowl', 'pheasant', 'poultry'];
+
     /**
      * @param  string  $name  as the kitchen calls it
      * @param  float  $grams  as it is weighed out
@@ -49,6 +52,12 @@ final readonly class Portion
     public function isInThePan(): bool
     {
         return $this->goes !== Goes::OnTop && $this->grams > 0.0;
+    }
+
+    /** Whether it goes into the pan as raw poultry; what was browned first is only brown outside. */
+    public function isRawPoultry(): bool
+    {
+        return $this->isInThePan() && $this->food->group === Group::Meat && $this->food->loses > 0.0 && array_intersect(self::POULTRY, Names::words($this->name)) !== [];
     }
 
     /** g, once it is sweated or browned */

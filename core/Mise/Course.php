@@ -8,6 +8,7 @@ use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Food\Goes;
+use Velko\Core\Food\Portion;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stages;
@@ -25,19 +26,26 @@ final readonly class Course
     /** A pan is warmed for so long before its fat, min (1 to 3, common practice, no single source). */
     public const WARMS = 2.0;
 
+    /** FDA Food Code 2022, 3-401.11 (from memory); a kitchen has its own. */
+    private const POULTRY_C = 74.0;
+
+    /** It is measured so long before the pan comes off, min. */
+    private const CORE_BEFORE_OFF = 1.5;
+
     /** Rice left in its pan goes on cooking, and a plain steel one gives it a taste: out within so many minutes (5 to 10, common practice, no single source). */
     public const EMPTIED_WITHIN = 8.0;
 
     /**
      * @param  list<Ingredient>  $ingredients  as they stand in the ask of the plan
      * @param  list<SideWork>  $works  beside the pan
+     * @param  float  $poultry  °C that raw poultry reaches in its middle, by the kitchen's code
      */
-    public function __construct(private Plan $plan, private array $ingredients, private float $main, private array $works = []) {}
+    public function __construct(private Plan $plan, private array $ingredients, private float $main, private array $works = [], private float $poultry = self::POULTRY_C) {}
 
     /** @return list<Stage> in order of time */
     public function stages(): array
     {
-        $stages = $this->withLiquors($this->withTheRice(AddIns::among($this->plan, $this->ingredients, $this->main)));
+        $stages = $this->withCore($this->withLiquors($this->withTheRice(AddIns::among($this->plan, $this->ingredients, $this->main))));
         $serve = array_pop($stages);
 
         return Stages::inOrder([...$this->beforeTheRice(), ...$stages, ...$this->atThePass(), ...$serve === null ? [] : [$serve]]);
@@ -108,6 +116,24 @@ final readonly class Course
         }
 
         return [new Stage($this->riceIn(), StageKind::Base, Goes::WithTheRice->fact(), items: $items), ...$stages];
+    }
+
+    /**
+     * Raw poultry is measured while the pan can still give it a minute more.
+     *
+     * @param  list<Stage>  $stages
+     *
+     * @return list<Stage>
+     */
+    private function withCore(array $stages): array
+    {
+        $birds = array_values(array_filter($this->plan->ask->food, static fn (Portion $one): bool => $one->isRawPoultry()));
+        if ($birds === []) {
+            return $stages;
+        }
+        $minute = max(0.0, $this->plan->pulled->minute() - self::CORE_BEFORE_OFF);
+
+        return Stages::inOrder([...$stages, new Stage($minute, StageKind::Core, Fact::of('say.core'), items: array_map(static fn (Portion $one): Item => new Item($one->name, 0.0, 'g'), $birds), reach: $this->poultry)]);
     }
 
     /**

@@ -8,12 +8,16 @@ use Velko\Core\Pan\State;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Temperature;
+use Velko\Core\Vessel\Fit;
 
 /** What the way from the heat to the table does to the rice: it cooks on, and it gets cold. */
 final class WayChecks
 {
     /** Rice that is eaten cooler than this is cold, °C (common practice, no single source). */
     public const COLD_C = 60.0;
+
+    /** On a floor that takes more than this, melting cheese sticks however hard it is beaten, W/m² (our estimate: half a lazy bubble, {@see Fit::LAZY_BUBBLE}). */
+    public const CHEESE_CATCHES = 7500.0;
 
     /** Longest way looked at, min. */
     private const LONGEST = 60.0;
@@ -26,7 +30,7 @@ final class WayChecks
     /** @return list<Warning|null> */
     public static function of(Plan $plan): array
     {
-        return [self::goesSoft($plan), self::coldPlate($plan)];
+        return [self::goesSoft($plan), self::coldPlate($plan), self::cheeseCatches($plan)];
     }
 
     /** It softens by more than a pull can make up for, and is past its window by then. */
@@ -67,6 +71,26 @@ final class WayChecks
             $place->plates < Defaults::PLATES_C && $warm->temperature > $temperature + 1.0 && $plan->ask->isPlated()
                 ? Fact::of('fix.warm-plates', temperature: Temperature::ofC(round($warm->temperature)), within: self::minutes($within))
                 : Fact::of('fix.eaten-within', within: self::minutes($within), temperature: Temperature::ofC(self::COLD_C)),
+        );
+    }
+
+    private static function cheeseCatches(Plan $plan): ?Warning
+    {
+        $ask = $plan->ask;
+        if (! $ask->method->finishOnTheHeat || $ask->method->finish <= 0.0 || $ask->finish->cheese <= 0.0) {
+            return null;
+        }
+        $mark = $ask->burner->weakest();
+        $heat = $ask->burner->net[$mark] / $ask->pan->baseArea();
+        if ($heat <= self::CHEESE_CATCHES) {
+            return null;
+        }
+        $off = self::eaten($ask->withMethod(['finishOnTheHeat' => false]), $plan, $plan->atTable->second);
+
+        return new Warning(
+            'cheese-catches',
+            ['mark' => $mark, 'kilowatts' => round($heat / 1000, 1)],
+            Fact::of('fix.finish-off', temperature: Temperature::ofC(round($off->temperature)), is: Temperature::ofC(round($plan->atTable->temperature))),
         );
     }
 

@@ -22,6 +22,7 @@ export const VERB: Record<Kind, string> = {
   add: t('stove.steps.add'),
   lid: t('stove.steps.lid'),
   taste: t('stove.steps.taste'),
+  core: t('stove.steps.core'),
   off: t('common.off-the-heat-4'),
   finish: t('stove.steps.finish'),
   rest: t('stove.steps.rest'),

@@ -51,6 +51,7 @@ final class ByHand
                 : ($plan->atTable->doneness < $window->middle() ? [$plan->atTable->doneness, '<', $window->low + 0.75] : [$plan->atTable->doneness, '>', $window->high - 0.25]),
             'cooks-on' => [$plan->atTable->doneness, '>', $window->high - 0.25],
             'cold-plate' => [$plan->atTable->temperature, '<', 60.0],
+            'cheese-catches' => [min($ask->burner->net) / $floor, '>', 7500.0],
             'stock-cold' => [$ask->stock->temperature, '<', 75.0],
             'stock-above-boiling' => [$ask->stock->temperature, '>', self::boiling($ask->place->altitude)],
             'too-salty' => [100 * self::salt($plan) / self::plate($plan, $rice), '>', 1.1],

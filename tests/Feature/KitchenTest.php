@@ -183,6 +183,10 @@ it('keeps the temperatures its own code asks for, and says them in the cautions'
         ->and($this->putJson('/api/kitchen', [...$house, 'safety' => $safety])->assertOk()->json('safety'))->toEqual($safety)
         ->and(implode(' ', $this->postJson('/api/work-out', $this->station->ask())->json('cautions')))->toContain('63 °C or above')->toContain('within a day')->toContain('Your local code decides');
     $this->putJson('/api/kitchen', [...$house, 'safety' => [...$safety, 'fish_c' => 20]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/safety/fish_c');
+
+    $this->station->dish->ingredients()->create(['kitchen_id' => $this->station->kitchen->id, 'position' => 20, 'name' => 'chicken thighs', 'amount' => 60, 'unit' => 'g', 'per' => 'main', 'goes' => 'with-the-rice', 'comes_out' => false]);
+    $core = collect($this->postJson('/api/work-out', $this->station->ask())->assertOk()->json('plan.stages'))->firstWhere('kind', 'core');
+    expect($core['reach_c'])->toEqual(75)->and($core['items'][0]['name'])->toBe('chicken thighs')->and($core['say'])->toContain('Your local code decides');
 });
 
 describe('the house', function (): void {

@@ -69,6 +69,10 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   const { dose, weight } = useMeasure();
   const { working } = cook;
   const items = itemsOf(cook, step);
+  const reach = step.stage === null ? null : (working.plan.stages[step.stage]?.reach_c ?? null);
+  if (reach !== null) {
+    return <Core cook={cook} reach={reach} names={items.map((one) => one.name).join(', ')} />;
+  }
   const only = isPour(step) ? null : (step.item ?? (items.length === 1 ? items[0] : null));
   if (!isPour(step) && (items.length > 1 || only?.amount === 0)) {
     return <Items items={items} />;
@@ -124,6 +128,20 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   return ['heat', 'crust'].includes(step.kind) ? (
     <p className="now-digits now-digits-small">{step.setting}</p>
   ) : null;
+}
+
+/** The middle of what must be cooked through: what the probe reads where one stands at the ring, of what it has to reach. */
+function Core({ cook, reach, names }: { cook: Cook; reach: number; names: string }) {
+  const { heat } = useMeasure();
+  const probe = useMoment((now) => readingOf(cook, 'probe', now)?.value ?? null);
+  return (
+    <>
+      <p className="now-digits now-digits-small">{heat(probe ?? reach)}</p>
+      <p className="now-second">
+        {probe === null ? names : t('stove.now.of-reach-names', { reach: heat(reach), names })}
+      </p>
+    </>
+  );
 }
 
 /** What goes in with it, while it goes on. */

@@ -99,6 +99,26 @@ it('pours what steeped in the stock as a part of it: with the first, or with the
         ->and(array_filter(array_slice($doses, 2, $last - 2), static fn (array $dose): bool => $dose[1] !== []))->toBe([]);
 });
 
+it('has raw poultry measured before the pan comes off, to what the kitchen\'s code asks; not what was cooked before, and nothing else', function (string $name, Goes $goes, bool $measured): void {
+    $ask = Kitchens::panRice(6)->withFood([new Portion($name, Foods::find($name) ?? Foods::find('carrot'), 240.0, $goes, 4.0, 2.0)]);
+    $plan = Planner::plan($ask);
+    $stages = (new Course($plan, [], 55.0, poultry: 75.0))->stages();
+    $core = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Core));
+    expect(count($core))->toBe($measured ? 1 : 0);
+    if ($measured) {
+        expect($core[0]->reach)->toBe(75.0)
+            ->and($core[0]->items[0]->name)->toBe($name)
+            ->and($core[0]->minute)->toEqualWithDelta($plan->pulled->minute() - 1.5, 1e-9);
+    }
+})->with([
+    'raw thighs' => ['chicken thighs', Goes::AtMinute, true],
+    'guinea fowl, in the base' => ['guinea fowl', Goes::Base, true],
+    'pulled from a cooked bird' => ['roast chicken', Goes::AtMinute, false],
+    'on top' => ['duck breast', Goes::OnTop, false],
+    'rabbit' => ['rabbit', Goes::AtMinute, false],
+    'fat of a duck' => ['duck fat', Goes::Base, false],
+]);
+
 it('has what comes out, and then what goes on top by the plate, before anybody is served', function (): void {
     $stages = course(Kitchens::ask(6), [
         new Ingredient('bay leaf', 1, 'pieces', Scales::Pan, Goes::Base, comesOut: true),

@@ -204,6 +204,17 @@ describe('warnings', function (): void {
         'more wine than sauce' => [['wine' => 700], 'much-wine'],
     ]);
 
+    it('says where cheese would catch on the heat, and what beating it in off the heat would serve', function (): void {
+        $onTheHeat = static fn (float $kilowatts, float $cheese = 15.0): Velko\Core\Planning\Plan => Planner::plan(Kitchens::ask(6, net: ['low' => 1000 * $kilowatts * M_PI * 0.13 ** 2, 'medium' => 15000 * M_PI * 0.13 ** 2], cheese: $cheese)->withMethod(['finishOnTheHeat' => true, 'finish' => 2.0]));
+        $codes = static fn (Velko\Core\Planning\Plan $plan): array => array_column($plan->warnings, 'code');
+        // Half of a lazy bubble's 15 kW/m² (our estimate): 8 is over it, 7 is not.
+        expect($codes($onTheHeat(8.0)))->toContain('cheese-catches')
+            ->and($codes($onTheHeat(7.0)))->not->toContain('cheese-catches')
+            ->and($codes($onTheHeat(8.0, 0.0)))->not->toContain('cheese-catches');
+        $fix = array_column($onTheHeat(8.0)->warnings, 'fix', 'code')['cheese-catches'];
+        expect($fix->args['temperature']->celsius)->toBeLessThan($fix->args['is']->celsius);
+    });
+
     it('names the covers that do fit, and they do', function (): void {
         $plan = Planner::plan(Kitchens::ask(covers: 20));
         $covers = array_column($plan->warnings, 'fix', 'code')['layer-too-deep']->args['covers'];
