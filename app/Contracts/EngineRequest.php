@@ -14,6 +14,7 @@ use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Rice\Window;
 use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Fire;
 use Velko\Core\Vessel\Pan;
 
 /**
@@ -110,8 +111,10 @@ abstract class EngineRequest
         $net = $this->value('burner/net_w', $usual->net);
 
         $grate = $this->document['burner']['grate_cm'] ?? null;
+        $fire = $this->document['burner']['fuel'] ?? null;
+        $fades = $this->document['burner']['fades_percent_per_min'] ?? null;
 
-        return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net), is_numeric($grate) ? (float) $grate : null);
+        return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net), is_numeric($grate) ? (float) $grate : null, Fire::from(is_string($fire) ? $fire : Fire::Gas->value), is_numeric($fades) ? $fades / 100 : null);
     }
 
     protected function altitude(): float

@@ -29,6 +29,7 @@ use Velko\Core\Season\Finish;
 use Velko\Core\Season\Seasoning;
 use Velko\Core\Season\Wine;
 use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Fire;
 use Velko\Core\Vessel\Ladle;
 
 /** velko.plan-request/1: from the document to the engine's {@see Ask}, and back. */
@@ -60,7 +61,7 @@ final class PlanRequestDocument extends EngineRequest
             'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->window->low, $ask->grain->window->high]],
             'kitchen' => ['altitude_m' => $ask->place->altitude, 'room_c' => $ask->place->room, 'plates_c' => $ask->place->plates],
             'pan' => ['base_diameter_cm' => $ask->pan->base, 'rim_diameter_cm' => $ask->pan->rim, 'height_cm' => $ask->pan->height, 'metal_j_per_k' => $ask->pan->metal],
-            'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'grate_cm' => $ask->burner->grate, 'net_w' => $ask->burner->net],
+            'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'grate_cm' => $ask->burner->grate, ...self::fire($ask->burner), 'net_w' => $ask->burner->net],
             'stock' => $said(['temperature_c' => $ask->stock->temperature, 'salt_percent' => $ask->stock->saltPercent, 'volume_ml' => $ask->stock->given, 'pot_diameter_cm' => $ask->stock->potDiameter, 'held_min' => $ask->stock->held]),
             'extras_g_per_cover' => $ask->extras / $ask->covers,
             'ingredients' => array_values(array_map(self::ingredient(...), $ask->food)),
@@ -171,6 +172,12 @@ final class PlanRequestDocument extends EngineRequest
         }
 
         return $wine;
+    }
+
+    /** @return array<string, string|float> nothing of a knob's: that is what a request means that does not say it */
+    private static function fire(Burner $burner): array
+    {
+        return $burner->fire === Fire::Gas && $burner->fades <= 0.0 ? [] : ['fuel' => $burner->fire->value, 'fades_percent_per_min' => round(100 * $burner->fades, 4)];
     }
 
     private function method(Family $family, Burner $burner): Method

@@ -112,7 +112,7 @@ final class KitchenDocument
     private static function burner(Burner $burner): array
     {
         return [
-            ...$burner->only(['id', 'name', 'ring_cm', 'grate_cm', 'fuel', 'rated_w']),
+            ...$burner->only(['id', 'name', 'ring_cm', 'grate_cm', 'fuel', 'fades_percent_per_min', 'rated_w']),
             'settings' => array_values($burner->settings->map(static fn (BurnerSetting $setting): array => [
                 'mark' => $setting->mark, 'share' => $setting->share, 'net_w' => Station::netPowerAt($burner, $setting), 'measured' => $setting->net_w !== null,
             ])->all()),

@@ -103,7 +103,7 @@ final class SetUp
     {
         ['ring' => $ring, 'fuel' => $fuel, 'rated' => $rated] = Kit::rings()[$code];
 
-        return ['format' => 'velko.burner/1', 'name' => self::said(Fact::of("kit.ring-$code")), 'ring_cm' => $ring, 'fuel' => $fuel, 'rated_w' => $rated, 'marks' => self::marks()];
+        return ['format' => 'velko.burner/1', 'name' => self::said(Fact::of("kit.ring-$code")), 'ring_cm' => $ring, 'fuel' => $fuel->value, 'rated_w' => $rated, 'marks' => self::marks()];
     }
 
     /** @return list<array{mark: string, share: float, net_w: null}> */

@@ -19,6 +19,7 @@ use Velko\Core\Rice\Variety;
 use Velko\Core\Rice\Window;
 use Velko\Core\Safety\Temperatures;
 use Velko\Core\Vessel\Burner as CoreBurner;
+use Velko\Core\Vessel\Fire;
 use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Ladle as CoreLadle;
 use Velko\Core\Vessel\Pan as CorePan;
@@ -33,7 +34,7 @@ final class Station
 
     public static function burner(Burner $burner): CoreBurner
     {
-        return new CoreBurner($burner->ring_cm, self::netPower($burner), $burner->grate_cm);
+        return new CoreBurner($burner->ring_cm, self::netPower($burner), $burner->grate_cm, Fire::from($burner->fuel), $burner->fades_percent_per_min === null ? null : $burner->fades_percent_per_min / 100);
     }
 
     /** @return non-empty-array<int|string, float> W by mark: as measured, or estimated from the rated power */
@@ -44,12 +45,12 @@ final class Station
             $net[$setting->mark] = self::netPowerAt($burner, $setting);
         }
 
-        return $net === [] ? ['full' => CoreBurner::estimate($burner->fuel, $burner->rated_w, 1.0)] : $net;
+        return $net === [] ? ['full' => CoreBurner::estimate(Fire::from($burner->fuel), $burner->rated_w, 1.0)] : $net;
     }
 
     public static function netPowerAt(Burner $burner, BurnerSetting $setting): float
     {
-        return $setting->net_w ?? round(CoreBurner::estimate($burner->fuel, $burner->rated_w, $setting->share));
+        return $setting->net_w ?? round(CoreBurner::estimate(Fire::from($burner->fuel), $burner->rated_w, $setting->share));
     }
 
     public static function grain(Rice $rice): Grain

@@ -90,7 +90,7 @@ final readonly class WorkOut
                 'window_min' => [$ask->grain->window->low, $ask->grain->window->high],
             ],
             'pan' => ['name' => $asked->pan->name, 'base_cm' => $asked->pan->base_cm, 'rim_cm' => $asked->pan->rim_cm, 'height_cm' => $asked->pan->height_cm],
-            'burner' => ['name' => $asked->burner->name, 'ring_cm' => $asked->burner->ring_cm, 'marks' => KitchenDocument::marks($asked->burner), 'mark' => $this->plan->heat[0]->mark],
+            'burner' => ['name' => $asked->burner->name, 'ring_cm' => $asked->burner->ring_cm, 'fuel' => $asked->burner->fuel, 'marks' => KitchenDocument::marks($asked->burner), 'mark' => $this->plan->heat[0]->mark],
             'ladle_ml' => $ask->ladle->ml,
             'body' => $this->plan->body()->value,
             'clock' => $this->clock(),

@@ -13,7 +13,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $name
  * @property float $ring_cm
  * @property float|null $grate_cm
- * @property 'gas'|'induction' $fuel
+ * @property 'gas'|'induction'|'top'|'charcoal'|'wood' $fuel
+ * @property float|null $fades_percent_per_min of its heat, left alone; null: as such a fire does
  * @property float $rated_w
  * @property \Illuminate\Database\Eloquent\Collection<int, BurnerSetting> $settings
  */
@@ -26,7 +27,7 @@ final class Burner extends Model
 
     protected function casts(): array
     {
-        return ['ring_cm' => 'float', 'grate_cm' => 'float', 'rated_w' => 'float'];
+        return ['ring_cm' => 'float', 'grate_cm' => 'float', 'rated_w' => 'float', 'fades_percent_per_min' => 'float'];
     }
 
     /** @return HasMany<BoilOffTest, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
+use Velko\Core\Vessel\Fire;
+
 /** How this ring really heats this pan, against what its marks say, and how well that is known. */
 final readonly class Estimate
 {
@@ -16,6 +18,12 @@ final readonly class Estimate
      * @param  bool  $weighed  rests on the scale, not on signs alone
      */
     public function __construct(public float $power = 1.0, public float $spread = self::BY_THE_MARK, public bool $weighed = false) {}
+
+    /** By what the marks of such a fire tell, and nothing else. */
+    public static function byTheMarks(Fire $fire): self
+    {
+        return new self(spread: $fire->spread());
+    }
 
     /** One standard deviation stronger (1) or weaker (−1). */
     public function off(int $deviations): self

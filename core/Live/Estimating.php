@@ -21,7 +21,7 @@ use Velko\Core\Water\Steam;
 /**
  * How strong the ring really is, from the scale and from signs.
  *
- * The mark is a prior belief (log-normal, 20 % wide); each weighing and each sign is a measurement of what has boiled
+ * The mark is a prior belief (log-normal, 20 % wide for a knob, wider for a fire); each weighing and each sign is a measurement of what has boiled
  * off. The most likely strength is found by Gauss and Newton on replays of the whole cook, in the logarithm, so that half
  * and double are equally far; the curvature there gives the spread.
  */
@@ -60,7 +60,7 @@ final readonly class Estimating
         $measured = array_filter($replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null || $touch->sign !== null || $touch->kind === TouchKind::NotYet);
         $minutes = array_filter(array_map(static fn (Touch $touch): ?float => $replay->minute($touch->at), $measured), static fn (?float $minute): bool => $minute !== null && $minute > 0);
         if ($minutes === []) {
-            return new Estimate;
+            return Estimate::byTheMarks($ask->burner->fire);
         }
         $weighed = array_filter($measured, static fn (Touch $touch): bool => $touch->weighing !== null && ($replay->minute($touch->at) ?? 0.0) > 0.0) !== [];
 
@@ -69,13 +69,14 @@ final readonly class Estimating
 
     private function fitted(bool $weighed): Estimate
     {
+        $prior = $this->ask->burner->fire->spread();
         $at = 0.0;
         $misses = $this->misses($at);
-        $curvature = 1 / Estimate::BY_THE_MARK ** 2;
+        $curvature = 1 / $prior ** 2;
         for ($look = 0; $look < self::LOOKS; $look++) {
             $nudged = $this->misses($at + self::NUDGE);
-            $gradient = $at / Estimate::BY_THE_MARK ** 2;
-            $curvature = 1 / Estimate::BY_THE_MARK ** 2;
+            $gradient = $at / $prior ** 2;
+            $curvature = 1 / $prior ** 2;
             foreach ($misses as $i => [$miss, $trusted]) {
                 $slope = ($nudged[$i][0] - $miss) / self::NUDGE;
                 $gradient += $trusted * $slope * $miss;

@@ -257,7 +257,7 @@ final class Happened
         $engine = (self::MODEL_SPREAD * $this->rice) ** 2 + max(0.0, $poured ** 2 - $this->pouredKnown);
         $gain = $engine / ($engine + $spread ** 2);
         if ($touch->weighing === null) {
-            $gain *= Estimating::trusted($off / sqrt($engine + $spread ** 2 + (Estimate::BY_THE_MARK * $state->boiledOff) ** 2));
+            $gain *= Estimating::trusted($off / sqrt($engine + $spread ** 2 + ($this->ask->burner->fire->spread() * $state->boiledOff) ** 2));
         }
         $this->pouredKnown = $poured ** 2 - (1 - $gain) * max(0.0, $poured ** 2 - $this->pouredKnown);
         $moved = max(-$state->free, $gain * $off);

@@ -35,6 +35,9 @@ final class Simulation
     /** With more than this liquid is seen between the grains of a pan that should be dry, g per g rice (our estimate). */
     public const WET = 0.1;
 
+    /** A fire that falls by itself is taken for steady for so long, s. */
+    private const FADES_EVERY = 20.0;
+
     /** Rice and metal when the first liquid comes, °C, toasted in fat (common practice: "as hot as the stock"). */
     public const HOT_PAN_C = 100.0;
 
@@ -80,6 +83,7 @@ final class Simulation
         private readonly Conditions $conditions,
         private readonly float $rice,
         float $step = self::STEP_S,
+        private readonly float $fades = 0.0,
     ) {
         $this->step = $step;
         $this->opening = exp(-$step / (60 * Kinetics::SEAL_MINUTES));
@@ -236,7 +240,7 @@ final class Simulation
     /** @param  float  $net  W */
     public function heat(State $state, float $net): void
     {
-        $state->net = $net;
+        $state->net = $net * exp(-$this->fades * max(0.0, $state->second) / 60);
         $state->losing = 0.0;
     }
 
@@ -289,6 +293,23 @@ final class Simulation
      * @param  float  $downToPerDrunk  g more to be down to for each g per g the rice has drunk: the gaps of a swelling bed
      */
     public function run(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF, float $downToPerDrunk = 0.0): Stop
+    {
+        if ($this->fades <= 0.0 || $state->net <= 0.0) {
+            return $this->runSteadily($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
+        }
+        do {
+            [$from, $net] = [$state->second, $state->net];
+            $piece = min($second, $from + self::FADES_EVERY) - $from;
+            $state->net = $net * exp(-$this->fades * $piece / 120); // as it is in the middle of it
+            $stop = $this->runSteadily($state, $from + $piece, $freeDownTo, $doneness, $downToPerDrunk);
+            $state->net = $net * exp(-$this->fades * ($state->second - $from) / 60);
+        } while ($stop === Stop::Time && $state->second < $second - $this->step / 2);
+
+        return $stop;
+    }
+
+    /** The same on a heat that stays as it is. */
+    private function runSteadily(State $state, float $second, float $freeDownTo, float $doneness, float $downToPerDrunk): Stop
     {
         // Everything the loop touches is a local variable: property reads cost more than the arithmetic.
         $dt = $this->step;

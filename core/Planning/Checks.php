@@ -53,6 +53,7 @@ final class Checks
             self::doesNotSimmer($plan),
             self::biteNotRight($plan),
             ...WayChecks::of($plan),
+            ...FireChecks::of($plan),
             self::coldStock($plan),
             self::stockAboveTheBoil($plan),
             self::salty($plan),

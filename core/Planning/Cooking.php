@@ -73,7 +73,7 @@ final class Cooking
     public function __construct(private readonly Ask $ask, private array $heat)
     {
         $this->rice = $ask->rice();
-        $this->simulation = new Simulation($ask->grain, $ask->conditions(), $this->rice);
+        $this->simulation = new Simulation($ask->grain, $ask->conditions(), $this->rice, fades: $ask->burner->fades);
         $this->dues = $this->dues();
         $this->under($heat);
     }

@@ -58,6 +58,14 @@ final readonly class Stages
         return new Stage($second / 60, StageKind::Pour, $say, $volume, round($volume / $this->ask->ladle->ml, 2), $mark);
     }
 
+    /** How the heat is changed: the knob turned, the embers raked, the pan moved. */
+    public static function turn(Ask $ask): Fact
+    {
+        $fire = $ask->burner->fire;
+
+        return $fire->hasAKnob() ? Fact::of('say.turn') : Fact::of('say.rake', fire: $fire->value);
+    }
+
     /**
      * @param  callable(int): Fact  $say  by the number of the turn, from 1
      *

@@ -37,6 +37,7 @@ final class Cautions
             $method->sealed ? Fact::of('caution.hot-fat') : null,
             $plan->ask->family->traits()->driesOut && $method->rest > 0 && $method->restCovered ? Fact::of('caution.cloth') : null,
             $weight > self::TWO_PEOPLE_G ? Fact::of('caution.two-people', weight: Mass::ofG(1000 * round($weight / 1000))) : null,
+            $plan->ask->burner->fire->isOpen() ? Fact::of('caution.open-fire') : null,
             $plan->ask->wine > 0 ? Fact::of('caution.no-flaming') : null,
             $shells ? Fact::of('caution.shells') : null,
             self::isRaw($plan) ? Fact::of('caution.hands') : null,

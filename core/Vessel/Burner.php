@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Velko\Core\Vessel;
 
 /**
- * One ring: how wide its flame or coil is, and what each mark on its knob puts into boiling contents.
+ * One ring: how wide its flame or coil is, and what each mark on its knob, or band of its fire, puts into boiling contents.
  */
 final readonly class Burner
 {
     /** A ring narrower than this share of the base leaves the rim cold (common practice, no single source). */
     public const SMALLEST_RING_SHARE = 0.55;
 
-    /** Share of a burner's rated power that ends in the pan; from memory, common figures for open gas and induction. */
-    private const EFFICIENCY = ['gas' => 0.40, 'induction' => 0.80];
-
     /** Where nobody has measured it, the bars of its grate are so much wider than the ring, cm (our estimate). */
     private const GRATE_BEYOND = 16.0;
 
     /** A pan's middle stays so far within them, cm (our estimate). */
     private const STANDS_WITHIN = 2.0;
+
+    /** Share of its heat that it loses a minute, left alone. */
+    public float $fades;
 
     /** @var non-empty-array<int|string, float> Net power by mark, W, weakest first; PHP keeps a mark like "6" as a whole number. */
     public array $net;
@@ -28,31 +28,44 @@ final readonly class Burner
      * @param  float  $ring  diameter, cm
      * @param  non-empty-array<int|string, float>  $net  net power into boiling contents by mark, W
      * @param  float|null  $grate  what a pan stands on, across, cm; null: not measured
+     * @param  float|null  $fades  share of its heat that it loses a minute, left alone; null: as such a fire does
      */
-    public function __construct(public float $ring, array $net, public ?float $grate = null)
+    public function __construct(public float $ring, array $net, public ?float $grate = null, public Fire $fire = Fire::Gas, ?float $fades = null)
     {
         asort($net);
         $this->net = $net;
+        $this->fades = $fades ?? $fire->fades();
     }
 
     /**
      * Net power taken for a mark until a boil-off test has measured it.
      *
-     * @param  'gas'|'induction'  $fuel
      * @param  float  $rated  W
      * @param  float  $share  of the rated power at this mark, 0 to 1
      *
      * @return float W
      */
-    public static function estimate(string $fuel, float $rated, float $share): float
+    public static function estimate(Fire $fire, float $rated, float $share): float
     {
-        return $rated * self::EFFICIENCY[$fuel] * $share;
+        return $rated * $fire->efficiency() * $share;
     }
 
     /** The same ring giving so many times what its marks say. */
     public function times(float $factor): self
     {
-        return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net), $this->grate);
+        return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net), $this->grate, $this->fire, $this->fades);
+    }
+
+    /** As it is so many minutes after its first liquid, left alone. */
+    public function after(float $minutes): self
+    {
+        return $this->fades <= 0.0 ? $this : $this->times(exp(-$this->fades * $minutes));
+    }
+
+    /** The same marks, known as those of another fire; it fades as it did. */
+    public function withFire(Fire $fire): self
+    {
+        return new self($this->ring, $this->net, $this->grate, $fire, $this->fades);
     }
 
     /** How far a pan's middle may stand from the ring's before it would tip off the grate, cm. */

@@ -26,14 +26,14 @@ final class Kit
         ];
     }
 
-    /** @return non-empty-array<string, array{ring: float, fuel: 'gas'|'induction', rated: float}> by code: cm and W */
+    /** @return non-empty-array<string, array{ring: float, fuel: Fire, rated: float}> by code: cm and W */
     public static function rings(): array
     {
         return [
-            'gas' => ['ring' => 15.0, 'fuel' => 'gas', 'rated' => 5000.0],
-            'gas-strong' => ['ring' => 20.0, 'fuel' => 'gas', 'rated' => 7000.0],
-            'gas-big' => ['ring' => 32.0, 'fuel' => 'gas', 'rated' => 14000.0],
-            'induction' => ['ring' => 22.0, 'fuel' => 'induction', 'rated' => 3500.0],
+            'gas' => ['ring' => 15.0, 'fuel' => Fire::Gas, 'rated' => 5000.0],
+            'gas-strong' => ['ring' => 20.0, 'fuel' => Fire::Gas, 'rated' => 7000.0],
+            'gas-big' => ['ring' => 32.0, 'fuel' => Fire::Gas, 'rated' => 14000.0],
+            'induction' => ['ring' => 22.0, 'fuel' => Fire::Induction, 'rated' => 3500.0],
         ];
     }
 }

@@ -45,6 +45,27 @@ it('enters, changes and retires each thing, and answers with the kitchen as it t
     $this->postJson("/api/kitchen/$thing", $changed)->assertCreated(); // and it can come back
 })->with('things');
 
+it('has a fire that is no knob: its bands, and how fast it falls; a plan on it counts that, and so does what is kept of it', function (): void {
+    $wood = ['format' => 'velko.burner/1', 'name' => 'fire pit', 'ring_cm' => 15, 'fuel' => 'wood', 'rated_w' => 20000, 'marks' => [['mark' => 'embers', 'share' => 0.2, 'net_w' => 500], ['mark' => 'high flame', 'share' => 1, 'net_w' => 1500]]];
+    $answer = $this->postJson('/api/kitchen/burners', [...$wood, 'fades_percent_per_min' => 4])->assertCreated();
+    Station::keeps('kitchen', $answer->getContent());
+    $ring = collect($answer->json('burners'))->firstWhere('name', 'fire pit');
+    expect($ring['fades_percent_per_min'])->toEqual(4);
+
+    $work = fn (array $more = []): Illuminate\Testing\TestResponse => $this->postJson('/api/work-out', [...$this->station->ask(), 'burner_id' => $ring['id'], 'heat' => 'high flame', ...$more])->assertOk();
+    $falling = $work();
+    Station::keeps('working', $falling->getContent());
+    expect($falling->json('burner.fuel'))->toBe('wood')
+        ->and(collect($falling->json('plan.warnings'))->firstWhere('code', 'fire-drifts')['message'])->toContain('A wood fire is never twice the same')
+        ->and(implode(' ', $falling->json('cautions')))->toContain('carbon monoxide');
+
+    $this->putJson("/api/kitchen/burners/{$ring['id']}", [...$wood, 'fades_percent_per_min' => 0])->assertOk();
+    $this->actingAs($this->station->cook->fresh()); // as the next request finds the kitchen
+    expect($work()->json('plan.stock_ml'))->toBeGreaterThan($falling->json('plan.stock_ml'));
+    $this->putJson("/api/kitchen/burners/{$ring['id']}", [...$wood, 'fades_percent_per_min' => 40])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/fades_percent_per_min');
+    $this->putJson("/api/kitchen/burners/{$ring['id']}", [...$wood, 'fuel' => 'peat'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/fuel');
+});
+
 it('brings back what was deleted by mistake, for a day', function (string $thing, array $entry): void {
     $id = collect($this->postJson("/api/kitchen/$thing", $entry)->json($thing))->max('id');
     $before = $this->getJson('/api/kitchen')->json($thing);

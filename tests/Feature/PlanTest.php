@@ -85,7 +85,7 @@ it('takes every field the contract knows', function (): void {
         ...planRequest(), 'rice' => ['variety' => 'arborio', 'grams_per_cover' => 70, 'window_min' => [16, 18]],
         'kitchen' => ['altitude_m' => 800, 'room_c' => 28, 'plates_c' => 60], 'extras_g_per_cover' => 40,
         'pan' => ['base_diameter_cm' => 30, 'rim_diameter_cm' => 32, 'height_cm' => 9, 'metal_j_per_k' => 1500],
-        'burner' => ['ring_diameter_cm' => 18, 'net_w' => ['1' => 300, '2' => 900, '3' => 1500]],
+        'burner' => ['ring_diameter_cm' => 18, 'fuel' => 'charcoal', 'fades_percent_per_min' => 0.5, 'net_w' => ['1' => 300, '2' => 900, '3' => 1500]],
         'stock' => ['temperature_c' => 95, 'salt_percent' => 0.4, 'pot_diameter_cm' => 20, 'held_min' => 10],
         'finish' => ['butter_g_per_cover' => 15, 'cheese_g_per_cover' => 10, 'butter_salted' => true, 'butter_temperature_c' => -18], 'wine_ml' => 80, 'ladle_ml' => 120,
         'method' => ['doses' => 'kept-covered', 'stirring' => 'now-and-then', 'heat' => [['from_min' => -3, 'setting' => '2'], ['from_min' => 8, 'setting' => '1']], 'sealed' => true, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 2, 'rest_min' => 1, 'rest_covered' => true,

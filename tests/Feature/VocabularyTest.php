@@ -28,6 +28,7 @@ use Velko\Core\Safety\Allergen;
 use Velko\Core\Safety\Base;
 use Velko\Core\Safety\Diet;
 use Velko\Core\Season\SaltTaste;
+use Velko\Core\Vessel\Fire;
 use Velko\Core\Vessel\Kit;
 
 /* contracts/words.json and the enumerations of the code are the same words. */
@@ -41,12 +42,12 @@ function vocabulary(): array
 it('has each vocabulary once, as the code has it', function (): void {
     $values = static fn (string $enum): array => array_column($enum::cases(), 'value');
     $code = [
-        'bite' => $values(Bite::class), 'variety' => $values(Variety::class), 'units' => $values(Units::class), 'base' => $values(Base::class), 'allergen' => $values(Allergen::class),
+        'bite' => $values(Bite::class), 'variety' => $values(Variety::class), 'units' => $values(Units::class), 'fuel' => $values(Fire::class), 'base' => $values(Base::class), 'allergen' => $values(Allergen::class),
         'diet' => $values(Diet::class), 'role' => $values(Role::class), 'looseness' => $values(Looseness::class), 'device' => $values(DeviceKind::class), 'family' => array_keys(Families::all()),
         'stirring' => $values(Stirring::class), 'toasting' => $values(Toasting::class), 'pace' => $values(Pace::class), 'cover' => $values(Cover::class), 'fat' => $values(Fat::class), 'browning' => $values(Browning::class), 'trouble' => $values(Trouble::class),
         'doses' => [...array_keys(Schools::all()), Schools::ONE_POUR], 'crust' => $values(CrustWish::class), 'crust_school' => $values(CrustSchool::class), 'scales' => $values(Scales::class), 'goes' => $values(Goes::class), 'until' => $values(Until::class), 'food_group' => $values(Group::class), 'sign' => $values(Sign::class), 'salt_taste' => $values(SaltTaste::class), 'kit_pan' => array_keys(Kit::pans()), 'kit_ring' => array_keys(Kit::rings()),
         // What the code has no enumeration of.
-        'clock' => ['12', '24'], 'fuel' => ['gas', 'induction'], 'unit' => ['g', 'ml', 'pieces'],
+        'clock' => ['12', '24'], 'unit' => ['g', 'ml', 'pieces'],
     ];
     foreach (vocabulary() as $name => $words) {
         expect($words)->toEqualCanonicalizing($code[$name] ?? [], $name);

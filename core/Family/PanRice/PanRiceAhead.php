@@ -190,7 +190,7 @@ final readonly class PanRiceAhead implements Ahead
         $legs = [];
         foreach ($turns as $i => $turn) {
             $seconds = ($turns[$i + 1]['second'] ?? INF) - $turn['second'];
-            $net = $this->ask->burner->net[$turn['mark']];
+            $net = $this->ask->burner->after($turn['second'] / 60)->net[$turn['mark']];
             $legs[] = $turn['leg'] === null ? new Leg($seconds, $net) : new Leg($seconds, $net, $turn['leg']->shift, $turn['leg']->every);
         }
 
@@ -249,7 +249,7 @@ final readonly class PanRiceAhead implements Ahead
     {
         $making = $this->ask->crustMaking();
         $soFar = WholeFloor::cut($this->really(), max(0.0, $start->second - $this->first));
-        $gold = $this->first + $making->goldAfter([...$soFar, new Leg(INF, $this->ask->burner->net[$this->crust->mark])]);
+        $gold = $this->first + $making->goldAfter([...$soFar, new Leg(INF, $this->ask->burner->after($start->second / 60)->net[$this->crust->mark])]);
         $off = min($gold, $start->second + $this->crust->seconds());
         $track = new Track;
         $this->cooking->record($track);

@@ -29,12 +29,12 @@ final class PanRiceStages
         $stages = new Stages($ask, $heat, $run, $boilsUp);
         $own = $ask->method->heat === null;
         $dry = $run->dryMinute;
-        $knob = $stages->knob(static fn (int $turn): Fact => Fact::of(match (true) {
-            ! $own => 'say.turn',
-            $ask->stock->given !== null => 'say.this-stock-wants-it',
-            $turn === 1 && $dry !== null => 'say.grains-show',
-            default => 'say.turn',
-        }));
+        $knob = $stages->knob(static fn (int $turn): Fact => match (true) {
+            ! $own => Stages::turn($ask),
+            $ask->stock->given !== null => Fact::of('say.this-stock-wants-it'),
+            $turn === 1 && $dry !== null => Fact::of('say.grains-show'),
+            default => Stages::turn($ask),
+        });
         if ($own && $crust->legs !== [] && $dry !== null) {
             // The crust has a step of its own, with its setting.
             $knob = array_values(array_filter($knob, static fn (Stage $stage): bool => $stage->minute < $dry - 1e-6));

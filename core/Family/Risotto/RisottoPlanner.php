@@ -57,6 +57,6 @@ final class RisottoPlanner
 
     private function lazyBubble(): string
     {
-        return $this->ask->burner->nearest($this->ask->heatFor(Fit::LAZY_BUBBLE));
+        return $this->ask->burner->after($this->ask->grain->window->middle() / 2)->nearest($this->ask->heatFor(Fit::LAZY_BUBBLE));
     }
 }

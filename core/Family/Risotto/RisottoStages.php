@@ -42,7 +42,7 @@ final class RisottoStages
         return Stages::inOrder([
             ...$stages->beforeTheStock(($ask->method->toasted() ?? $ask->method->toasting)->fact()),
             ...$pours,
-            ...$stages->knob(static fn (): Fact => Fact::of('say.turn')),
+            ...$stages->knob(static fn (): Fact => Stages::turn($ask)),
             ...$stages->lid(),
             $stages->taste(Fact::of('say.taste')),
             ...$stages->offToTable(Fact::of('say.off-with-bite')),

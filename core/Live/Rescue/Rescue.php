@@ -254,7 +254,7 @@ final readonly class Rescue
         // Whoever misses a crust wants one, whatever the dish said.
         $target = $this->ask->target;
         $wish = $target->crust === CrustWish::None ? CrustWish::Gold : $target->crust;
-        $plan = $this->ask->withTarget(new Target($target->looseness, $target->minutesToTable, $wish))->crustMaking()->on($this->mark, $this->ask->burner->net[$this->mark]);
+        $plan = $this->ask->withTarget(new Target($target->looseness, $target->minutesToTable, $wish))->crustMaking()->on($this->mark, $this->ask->burner->after($this->forecast->now->minute())->net[$this->mark]);
         $turning = $plan->turning();
         $do = $plan->shift() > 0
             ? [Fact::of('do.shift', shift: Length::ofCm(round($plan->shift()))), Fact::of('do.quarter-turns', time: Duration::ofSeconds(round($turning / 4))), Fact::of('do.then-off')]
@@ -265,7 +265,7 @@ final readonly class Rescue
 
     private function goldToBurnt(): float
     {
-        $minutes = $this->ask->crustMaking()->whole->minutes($this->ask->burner->net[$this->mark]);
+        $minutes = $this->ask->crustMaking()->whole->minutes($this->ask->burner->after($this->forecast->now->minute())->net[$this->mark]);
 
         return max(0.1, ($minutes['centre_burnt'] ?? Crust::LONGEST / 60) - ($minutes['centre_gold'] ?? 0.0));
     }
@@ -370,7 +370,13 @@ final readonly class Rescue
 
     private function turn(string $mark): Fact
     {
-        return Fact::of($mark === $this->mark ? 'do.leave-on' : 'do.turn-to', mark: $mark);
+        $fire = $this->ask->burner->fire;
+
+        return match (true) {
+            $mark === $this->mark => Fact::of('do.leave-on', mark: $mark),
+            $fire->hasAKnob() => Fact::of('do.turn-to', mark: $mark),
+            default => Fact::of('do.rake-to', mark: $mark, fire: $fire->value),
+        };
     }
 
     private function ifOther(string $mark): ?string

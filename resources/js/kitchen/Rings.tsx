@@ -51,6 +51,8 @@ export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: n
   );
 }
 
+const isFlame = ({ fuel }: Burner): boolean => fuel !== 'induction' && fuel !== 'top';
+
 function Flame({ burner, scale }: { burner: Burner; scale: number }) {
   const radius = Math.max(6, (burner.ring_cm / 2) * scale);
   return (
@@ -61,9 +63,9 @@ function Flame({ burner, scale }: { burner: Burner; scale: number }) {
         cy={36}
         r={radius}
         fill="none"
-        stroke={burner.fuel === 'gas' ? 'var(--color-saffron-deep)' : 'var(--color-ink)'}
+        stroke={isFlame(burner) ? 'var(--color-saffron-deep)' : 'var(--color-ink)'}
         strokeWidth={5}
-        strokeDasharray={burner.fuel === 'gas' ? '4 3' : undefined}
+        strokeDasharray={isFlame(burner) ? '4 3' : undefined}
       />
     </svg>
   );

@@ -19,7 +19,7 @@ import {
   ALLERGENS,
 } from './words';
 import { kitchenChanged } from '../queries';
-import { t } from '../words/messages';
+import { t, wordOf } from '../words/messages';
 
 /** What a pan is not filled with: `Pan::FREEBOARD_CM`, mm. */
 const FREEBOARD_MM = 15;
@@ -150,6 +150,10 @@ function PanDrawing() {
   );
 }
 
+const FIRES = (['gas', 'induction', 'top', 'charcoal', 'wood'] as const).map(
+  (one) => [one, wordOf('fuel', one)] as const,
+);
+
 export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks: Kitchen['kit']['marks'] }) {
   const keep = useKeep('burners', thing?.id, onDone);
   return (
@@ -160,6 +164,7 @@ export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks
         ring_cm: thing?.ring_cm ?? 15,
         grate_cm: thing?.grate_cm ?? null,
         fuel: thing?.fuel ?? 'gas',
+        fades_percent_per_min: thing?.fades_percent_per_min ?? null,
         rated_w: thing?.rated_w ?? 5000,
         marks: thing
           ? thing.settings.map((one) => ({
@@ -192,14 +197,8 @@ export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks
           hint={t('kitchen.things.a-pan-is-not-shifted-off-it')}
         />
         <Rated />
-        <Pick
-          name="fuel"
-          label={t('common.heat')}
-          options={[
-            ['gas', t('kitchen.things.gas')],
-            ['induction', t('kitchen.things.induction')],
-          ]}
-        />
+        <Pick name="fuel" label={t('common.heat')} options={FIRES} />
+        <Fades />
       </div>
       <Marks />
     </Entry>
@@ -214,6 +213,22 @@ function Rated() {
   ) : (
     <Field name="rated_w" label={t('kitchen.things.rated')} unit="W" kind="number" />
   );
+}
+
+const FADES: readonly unknown[] = ['wood', 'charcoal', 'top'];
+
+/** A fire that is no knob falls by itself. */
+function Fades() {
+  const fuel: unknown = useWatch({ name: 'fuel' });
+  return FADES.includes(fuel) ? (
+    <Field
+      name="fades_percent_per_min"
+      label={t('kitchen.things.falls-by-itself')}
+      unit={t('kitchen.things.percent-a-minute')}
+      kind="number"
+      hint={t('kitchen.things.empty-as-such-a-fire-does')}
+    />
+  ) : null;
 }
 
 function Marks() {

@@ -64,6 +64,13 @@ export function Action({ cook, step, until }: { cook: Cook; step: Step; until: n
   );
 }
 
+/** How the heat is changed where there is no knob. */
+const HOW_TURNED: Partial<Record<string, string>> = {
+  wood: t('stove.now.rake-the-embers'),
+  charcoal: t('stove.now.rake-the-coals'),
+  top: t('stove.now.move-the-pan'),
+};
+
 /** What is measured out for a step, in digits that read across the room. */
 function Amount({ cook, step }: { cook: Cook; step: Step }) {
   const { dose, weight } = useMeasure();
@@ -125,8 +132,12 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
       </p>
     );
   }
+  const how = HOW_TURNED[working.burner.fuel ?? 'gas'] ?? null;
   return ['heat', 'crust'].includes(step.kind) ? (
-    <p className="now-digits now-digits-small">{step.setting}</p>
+    <>
+      <p className="now-digits now-digits-small">{step.setting}</p>
+      {how !== null && <p className="now-second">{how}</p>}
+    </>
   ) : null;
 }
 

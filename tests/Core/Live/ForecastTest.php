@@ -25,6 +25,8 @@ use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Fire;
 
 /*
  * A pan on the fire whose ring is not what its mark says. The truth is a pan of its own, simulated on the ring as it
@@ -56,6 +58,8 @@ dataset('plans', [
     'a stew in two pours' => [Planner::plan(Kitchens::soupy()->withMethod(['twoPours' => true]))],
     'a stew rained into its stock, with wine' => [Planner::plan(Kitchens::soupy()->withWine(150.0)->withMethod(['rainedIn' => true]))],
     'a pan rice rained into its stock' => [Planner::plan(Kitchens::panRice(6)->withMethod(['rainedIn' => true]))],
+    'a pan rice over wood' => [Planner::plan(Kitchens::panRice(6)->on(new Burner(32, Kitchens::panRice()->burner->net, fire: Fire::Wood)))],
+    'a risotto over charcoal' => [Planner::plan(Kitchens::ask(6)->on(new Burner(20, Kitchens::ask()->burner->net, fire: Fire::Charcoal)))],
     'a risotto finished on the heat' => [Planner::plan(Kitchens::ask(6, butter: 15, cheese: 15)->withMethod(['finishOnTheHeat' => true]))],
 ]);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Velko\Core\Quantity\OutOfRange;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Choosing;
+use Velko\Core\Vessel\Fire;
 use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Ladle;
 use Velko\Core\Vessel\Pan;
@@ -43,8 +44,8 @@ it('reaches a base up to its ring over 0.55', function (): void {
 });
 
 it('puts less of a gas flame than of a coil into the pan', function (): void {
-    expect(Burner::estimate('gas', 5000, 0.5))->toBe(1000.0)
-        ->and(Burner::estimate('induction', 5000, 0.5))->toBe(2000.0);
+    expect(Burner::estimate(Fire::Gas, 5000, 0.5))->toBe(1000.0)
+        ->and(Burner::estimate(Fire::Induction, 5000, 0.5))->toBe(2000.0);
 });
 
 it('takes the ladle that needs few scoops and yet hits the dose', function (float $dose, float $ml): void {
