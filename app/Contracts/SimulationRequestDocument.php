@@ -54,7 +54,7 @@ final class SimulationRequestDocument extends EngineRequest
         $toasting = Toasting::from($this->text('method/toast', Toasting::Medium->value));
         $stirring = Stirring::from($this->text('method/stirring', Stirring::Never->value));
         $this->throwRefusals();
-        $setup = new Setup($grain, $this->conditions($pan), $pan, $burner->ring, $this->rice(), $sealed ? $toasting->grain() : null, $soak, $stirring === Stirring::Constant);
+        $setup = new Setup($grain, $this->conditions($pan), $pan, $burner->ring, $this->rice(), $sealed ? $toasting->grain() : null, $soak, $stirring === Stirring::Constant, $burner->fades);
 
         return [$setup, new Rehearsal($setup, $acts, $until)];
     }

@@ -62,7 +62,7 @@ final class Rehearsal
      */
     public function __construct(private readonly Setup $setup, array $acts, float $until)
     {
-        $this->simulation = new Simulation($setup->grain, $setup->conditions, $setup->rice);
+        $this->simulation = new Simulation($setup->grain, $setup->conditions, $setup->rice, fades: $setup->fades);
         $this->track = new Track;
         $this->simulation->record($this->track);
         $this->state = $this->simulation->onTheRing($setup->toasted, $setup->soaked);

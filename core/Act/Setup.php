@@ -16,6 +16,7 @@ final readonly class Setup
      * @param  float  $ring  diameter, cm
      * @param  float|null  $toasted  °C that toasting in fat has brought the grain to; null: not toasted
      * @param  float  $soaked  min in cold water before
+     * @param  float  $fades  share of its heat that the fire loses a minute, left alone
      * @param  bool  $scraped  stirred all the time, so that nothing browns on the floor
      */
     public function __construct(
@@ -27,5 +28,6 @@ final readonly class Setup
         public ?float $toasted,
         public float $soaked = 0.0,
         public bool $scraped = false,
+        public float $fades = 0.0,
     ) {}
 }

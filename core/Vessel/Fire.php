@@ -35,7 +35,7 @@ enum Fire: string
         };
     }
 
-    /** How well its marks tell what it gives, one standard deviation as a share (our estimates; of a knob {@see \Velko\Core\Live\Estimate}). */
+    /** How well its marks tell what it gives, one standard deviation as a share (our estimates). */
     public function spread(): float
     {
         return match ($this) {

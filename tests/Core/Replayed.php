@@ -65,7 +65,7 @@ final class Replayed
         }
         $setup = new Setup(
             $ask->grain, $ask->conditions(), $ask->pan, $ask->burner->ring, $ask->rice(),
-            $method->sealed ? $method->toasting->grain() : null, $method->soak,
+            $method->sealed ? $method->toasting->grain() : null, $method->soak, fades: $ask->burner->fades,
         );
 
         return new Rehearsal($setup, $acts, $until ?? $plan->atTable->minute());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Tests\Core\OnTheFire;
+use Tests\Core\Replayed;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Method\HeatChange;
@@ -59,6 +60,11 @@ it('plans every family on a falling fire: done right, and less boiled off than o
     $own = Planner::plan(over($ask, Fire::Charcoal));
     expect($own->bite()->value)->toBe('right')->and($own->looseness())->toEqualWithDelta($ask->target->looseness, 0.06);
 })->with(['risotto' => [fn (): Ask => Kitchens::ask(6)], 'soupy rice' => [fn (): Ask => Kitchens::soupy(6)]]);
+
+it('lands where its plan says when it is played again, step by step, on the same falling fire', function (Ask $ask): void {
+    $plan = Planner::plan(over($ask, Fire::Wood));
+    expect(Replayed::agrees($plan, Replayed::of($plan)->run->end))->toBeTrue();
+})->with(['risotto' => [fn (): Ask => Kitchens::ask(6)], 'pan rice' => [fn (): Ask => Kitchens::panRice(10)], 'soupy rice' => [fn (): Ask => Kitchens::soupy(6)]]);
 
 it('makes the crust with what is left of the fire by then', function (): void {
     $embers = Planner::plan(over(Kitchens::panRice(10), Fire::Wood));
