@@ -77,7 +77,10 @@ abstract class EngineRequest
             return $grain;
         }
 
-        return $grain->withWindow(new Window((float) $window[0], (float) $window[1]));
+        $grain = $grain->withWindow(new Window((float) $window[0], (float) $window[1]));
+        $drinks = $this->document['rice']['drinks_g_per_g'] ?? null;
+
+        return is_numeric($drinks) ? $grain->drinks((float) $drinks) : $grain;
     }
 
     /** g raw */

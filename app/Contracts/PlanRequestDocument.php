@@ -58,7 +58,7 @@ final class PlanRequestDocument extends EngineRequest
             'format' => 'velko.plan-request/1',
             'family' => $ask->family->traits()->name,
             'covers' => $ask->covers,
-            'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->window->low, $ask->grain->window->high]],
+            'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->window->low, $ask->grain->window->high], ...$ask->grain->measured === null ? [] : ['drinks_g_per_g' => round($ask->grain->measured, 4)]],
             'kitchen' => ['altitude_m' => $ask->place->altitude, 'room_c' => $ask->place->room, 'plates_c' => $ask->place->plates],
             'pan' => ['base_diameter_cm' => $ask->pan->base, 'rim_diameter_cm' => $ask->pan->rim, 'height_cm' => $ask->pan->height, 'metal_j_per_k' => $ask->pan->metal],
             'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'grate_cm' => $ask->burner->grate, ...self::fire($ask->burner), 'net_w' => $ask->burner->net],

@@ -108,6 +108,7 @@ final class DishBody
         return [
             ...$rice->only(['name', 'variety', 'grams_per_cup']),
             'window_min' => $rice->window_low === null ? null : [$rice->window_low, $rice->window_high],
+            'boiled' => $rice->boiled(),
         ];
     }
 

@@ -139,6 +139,7 @@ final class KitchenDocument
             'label' => (new Words)->say($grain->variety->fact()),
             'window_min' => [$grain->window->low, $grain->window->high],
             'own_window' => $rice->window_low !== null,
+            'boiled' => $rice->boiled(),
             'dishes' => $rice->dishes->pluck('name')->sort()->values()->all(),
         ];
     }

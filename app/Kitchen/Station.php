@@ -57,7 +57,10 @@ final class Station
     {
         $grain = Variety::from($rice->variety)->grain();
 
-        return $grain->withWindow(new Window($rice->window_low ?? $grain->window->low, $rice->window_high ?? $grain->window->high));
+        $grain = $grain->withWindow(new Window($rice->window_low ?? $grain->window->low, $rice->window_high ?? $grain->window->high));
+        $boiled = $rice->boiled();
+
+        return $boiled === null ? $grain : $grain->drinks(Grain::drunkWhenBoiled($boiled['raw_g'], $boiled['drained_g']));
     }
 
     public static function temperatures(Kitchen $kitchen): Temperatures

@@ -12,6 +12,7 @@ use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
 use Illuminate\Database\Eloquent\Model;
+use Velko\Core\Rice\Grain;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Safety\Base;
 
@@ -126,7 +127,17 @@ enum Thing: string
             throw BadDocument::at('/window_min/1', "must be a number from {$window[0]} to 60 (min, not less than the low end)");
         }
 
+        $boiled = is_array($document['boiled'] ?? null) ? $document['boiled'] : null;
+        if ($boiled !== null) {
+            $drunk = Grain::drunkWhenBoiled((float) $boiled['raw_g'], (float) $boiled['drained_g']);
+            if ($drunk < Grain::LEAST_DRUNK || $drunk > Grain::MOST_DRUNK) {
+                $can = static fn (float $drunk): float => round($boiled['raw_g'] * ($drunk - Grain::drunkWhenBoiled(1.0, 0.0)));
+                throw BadDocument::at('/boiled/drained_g', "must be a number from {$can(Grain::LEAST_DRUNK)} to {$can(Grain::MOST_DRUNK)} (g, of so much raw rice)");
+            }
+        }
+
         return [
+            'boiled_raw_g' => $boiled['raw_g'] ?? null, 'boiled_drained_g' => $boiled['drained_g'] ?? null,
             'name' => $document['name'], 'variety' => $document['variety'], 'grams_per_cup' => $document['grams_per_cup'],
             'window_low' => $window[0] ?? null, 'window_high' => $window[1] ?? null,
         ];

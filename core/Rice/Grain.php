@@ -31,17 +31,56 @@ final readonly class Grain
     /**
      * @param  float  $rate  k, drinking rate per minute at 100 °C, > 0
      * @param  float  $hot  g water per g raw rice that it would drink in the end, at 80 °C and above, > 0
+     * @param  float|null  $measured  g per g raw that it was found to have drunk at the middle of its window; null: as its kind does
      */
     public function __construct(
         public Variety $variety,
         public float $rate,
         public float $hot,
         public Window $window,
+        public ?float $measured = null,
     ) {}
+
+    /** What drained rice still carries between its grains, g per g raw (our estimate). */
+    private const CLINGS = 0.10;
+
+    /** No rice drinks less or more than this in its time, g per g raw. */
+    public const LEAST_DRUNK = 0.5;
+
+    public const MOST_DRUNK = 3.5;
+
+    /**
+     * What it has drunk by the end of one pan of plenty of boiling water.
+     *
+     * @param  float  $raw  g, > 0
+     * @param  float  $drained  g
+     *
+     * @return float g per g raw
+     */
+    public static function drunkWhenBoiled(float $raw, float $drained): float
+    {
+        return $drained / $raw - 1 - self::CLINGS;
+    }
+
+    /**
+     * A packet that nobody knows, as one pan has found it. By the middle of its own window it is as far along as its kind is by
+     * the middle of its.
+     *
+     * @param  float  $drunk  g per g raw at the middle of its window, in plenty of boiling water
+     */
+    public function drinks(float $drunk): self
+    {
+        $kind = $this->variety->grain();
+        $rate = $kind->rate * $kind->window->middle() / $this->window->middle();
+
+        return new self($this->variety, $rate, $drunk / (1 - exp(-$rate * $this->window->middle())), $this->window, $drunk);
+    }
 
     public function withWindow(Window $window): self
     {
-        return new self($this->variety, $this->rate, $this->hot, $window);
+        $grain = new self($this->variety, $this->rate, $this->hot, $window);
+
+        return $this->measured === null ? $grain : $grain->drinks($this->measured);
     }
 
     /**

@@ -16,6 +16,7 @@ enum Variety: string
     case Round = 'round';
     case Sushi = 'sushi';
     case Parboiled = 'parboiled';
+    case Long = 'long';
 
     /**
      * Drinking rate, what it drinks when hot, and window. Our estimates, fitted to the packets' times and to what
@@ -31,6 +32,7 @@ enum Variety: string
             self::Round => [0.0700, 2.35, 15, 17],
             self::Sushi => [0.0720, 2.30, 15, 17],
             self::Parboiled => [0.0520, 2.30, 20, 24],
+            self::Long => [0.0875, 2.40, 12, 14],
         };
 
         return new Grain($this, $rate, $hot, new Window($low, $high));
@@ -51,24 +53,25 @@ enum Variety: string
             self::Round => 0.85,
             self::Bomba => 0.6,
             self::Parboiled => 0.3,
+            self::Long => 0.2,
         };
     }
 
     /** Whether it gives a risotto its body (common practice, no single source). */
     public function makesRisotto(): bool
     {
-        return $this !== self::Parboiled && $this !== self::Bomba;
+        return ! in_array($this, [self::Parboiled, self::Bomba, self::Long], true);
     }
 
     /** Whether its grains stay apart in a pan that is not stirred (common practice, no single source). */
     public function staysApart(): bool
     {
-        return in_array($this, [self::Bomba, self::Round, self::Parboiled, self::Sushi], true);
+        return in_array($this, [self::Bomba, self::Round, self::Parboiled, self::Sushi, self::Long], true);
     }
 
-    /** Whether its surface starch is worth keeping: parboiled grain has none to give (common practice, no single source). */
+    /** Whether its surface starch is worth keeping: parboiled and long grain have none to give (common practice, no single source). */
     public function givesBody(): bool
     {
-        return $this !== self::Parboiled;
+        return $this !== self::Parboiled && $this !== self::Long;
     }
 }

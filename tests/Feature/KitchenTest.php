@@ -187,6 +187,25 @@ describe('a boil-off test', function (): void {
     });
 });
 
+it('takes a packet that nobody knows by one pan of it, plans by what that drank, and keeps it with the plan', function (): void {
+    $packet = ['format' => 'velko.rice/1', 'name' => 'market sack', 'variety' => 'round', 'window_min' => [16, 18], 'grams_per_cup' => null];
+    $id = collect($this->postJson('/api/kitchen/rices', [...$packet, 'boiled' => ['raw_g' => 100, 'drained_g' => 310]])->assertCreated()->json('rices'))->firstWhere('name', 'market sack')['id'];
+    $work = function () use ($id): Illuminate\Testing\TestResponse {
+        $this->station->dish->update(['rice_id' => $id]);
+        $this->actingAs($this->station->cook->fresh());
+
+        return $this->postJson('/api/work-out', $this->station->ask())->assertOk();
+    };
+    $drinks = $work()->json('plan.balance.drunk_g');
+    $cook = $this->postJson('/api/cooks', $this->station->start())->assertCreated();
+    expect(App\Models\Plan::query()->latest('id')->firstOrFail()->request['rice']['drinks_g_per_g'])->toEqualWithDelta(2.0, 1e-9) // 310 / 100 − 1 − 0.10
+        ->and($cook->json('working.plan.balance.drunk_g'))->toEqual($drinks);
+    Station::keeps('kitchen', $this->putJson("/api/kitchen/rices/$id", [...$packet, 'boiled' => null])->assertOk()->getContent());
+    expect($work()->json('plan.balance.drunk_g'))->toBeLessThan(0.9 * $drinks); // round rice drinks 1.6 of its weight in the same time, not 2
+    $this->putJson("/api/kitchen/rices/$id", [...$packet, 'boiled' => ['raw_g' => 100, 'drained_g' => 120]])->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/boiled/drained_g')->assertJsonPath('errors.0.detail', fn (string $detail): bool => str_contains($detail, 'from 160 to 460'));
+});
+
 it('pours its own glug', function (): void {
     $house = ['format' => 'velko.house/1', 'name' => 'The Lock', 'altitude_m' => 0, 'room_c' => 20, 'timezone' => 'Europe/Brussels', 'units' => 'metric'];
     $glugs = ['format' => 'velko.amount-said/1', 'text' => '2 glugs', 'name' => 'olive oil', 'others' => []];

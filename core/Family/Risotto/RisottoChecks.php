@@ -89,7 +89,8 @@ final class RisottoChecks
     private static function wrongRice(Plan $plan): ?Warning
     {
         $variety = $plan->ask->grain->variety;
-        if ($variety->makesRisotto()) {
+        // A little cream mends a rice without starch.
+        if ($variety->makesRisotto() || $plan->ask->finish->cream > 0.0) {
             return null;
         }
 

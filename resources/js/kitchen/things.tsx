@@ -305,9 +305,14 @@ export function RiceForm({ thing, onDone }: FormProps<Rice>) {
         low: thing?.own_window ? (thing.window_min[0] ?? null) : null,
         high: thing?.own_window ? (thing.window_min[1] ?? null) : null,
         grams_per_cup: thing?.grams_per_cup ?? null,
+        boiled: { raw_g: thing?.boiled?.raw_g ?? null, drained_g: thing?.boiled?.drained_g ?? null },
       }}
-      save={({ low, high, ...entry }) =>
-        keep.save({ ...entry, window_min: low === null && high === null ? null : [low, high] })
+      save={({ low, high, boiled, ...entry }) =>
+        keep.save({
+          ...entry,
+          window_min: low === null && high === null ? null : [low, high],
+          boiled: boiled.raw_g === null && boiled.drained_g === null ? null : boiled,
+        })
       }
       onSaved={keep.onSaved}
       beside={
@@ -330,6 +335,11 @@ export function RiceForm({ thing, onDone }: FormProps<Rice>) {
         <Amount name="grams_per_cup" label={t('kitchen.things.a-level-cup')} of="weight" />
       </div>
       <p className="text-base text-ink-soft">{t('kitchen.things.the-minutes-printed-on-the-packet')}</p>
+      <div className="grid grid-cols-2 gap-3">
+        <Amount name="boiled.raw_g" label={t('kitchen.things.boiled-raw')} of="weight" />
+        <Amount name="boiled.drained_g" label={t('kitchen.things.boiled-drained')} of="weight" />
+      </div>
+      <p className="text-base text-ink-soft">{t('kitchen.things.a-packet-nobody-knows')}</p>
     </Entry>
   );
 }

@@ -46,6 +46,23 @@ it('holds as much water when fully cooked as USDA FoodData Central finds', funct
     expect(abs($drunk / $published - 1))->toBeLessThan(0.08);
 })->with([Variety::Arborio, Variety::Carnaroli, Variety::VialoneNano, Variety::Round, Variety::Sushi]);
 
+/* The same for long-grain: raw 11.6 g water per 100 g, cooked 68.4 g (from memory): 88.4 / 0.316 − 100 = 180 g drunk. */
+it('holds as much water in a long grain', function (): void {
+    $grain = Variety::Long->grain();
+    expect($grain->drunkInAmpleLiquid($grain->window->high + 2) / 1.80)->toEqualWithDelta(1.0, 0.08);
+});
+
+it('knows a packet by one pan: what it drank in its time, as far along by then as its kind', function (): void {
+    // 100 g boiled for 22 minutes and drained weigh 290 g, 10 of which cling: it drank 180 g.
+    expect(Grain::drunkWhenBoiled(100, 290))->toEqualWithDelta(1.80, 1e-9);
+    $grain = Variety::Round->grain()->withWindow(new Window(21, 23))->drinks(1.80);
+    $kind = Variety::Round->grain();
+    expect($grain->drunkInAmpleLiquid(22.0))->toEqualWithDelta(1.80, 1e-9)
+        ->and($grain->drunkInAmpleLiquid(22.0) / $grain->hot)->toEqualWithDelta($kind->drunkInAmpleLiquid($kind->window->middle()) / $kind->hot, 1e-9)
+        // another window of the same packet: it has drunk as much by the middle of that
+        ->and($grain->withWindow(new Window(15, 17))->drunkInAmpleLiquid(16.0))->toEqualWithDelta(1.80, 1e-9);
+});
+
 it('finds the bite in the order the tooth does', function (float $doneness, Bite $bite): void {
     $grain = Variety::Carnaroli->grain();
     expect(Bite::of($grain, $doneness, $grain->drunkInAmpleLiquid($doneness)))->toBe($bite);
