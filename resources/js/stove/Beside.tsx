@@ -8,6 +8,7 @@ import { useKeys } from '../parts/useKeys';
 import { stepsOf } from './ahead';
 import { AtThePass } from './AtThePass';
 import { momentOf } from './due';
+import { knocks } from './knock';
 import { Left } from './Left';
 import { plateNow } from './plate';
 import type { Say } from './say';
@@ -87,12 +88,19 @@ function Step({ step, at }: { step: ReturnType<typeof stepsOf>[number]; at: numb
   );
 }
 
+/** What was just begun is not ready yet. */
+const isSameMark = knocks();
+
 /** Side pans and what else wants hands soon, each with its own clock. */
 function SideWorks({ cook, say, listens }: { cook: Cook; say: Say; listens: boolean }) {
   const now = useNow(5000);
   const works = besides(cook, now).slice(0, SHOWN);
   const first = works[0];
-  const mark = (one: Work) => say({ kind: 'beside', work: one.work, is: one.begun ? 'ready' : 'begun' });
+  const mark = (one: Work) => {
+    if (!isSameMark()) {
+      say({ kind: 'beside', work: one.work, is: one.begun ? 'ready' : 'begun' });
+    }
+  };
   useKeys((key) => (key === 'e' && first ? () => mark(first) : undefined), listens);
   return works.length === 0 ? null : (
     <ol aria-label={t('stove.beside.beside-the-pan')}>

@@ -6,6 +6,7 @@ import { GiveUp } from './GiveUp';
 import { Key } from './Key';
 import { Off } from './Off';
 import { OtherAmount } from './OtherAmount';
+import { knocks } from './knock';
 import type { Say } from './say';
 import { Heat, Signs, Taste } from './Sayings';
 import { baseReadyAt, isPour, stageOf } from './steps';
@@ -17,22 +18,13 @@ import { useKeys } from '../parts/useKeys';
 
 type Open = 'amount' | 'taste' | 'weigh' | 'off' | 'heat' | 'sign' | 'give-up';
 
-/** ms within which a second knock of a wet knuckle is the same one. */
-const SAME_KNOCK = 700;
-
 /** ms for which a pan that has come forward by itself takes no key: whoever presses one then meant the pan before. */
 const UNSEEN = 1500;
 
 /** ms for which a step that the forecast has put there takes no knock: a hand that was falling meant the one before. */
 const UNREAD = 300;
 
-let knocked = 0;
-
-function isSameKnock(): boolean {
-  const since = Date.now() - knocked;
-  knocked = Date.now();
-  return since >= 0 && since < SAME_KNOCK;
-}
+const isSameKnock = knocks();
 
 interface KeysProps {
   cook: Cook;
