@@ -50,17 +50,17 @@ test('over wood the stove says to rake the embers, and how much stock it may com
     .getByRole('region', { name: 'Rings', exact: true })
     .getByRole('button', { name: /a ring/i })
     .click();
-  await page.getByLabel('What you call it').fill('fire pit');
+  await page.getByLabel('What you call it').fill('big ring 2');
   await page.getByLabel(/^Flame or coil/).fill('50');
   await choose(page, 'Heat', /wood/);
   await page.getByLabel(/^Rated/).fill('40000');
   await page.getByLabel(/^Falls by itself/).fill('3');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('button', { name: /fire pit/ }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /big ring 2/ }).first()).toBeVisible();
   try {
     await page.getByRole('link', { name: 'Pan', exact: true }).click();
     await choose(page, 'Dish', /duck/);
-    await choose(page, 'Ring', /fire pit/);
+    await choose(page, 'Ring', /big ring 2/);
     await expect(page.getByRole('list', { name: 'Warnings' })).toContainText(
       'A wood fire is never twice the same',
     );
@@ -80,7 +80,7 @@ test('over wood the stove says to rake the embers, and how much stock it may com
     // The other tests have the rings of the demo.
     await page.goto('/kitchen');
     await page
-      .getByRole('button', { name: /fire pit/ })
+      .getByRole('button', { name: /big ring 2/ })
       .first()
       .click();
     await page.getByRole('button', { name: 'Delete this ring' }).click();

@@ -111,7 +111,7 @@ it('refuses the same on the console: exit 2, nothing on stdout, a line for each 
     expect($code)->toBe(2)->and($out)->toBe('')
         ->and(explode("\n", trim($err)))->toEqualCanonicalizing([
             '/covers: must be a whole number from 1 to 400',
-            '/rice/variety: must be one of arborio, carnaroli, vialone-nano, bomba, round, sushi, parboiled',
+            '/rice/variety: must be one of arborio, carnaroli, vialone-nano, bomba, round, sushi, parboiled, long',
             '/pan/base_diameter_cm: must be a number from 10 to 150 (cm)',
             '/stock/temperature_c: must be a number from 0 to 105 (°C)',
             '/x: is not a field here',

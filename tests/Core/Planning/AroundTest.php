@@ -76,7 +76,7 @@ it('puts vinegar for the wine by half its volume, or a sixteenth of plain white 
 
 it('puts one rice for another and says what changes: window, minutes, thirst, body', function (): void {
     $swaps = array_column(array_map(static fn (Swap $swap): array => ['this' => ($swap->what->args['this'] ?? $swap->what)->code, 'swap' => $swap], Swaps::of(Planner::plan(Kitchens::ask(wine: 100)))), 'swap', 'this');
-    expect($swaps)->toHaveKeys(['swap.vinegar', 'rice.arborio', 'rice.bomba', 'rice.parboiled'])->toHaveCount(7);
+    expect($swaps)->toHaveKeys(['swap.vinegar', 'rice.arborio', 'rice.bomba', 'rice.parboiled', 'rice.long'])->toHaveCount(count(Variety::cases())); // every other rice, and vinegar
     $bomba = $swaps['rice.bomba'];
     expect($bomba->stockBy)->toBeGreaterThan(50.0)
         ->and($bomba->changes[0])->toEqual(Fact::of('swap.window', low: 18.0, high: 20.0))
