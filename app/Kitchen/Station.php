@@ -34,7 +34,11 @@ final class Station
 
     public static function burner(Burner $burner): CoreBurner
     {
-        return new CoreBurner($burner->ring_cm, self::netPower($burner), $burner->grate_cm, Fire::from($burner->fuel), $burner->fades_percent_per_min === null ? null : $burner->fades_percent_per_min / 100);
+        $fire = Fire::from($burner->fuel);
+        // What was said of it as a fire counts no more once it has a knob.
+        $fades = $fire->hasAKnob() ? null : $burner->fades_percent_per_min;
+
+        return new CoreBurner($burner->ring_cm, self::netPower($burner), $burner->grate_cm, $fire, $fades === null ? null : $fades / 100);
     }
 
     /** @return non-empty-array<int|string, float> W by mark: as measured, or estimated from the rated power */

@@ -62,6 +62,10 @@ it('has a fire that is no knob: its bands, and how fast it falls; a plan on it c
     $this->putJson("/api/kitchen/burners/{$ring['id']}", [...$wood, 'fades_percent_per_min' => 0])->assertOk();
     $this->actingAs($this->station->cook->fresh()); // as the next request finds the kitchen
     expect($work()->json('plan.stock_ml'))->toBeGreaterThan($falling->json('plan.stock_ml'));
+    $steady = $work()->json('plan.stock_ml');
+    $this->putJson("/api/kitchen/burners/{$ring['id']}", [...$wood, 'fuel' => 'gas', 'fades_percent_per_min' => 4])->assertOk();
+    $this->actingAs($this->station->cook->fresh());
+    expect($work()->json('plan.stock_ml'))->toEqual($steady); // a knob does not fall by itself, whatever was said of it before
     $this->putJson("/api/kitchen/burners/{$ring['id']}", [...$wood, 'fades_percent_per_min' => 40])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/fades_percent_per_min');
     $this->putJson("/api/kitchen/burners/{$ring['id']}", [...$wood, 'fuel' => 'peat'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/fuel');
 });

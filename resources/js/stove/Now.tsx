@@ -141,16 +141,17 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   ) : null;
 }
 
-/** The middle of what must be cooked through: what the probe reads where one stands at the ring, of what it has to reach. */
+/** What the middle of something has to reach; a probe that stands at the ring reads the pan until it is put in there. */
 function Core({ cook, reach, names }: { cook: Cook; reach: number; names: string }) {
   const { heat } = useMeasure();
   const probe = useMoment((now) => readingOf(cook, 'probe', now)?.value ?? null);
   return (
     <>
-      <p className="now-digits now-digits-small">{heat(probe ?? reach)}</p>
-      <p className="now-second">
-        {probe === null ? names : t('stove.now.of-reach-names', { reach: heat(reach), names })}
-      </p>
+      <p className="now-digits now-digits-small">{heat(reach)}</p>
+      <p className="now-second">{names}</p>
+      {probe !== null && (
+        <p className="now-say font-bold">{t('stove.now.probe-into-it', { reads: heat(probe) })}</p>
+      )}
     </>
   );
 }
