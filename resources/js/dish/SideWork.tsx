@@ -1,4 +1,5 @@
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { useMeasure } from '../cook';
 import { Amount, Field, Pick, Tick } from '../parts/Field';
 import type { Option } from '../parts/Select';
 import { t } from '../words/messages';
@@ -14,6 +15,7 @@ const READY = [
 
 /** What is worked at beside the pan. */
 export function SideWork() {
+  const { weight } = useMeasure();
   const { control, setValue } = useFormContext();
   const rows = useFieldArray({ control, name: 'dish.side_work' });
   const written = useWatch<{ dish: Body }, 'dish.side_work'>({ name: 'dish.side_work' });
@@ -68,13 +70,13 @@ export function SideWork() {
                 name={name(row, 'drinks_ml_per_80_g')}
                 label={t('dish.dishForm.takes-of-the-stock')}
                 of="volume"
-                unitWords={t('common.a-main')}
+                unitWords={t('dish.dishForm.for-weight-of-rice', { weight: weight(80) })}
               />
               <Amount
                 name={name(row, 'gives_ml_per_80_g')}
                 label={t('dish.dishForm.liquor-to-the-stock')}
                 of="volume"
-                unitWords={t('common.a-main')}
+                unitWords={t('dish.dishForm.for-weight-of-rice', { weight: weight(80) })}
               />
             </div>
           </li>
