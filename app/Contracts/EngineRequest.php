@@ -130,6 +130,12 @@ abstract class EngineRequest
         return $this->number('kitchen/room_c', Defaults::ROOM_C);
     }
 
+    /** m/s; still air where nothing is said */
+    protected function wind(): float
+    {
+        return (float) ($this->document['kitchen']['wind_m_s'] ?? 0.0);
+    }
+
     protected function plates(): float
     {
         return $this->number('kitchen/plates_c', Defaults::PLATES_C);
@@ -137,7 +143,7 @@ abstract class EngineRequest
 
     protected function conditions(Pan $pan): Conditions
     {
-        return Conditions::at($this->altitude(), $this->room(), $pan);
+        return Conditions::at($this->altitude(), $this->room(), $pan, $this->wind());
     }
 
     /** Whether the grain is toasted in fat: rice that was soaked is wet and does not toast. */

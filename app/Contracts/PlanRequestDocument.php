@@ -59,10 +59,10 @@ final class PlanRequestDocument extends EngineRequest
             'family' => $ask->family->traits()->name,
             'covers' => $ask->covers,
             'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->window->low, $ask->grain->window->high], ...$ask->grain->measured === null ? [] : ['drinks_g_per_g' => round($ask->grain->measured, 4)]],
-            'kitchen' => ['altitude_m' => $ask->place->altitude, 'room_c' => $ask->place->room, 'plates_c' => $ask->place->plates],
+            'kitchen' => ['altitude_m' => $ask->place->altitude, 'room_c' => $ask->place->room, 'plates_c' => $ask->place->plates, ...$ask->place->wind > 0.0 ? ['wind_m_s' => $ask->place->wind] : []],
             'pan' => ['base_diameter_cm' => $ask->pan->base, 'rim_diameter_cm' => $ask->pan->rim, 'height_cm' => $ask->pan->height, 'metal_j_per_k' => $ask->pan->metal],
             'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'grate_cm' => $ask->burner->grate, ...self::fire($ask->burner), 'net_w' => $ask->burner->net],
-            'stock' => $said(['temperature_c' => $ask->stock->temperature, 'salt_percent' => $ask->stock->saltPercent, 'volume_ml' => $ask->stock->given, 'pot_diameter_cm' => $ask->stock->potDiameter, 'held_min' => $ask->stock->held]),
+            'stock' => $said(['temperature_c' => $ask->stock->temperature, 'salt_percent' => $ask->stock->saltPercent, 'volume_ml' => $ask->stock->given, 'pot_diameter_cm' => $ask->stock->potDiameter, 'held_min' => $ask->stock->held, 'from_water' => FromWaterDocument::of($ask->stock->fromWater)]),
             'extras_g_per_cover' => $ask->extras / $ask->covers,
             'ingredients' => array_values(array_map(self::ingredient(...), $ask->food)),
             'wine_ml' => $ask->wine,
@@ -88,6 +88,7 @@ final class PlanRequestDocument extends EngineRequest
                 'pace' => $method->pace === Pace::Medium ? null : $method->pace->value,
                 'fat' => $method->fat === Fat::Oil ? null : $method->fat->value,
                 'rained_in' => $method->rainedIn ? true : null,
+                'base_apart' => $method->baseApart ? true : null,
                 'two_pours' => $method->twoPours ? true : null,
                 'finish_on_the_heat' => $method->finishOnTheHeat ? true : null,
                 'plated' => $method->plated,
@@ -96,6 +97,9 @@ final class PlanRequestDocument extends EngineRequest
                 'crust' => $method->crust->value,
                 'heat' => $method->heat === null ? null : array_map(static fn (HeatChange $change): array => ['from_min' => $change->fromMinute, 'setting' => $change->mark], $method->heat),
                 'lid' => $method->lid === [] ? null : array_map(static fn (LidChange $change): array => ['from_min' => $change->fromMinute, 'on' => $change->on], $method->lid),
+                'cover_last_min' => $method->coverLast > 0.0 ? $method->coverLast : null,
+                'cover_from_grains' => $method->coverFromGrains ? true : null,
+                'oven_c' => $method->oven,
                 'pan_heat' => $method->panHeat === null ? null : ['hot' => $method->panHeat->hot, 'gentle' => $method->panHeat->gentle],
             ]),
             'target' => ['looseness' => $ask->target->looseness, 'minutes_to_table' => $ask->target->minutesToTable, 'crust' => $ask->target->crust->value, 'salt_percent' => [$ask->seasoning->low, $ask->seasoning->high], 'sodium_most_mg' => $ask->seasoning->sodiumMost],
@@ -115,6 +119,8 @@ final class PlanRequestDocument extends EngineRequest
         $target = $this->target($family);
         $finish = $this->finish($covers);
         $food = $this->food();
+        $place = new Place($this->altitude(), $this->room(), $this->plates(), $this->wind());
+        $burner = $method->oven === null ? $burner : $burner->withOven($method->oven, $pan, $this->conditions($pan)->boiling);
         $seasoning = $this->seasoning();
         $wine = $this->wine($covers * $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER));
         $this->throwRefusals();
@@ -132,7 +138,7 @@ final class PlanRequestDocument extends EngineRequest
             $wine,
             $finish,
             $target,
-            new Place($this->altitude(), $this->room(), $this->plates()),
+            $place,
             $covers * $this->number('extras_g_per_cover', 0.0),
             $food,
             $seasoning,
@@ -199,13 +205,42 @@ final class PlanRequestDocument extends EngineRequest
             $this->lid(),
             CrustSchool::from($this->text('method/crust', CrustSchool::ShortAndHot->value)),
             $this->panHeat($family, $burner),
+            coverLast: $this->coverLast($family),
             pace: $this->pace($family),
             fat: Fat::from($this->document['method']['fat'] ?? Fat::Oil->value),
             rainedIn: $this->isChosen('rained_in', ! $traits->inStages, $family, 'its stock goes in in stages'),
             twoPours: $this->isChosen('two_pours', ! $traits->inStages && ! $traits->driesOut, $family, 'it has no more than one, or has them by its doses'),
             finishOnTheHeat: $this->isChosen('finish_on_the_heat', $traits->finish > 0.0, $family, 'nothing is beaten into it'),
             plated: $this->document['method']['plated'] ?? null,
+            coverFromGrains: $this->isChosen('cover_from_grains', $traits->driesOut, $family, 'it is not left to dry'),
+            baseApart: $this->isChosen('base_apart', $traits->driesOut || ! $traits->inStages, $family, 'its stock goes in in stages'),
+            oven: $this->oven($family),
         );
+    }
+
+    private function coverLast(Family $family): float
+    {
+        $minutes = (float) ($this->document['method']['cover_last_min'] ?? 0.0);
+        if ($minutes > 0.0 && ! $family->traits()->driesOut) {
+            $this->refuse('/method/cover_last_min', "is for {$this->thatDryOut()} only, not for {$this->named($family)}");
+        }
+
+        return $minutes;
+    }
+
+    private function oven(Family $family): ?float
+    {
+        $oven = $this->document['method']['oven_c'] ?? null;
+        $dry = $family->traits()->driesOut;
+        if (is_numeric($oven) && (! $dry || isset($this->document['method']['heat']) || ($this->document['target']['crust'] ?? CrustWish::Gold->value) !== CrustWish::None->value)) {
+            $this->refuse('/method/oven_c', match (true) {
+                ! $dry => "is for {$this->thatDryOut()} only, not for {$this->named($family)}",
+                isset($this->document['method']['heat']) => 'does not go with /method/heat',
+                default => 'goes without a crust: /target/crust must be none',
+            });
+        }
+
+        return is_numeric($oven) ? (float) $oven : null;
     }
 
     private function panHeat(Family $family, Burner $burner): ?PanHeat
@@ -271,6 +306,7 @@ final class PlanRequestDocument extends EngineRequest
             $given === null ? null : (float) $given,
             $this->number('stock/pot_diameter_cm', Defaults::SIDE_POT_CM),
             $this->number('stock/held_min', Defaults::HELD_MIN),
+            FromWaterDocument::read($this->document['stock']['from_water'] ?? null),
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class Asked
      * @param  array<string, mixed>  $document  velko.ask/1
      * @param  float  $rice  g raw, for all plates
      * @param  array{hot: string, gentle: string}|null  $panHeat  of a pan rice without one mark for all of it
+     * @param  float  $wind  m/s over the pan; nothing where the ring stands indoors
      * @param  float  $coverLast  min before a pan rice comes off for which a lid lies on it
      */
     private function __construct(
@@ -45,6 +46,7 @@ final readonly class Asked
         public ?string $heat,
         public ?array $panHeat,
         public float $coverLast,
+        public float $wind,
         public CarbonImmutable $tableAt,
         public Words $words,
     ) {}
@@ -91,6 +93,7 @@ final readonly class Asked
         return new self(
             $document, $kitchen, $dish, $pan, $burner,
             $covers, $starters, $rice, self::word($document['portion']), is_string($heat) ? $heat : null, $panHeat, is_numeric($coverLast) ? (float) $coverLast : 0.0,
+            $burner->isOutdoors() ? (float) ($document['wind_m_s'] ?? 0.0) : 0.0,
             self::moment(self::word($document['table_at']), $document['table_on'] ?? null, $kitchen, $now), $words,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\FoodDocument;
+use App\Contracts\FromWaterDocument;
 use App\Models\Dish;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
@@ -41,9 +42,16 @@ final class DishAsk
 
     public static function of(Asked $asked): Ask
     {
+        $plates = $asked->plates();
+        $ask = self::onTheRing($asked, $plates);
+
+        return $ask->method->oven === null ? $ask : $ask->inOven($ask->method->oven);
+    }
+
+    private static function onTheRing(Asked $asked, int $plates): Ask
+    {
         $dish = $asked->dish;
         $kitchen = $asked->kitchen;
-        $plates = $asked->plates();
 
         return new Ask(
             Families::named($dish->family),
@@ -51,14 +59,14 @@ final class DishAsk
             $asked->rice / $plates,
             Station::grain($dish->rice),
             Station::pan($asked->pan),
-            Station::burner($asked->burner),
+            Station::burner($asked->burner)->inWind($asked->wind),
             self::ladle($asked),
             self::method($asked),
-            new Stock($dish->stock->held_at_c, $dish->stock->salt_percent),
+            new Stock($dish->stock->held_at_c, $dish->stock->salt_percent, fromWater: FromWaterDocument::read($dish->stock->from_water)),
             round($dish->wine_ml_per_80_g * $asked->rice / self::TO_G / 5) * 5,
             self::finish($asked),
             new Target($dish->looseness, $dish->minutes_to_table, CrustWish::from($dish->crust)),
-            new Place($kitchen->altitude_m, $kitchen->room_c, $kitchen->plates_c),
+            new Place($kitchen->altitude_m, $kitchen->room_c, $kitchen->plates_c, $asked->wind),
             food: self::food($dish, $asked->rice, $plates, Station::pan($asked->pan)->baseArea()),
             seasoning: new Seasoning($kitchen->salt_low, $kitchen->salt_high, $dish->sodium_most_mg),
             ofWine: new Wine($dish->wine_percent, $dish->wine_cooked_off),
@@ -96,6 +104,9 @@ final class DishAsk
             twoPours: $dish->two_pours,
             finishOnTheHeat: $dish->finish_on_the_heat,
             plated: $dish->plated,
+            baseApart: $dish->base_apart,
+            // One mark all through is kept all through.
+            oven: $asked->heat === null ? $dish->oven_c : null,
         );
 
         return $dish->cover === Cover::Open->value ? $method : $method->with([...Cover::from($dish->cover)->changes(Families::named($dish->family)->traits()->driesOut), ...$asked->coverLast > 0.0 ? ['coverLast' => $asked->coverLast] : []]);

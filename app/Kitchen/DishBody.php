@@ -32,13 +32,13 @@ final class DishBody
         'name', 'family', 'grams_main', 'grams_starter', 'wine_ml_per_80_g', 'doses', 'stirring', 'sealed', 'toast', 'rinsed', 'soak_min',
         'finish_min', 'rest_min', 'rest_covered', 'looseness', 'crust', 'crust_school', 'minutes_to_table', 'finish', 'butter_g_per_80_g',
         'butter_salted', 'butter_c', 'cheese_g_per_80_g', 'garnish', 'sodium_most_mg', 'pace', 'cover', 'wine_percent', 'wine_cooked_off',
-        'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g',
+        'fat', 'rained_in', 'base_apart', 'oven_c', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g',
     ];
 
     /** What a dish that does not say it means: as dishes were written before. */
     private const LEFT_OUT = [
         'pace' => 'medium', 'cover' => 'open', 'wine_percent' => Wine::TABLE, 'wine_cooked_off' => false, 'butter_c' => Defaults::BUTTER_C,
-        'fat' => 'oil', 'rained_in' => false, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0,
+        'fat' => 'oil', 'rained_in' => false, 'base_apart' => false, 'oven_c' => null, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0,
     ];
 
     /** @return array<string, mixed> dish-body */
@@ -115,7 +115,7 @@ final class DishBody
     /** @return array<string, mixed> as in velko.stock/1 */
     public static function stock(Stock $stock): array
     {
-        return [...$stock->only(['name', 'salt_percent', 'held_at_c', 'batch_ml']), 'base' => $stock->base->value, 'allergens' => self::names($stock->allergens)];
+        return [...$stock->only(['name', 'salt_percent', 'held_at_c', 'batch_ml', 'from_water', 'parts']), 'base' => $stock->base->value, 'allergens' => self::names($stock->allergens)];
     }
 
     /**

@@ -176,8 +176,9 @@ final class KeepDish
     {
         return [
             'method' => [
-                ...$dish->only(['doses', 'stirring', 'sealed', 'finish_min', 'rest_min', 'rest_covered', 'toast', 'pace', 'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'rinsed', 'soak_min']),
+                ...$dish->only(['doses', 'stirring', 'sealed', 'finish_min', 'rest_min', 'rest_covered', 'toast', 'pace', 'fat', 'rained_in', 'base_apart', 'two_pours', 'finish_on_the_heat', 'rinsed', 'soak_min']),
                 'crust' => $dish->crust_school,
+                ...$dish->oven_c === null ? [] : ['oven_c' => $dish->oven_c],
             ],
             'target' => $dish->only(['looseness', 'minutes_to_table', 'crust']),
         ];

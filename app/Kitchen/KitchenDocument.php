@@ -113,6 +113,7 @@ final class KitchenDocument
     {
         return [
             ...$burner->only(['id', 'name', 'ring_cm', 'grate_cm', 'fuel', 'fades_percent_per_min', 'rated_w']),
+            'outdoors' => $burner->isOutdoors(),
             'settings' => array_values($burner->settings->map(static fn (BurnerSetting $setting): array => [
                 'mark' => $setting->mark, 'share' => $setting->share, 'net_w' => Station::netPowerAt($burner, $setting), 'measured' => $setting->net_w !== null,
             ])->all()),
@@ -148,10 +149,10 @@ final class KitchenDocument
     private static function stock(Stock $stock): array
     {
         return [
-            ...$stock->only(['id', 'name', 'salt_percent', 'held_at_c', 'batch_ml']),
+            ...$stock->only(['id', 'name', 'salt_percent', 'held_at_c', 'batch_ml', 'from_water', 'parts']),
             'base' => $stock->base->value,
             'allergens' => $stock->allergens === null ? null : array_map(static fn (Allergen $allergen): string => $allergen->value, $stock->allAllergens()),
-            'suits' => $stock->base->suits()->value,
+            'suits' => $stock->suits()->value,
             'dishes' => $stock->dishes->pluck('name')->sort()->values()->all(),
         ];
     }

@@ -82,10 +82,14 @@ final class MiseDocument
         return array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead, $one->needs, $one->drinks_ml_per_80_g * $mains, $one->gives_ml_per_80_g * $mains))->all());
     }
 
-    /** @return list<array<string, mixed>> in order of the start */
-    public static function prep(Dish $dish, Plan $plan, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
+    /**
+     * @param  SideWork|null  $apart  a base in a pan of its own
+     *
+     * @return list<array<string, mixed>> in order of the start
+     */
+    public static function prep(Dish $dish, Plan $plan, ?SideWork $apart, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
     {
-        $works = self::works($dish, $plan->rice());
+        $works = [...self::works($dish, $plan->rice()), ...$apart === null ? [] : [$apart]];
         $at = static fn (float $minute): CarbonImmutable => $firstLiquid->addSeconds((int) round(60 * $minute));
 
         return array_map(static fn (array $one): array => [

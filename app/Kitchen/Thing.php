@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
+use App\Contracts\BlendDocument;
 use App\Models\Burner;
 use App\Models\Device;
 use App\Models\Ladle;
@@ -25,6 +26,9 @@ enum Thing: string
     case Rices = 'rices';
     case Stocks = 'stocks';
     case Devices = 'devices';
+
+    /** Of a stock, percent. */
+    private const MOST_SALT = 5.0;
 
     /** Name of the schema in contracts/. */
     public function contract(): string
@@ -166,6 +170,10 @@ enum Thing: string
      */
     private static function stock(array $document): array
     {
+        $document = [...$document, 'from_water' => $document['from_water'] ?? null, 'parts' => $document['parts'] ?? null];
+        if (is_array($document['parts'])) {
+            return self::blend($document);
+        }
         $base = is_string($document['base']) ? Base::from($document['base']) : Base::Vegetable;
         if ($document['allergens'] === null) {
             return [...$document, 'base' => $base, 'allergens' => null];
@@ -174,5 +182,30 @@ enum Thing: string
         $own = array_values(array_filter($named, static fn (Allergen $allergen): bool => ! in_array($allergen, $base->brings(), true)));
 
         return [...$document, 'base' => $base, 'allergens' => $own];
+    }
+
+    /**
+     * What is said of a blend as a whole follows from its parts.
+     *
+     * @param  array<string, mixed>  $document
+     *
+     * @return array<string, mixed>
+     *
+     * @throws BadDocument when its parts are not a whole
+     */
+    private static function blend(array $document): array
+    {
+        /** @var non-empty-list<array{name: string, percent: float, salt_percent: float, base: string|null, allergens: list<string>|null}> $parts */
+        $parts = $document['parts'];
+        $blend = BlendDocument::read($parts);
+        if (! $blend->isWhole()) {
+            throw BadDocument::at('/parts', 'must make 100 percent together, not '.round(100 * $blend->shares(), 1));
+        }
+        $salt = round($blend->saltPercent(), 2);
+        if ($salt > self::MOST_SALT) {
+            throw BadDocument::at('/parts', "must come to no more than 5 percent of salt together, not $salt");
+        }
+
+        return [...$document, 'base' => $blend->base(), 'salt_percent' => $salt, 'allergens' => $blend->allergens()];
     }
 }

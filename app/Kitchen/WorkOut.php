@@ -41,7 +41,7 @@ final readonly class WorkOut
         $this->words = $asked->words;
         $this->course = self::course($asked, $plan);
         $this->served = MiseDocument::served($asked->dish);
-        $this->prep = MiseDocument::prep($asked->dish, $plan, $this->firstLiquidAt(), $now, $this->words);
+        $this->prep = MiseDocument::prep($asked->dish, $plan, $this->course->apart(), $this->firstLiquidAt(), $now, $this->words);
     }
 
     public static function of(Asked $asked, CarbonImmutable $now): self

@@ -11,6 +11,7 @@ enum Cover: string
 {
     case Open = 'open';
     case LastTwoMinutes = 'last-two-minutes';
+    case FromTheGrains = 'from-the-grains';
     case ToTheEnd = 'to-the-end';
 
     /** min before it comes off */
@@ -24,9 +25,10 @@ enum Cover: string
     public function changes(bool $driesOut): array
     {
         return match ($this) {
-            self::Open => ['lid' => [], 'coverLast' => 0.0],
-            self::LastTwoMinutes => ['lid' => [], 'coverLast' => self::LAST],
-            self::ToTheEnd => ['lid' => [new LidChange(0.0, true)], 'coverLast' => 0.0, ...$driesOut ? [] : ['pace' => Pace::Slow]],
+            self::Open => ['lid' => [], 'coverLast' => 0.0, 'coverFromGrains' => false],
+            self::LastTwoMinutes => ['lid' => [], 'coverLast' => self::LAST, 'coverFromGrains' => false],
+            self::FromTheGrains => ['lid' => [], 'coverLast' => 0.0, 'coverFromGrains' => true],
+            self::ToTheEnd => ['lid' => [new LidChange(0.0, true)], 'coverLast' => 0.0, 'coverFromGrains' => false, ...$driesOut ? [] : ['pace' => Pace::Slow]],
         };
     }
 
@@ -48,6 +50,7 @@ enum Cover: string
     public static function of(Method $method): self
     {
         return match (true) {
+            $method->coverFromGrains => self::FromTheGrains,
             $method->lid !== [] && $method->lid[0]->on && $method->lid[0]->fromMinute <= 0.0 => self::ToTheEnd,
             $method->coverLast > 0.0 || $method->lid !== [] => self::LastTwoMinutes,
             default => self::Open,

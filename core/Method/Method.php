@@ -18,13 +18,16 @@ final readonly class Method
      * @param  float  $soak  min in cold water before
      * @param  list<LidChange>  $lid  in order of time
      * @param  float  $coverLast  min before it comes off for which a lid lies on it, beside what $lid says
+     * @param  bool  $coverFromGrains  a lid lies on it from when the grains show, on the lowest heat, beside what $lid says
      * @param  PanHeat|null  $panHeat  marks of a pan rice without a track; null = Velko chooses
      * @param  Fat  $fat  of the base, and of toasting
      * @param  bool  $rainedIn  where the stock goes in at once: it boils with the base first, and the rice is rained into it
+     * @param  bool  $baseApart  where the rice is rained in: the base is cooked in a pan of its own and goes to the stock
      * @param  bool  $twoPours  most of the stock of a stew at first, the rest when it thickens
      * @param  bool  $finishOnTheHeat  butter and cheese beaten in on the lowest mark, not off the heat
      * @param  bool|null  $plated  served on plates, or in its pan; null: as its family is
      * @param  Pace  $pace  how hard it is boiled, where Velko chooses the heat
+     * @param  float|null  $oven  °C of the oven that a pan rice goes into when its grains show; null: it stays on its ring
      */
     public function __construct(
         public ?DoseSchool $doses,
@@ -47,6 +50,9 @@ final readonly class Method
         public bool $twoPours = false,
         public bool $finishOnTheHeat = false,
         public ?bool $plated = null,
+        public bool $coverFromGrains = false,
+        public bool $baseApart = false,
+        public ?float $oven = null,
     ) {}
 
     /** @param  array<string, mixed>  $changes  by property */

@@ -11,6 +11,7 @@ enum School: string
     case Stirring = 'stirring';
     case Crust = 'crust';
     case CrustHeat = 'crust-school';
+    case Second = 'second-half';
     case Soak = 'soak';
     case Toast = 'toast';
     case Pace = 'pace';
@@ -18,6 +19,7 @@ enum School: string
     case Butter = 'butter';
     case Wine = 'wine';
     case Fat = 'fat';
+    case Way = 'way';
     case Order = 'order';
     case Pours = 'pours';
     case FinishOn = 'finish-on';

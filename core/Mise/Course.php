@@ -9,6 +9,7 @@ use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
+use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stages;
@@ -45,7 +46,7 @@ final readonly class Course
     /** @return list<Stage> in order of time */
     public function stages(): array
     {
-        $stages = $this->withCore($this->withLiquors($this->withTheRice(AddIns::among($this->plan, $this->ingredients, $this->main))));
+        $stages = $this->withCore($this->withLiquors($this->withTheRice($this->withTheBase(AddIns::among($this->plan, $this->ingredients, $this->main)))));
         $serve = array_pop($stages);
 
         return Stages::inOrder([...$this->beforeTheRice(), ...$stages, ...$this->atThePass(), ...$serve === null ? [] : [$serve]]);
@@ -54,9 +55,28 @@ final readonly class Course
     /** Minute of the cook at which the pan goes onto its ring, 0 or before. */
     public function panOn(): float
     {
+        return $this->plan->begins() - ($this->isApart() ? 0.0 : $this->base());
+    }
+
+    /** Minutes from the cold pan until the base is ready; 0 where it is ready already. */
+    private function base(): float
+    {
         $minutes = array_sum(array_map($this->minutes(...), $this->ingredients));
 
-        return $this->plan->begins() - ($minutes > 0.0 ? $minutes + self::WARMS : 0.0);
+        return $minutes > 0.0 ? $minutes + self::WARMS : 0.0;
+    }
+
+    /** The base as a work beside the pan, where it is cooked in a pan of its own and goes to the stock; else null. */
+    public function apart(): ?SideWork
+    {
+        $minutes = $this->isApart() ? $this->base() : 0.0;
+
+        return $minutes > 0.0 ? new SideWork(Fact::of('prep.base'), Ready::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), true) : null;
+    }
+
+    private function isApart(): bool
+    {
+        return $this->plan->ask->isRainedIn() && $this->plan->ask->method->baseApart;
     }
 
     /** Minute of the cook at which the rice goes in, 0 or before. */
@@ -69,7 +89,7 @@ final readonly class Course
     private function beforeTheRice(): array
     {
         $minute = $this->panOn();
-        if ($minute === $this->plan->begins()) {
+        if ($this->isApart() || $minute === $this->plan->begins()) {
             return [];
         }
         $stages = [new Stage($minute, StageKind::PanOn, Fact::of('say.pan-on'), mark: $this->mark(min($this->plan->ask->method->fat->mostHeat(), Toasting::Medium->heat())))];
@@ -92,6 +112,20 @@ final readonly class Course
         }
 
         return $together === [] ? $stages : [...$stages, new Stage($minute, StageKind::Base, Fact::of('say.seconds'), items: $together)];
+    }
+
+    /**
+     * A base from a pan of its own goes in with the stock.
+     *
+     * @param  list<Stage>  $stages
+     *
+     * @return list<Stage>
+     */
+    private function withTheBase(array $stages): array
+    {
+        $items = array_values(array_map($this->item(...), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::Base)));
+
+        return ! $this->isApart() || $items === [] ? $stages : array_map(static fn (Stage $stage): Stage => $stage->kind === StageKind::BoilUp ? $stage->withItems($items) : $stage, $stages);
     }
 
     /**

@@ -7,11 +7,17 @@ namespace Velko\Core\Mise;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Mass;
+use Velko\Core\Quantity\Volume;
 
 /** When each piece of side work must be begun, back from the moment it must be ready: minutes of the cook, mostly negative. */
 final class Preparation
 {
+    /** To cut what goes into a stock, to skim and to strain it, min (our estimate). */
+    private const HANDS_FOR_STOCK = 8.0;
+
     /**
      * The dish's own side work, and what every pan needs: the stock on the fire so long before as its volume needs, the rice soaked.
      * What steeps in hot stock finds it hot.
@@ -23,7 +29,7 @@ final class Preparation
     public static function of(Plan $plan, array $work): array
     {
         $ask = $plan->ask;
-        $work[] = new SideWork(Fact::of('prep.stock'), Ready::Stock, round($ask->stock->warmsIn(self::ownStock($plan, $work)) + $ask->stock->held), 1.0, true);
+        $work[] = self::stock($plan, self::ownStock($plan, $work));
         $stock = count($work) - 1;
         if ($ask->method->soak > 0) {
             $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), Ready::Rice, $ask->method->soak, 2.0, false);
@@ -47,6 +53,18 @@ final class Preparation
     public static function ownStock(Plan $plan, array $work): float
     {
         return max(0.0, $plan->make() - array_sum(array_map(static fn (SideWork $one): float => $one->gives, $work)));
+    }
+
+    /** The stock on the fire, from the fridge or from cold water. */
+    private static function stock(Plan $plan, float $volume): SideWork
+    {
+        $stock = $plan->ask->stock;
+        $water = $stock->water($volume);
+        $what = $stock->fromWater === null ? Fact::of('prep.stock') : Fact::of(
+            'prep.stock-from-water', water: Volume::ofMl(ceil($water / 50) * 50), time: Duration::ofMinutes($stock->fromWater->simmers), solids: Mass::ofG(round($stock->fromWater->weighIn($water) / 10) * 10),
+        );
+
+        return new SideWork($what, Ready::Stock, round($stock->warmsIn($volume) + $stock->held), $stock->fromWater === null ? 1.0 : self::HANDS_FOR_STOCK, true);
     }
 
     /**

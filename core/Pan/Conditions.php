@@ -19,6 +19,8 @@ final readonly class Conditions
      * @param  float  $rimArea  m², what a lid covers
      * @param  float  $metal  J/K
      * @param  float  $floorMetal  under a square metre of the floor, J/(m²·K)
+     * @param  float  $windTakes  what wind takes beyond still air, W/(m²·K)
+     * @param  float  $vapourTimes  so many times the vapour of still air it carries off
      */
     private function __construct(
         public float $boiling,
@@ -28,13 +30,16 @@ final readonly class Conditions
         public float $rimArea,
         public float $metal,
         public float $floorMetal,
+        public float $windTakes = 0.0,
+        public float $vapourTimes = 1.0,
     ) {}
 
     /**
      * @param  float  $altitude  m
      * @param  float  $room  °C
+     * @param  float  $wind  m/s
      */
-    public static function at(float $altitude, float $room, Pan $pan): self
+    public static function at(float $altitude, float $room, Pan $pan, float $wind = 0.0): self
     {
         return new self(
             Steam::boilingPoint(Atmosphere::pressure($altitude)),
@@ -44,6 +49,8 @@ final readonly class Conditions
             $pan->rimArea(),
             $pan->metal,
             $pan->metalPerArea(),
+            Wind::takes($wind),
+            Wind::vapourTimes($wind),
         );
     }
 }

@@ -237,10 +237,14 @@ final class Simulation
         return $lifted;
     }
 
-    /** @param  float  $net  W */
-    public function heat(State $state, float $net): void
+    /**
+     * @param  float  $net  W
+     * @param  bool  $steady  of a heat that does not fall with the fire: an oven's
+     */
+    public function heat(State $state, float $net, bool $steady = false): void
     {
-        $state->net = $net * exp(-$this->fades * max(0.0, $state->second) / 60);
+        $state->net = $steady ? $net : $net * exp(-$this->fades * max(0.0, $state->second) / 60);
+        $state->steady = $steady;
         $state->losing = 0.0;
     }
 
@@ -257,7 +261,7 @@ final class Simulation
     {
         $state->net = 0.0;
         $state->cover = $covered ? self::COVERED : 0.0;
-        $state->losing = ($covered ? self::LOSS_COVERED : self::LOSS_OPEN) * $state->surface;
+        $state->losing = (($covered ? self::LOSS_COVERED : self::LOSS_OPEN) + $this->conditions->windTakes) * $state->surface;
     }
 
     /**
@@ -294,7 +298,7 @@ final class Simulation
      */
     public function run(State $state, float $second, float $freeDownTo = -1.0, float $doneness = INF, float $downToPerDrunk = 0.0): Stop
     {
-        if ($this->fades <= 0.0 || $state->net <= 0.0) {
+        if ($this->fades <= 0.0 || $state->steady || $state->net <= 0.0) {
             return $this->runSteadily($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
         }
         do {
@@ -322,10 +326,10 @@ final class Simulation
         $hot = $this->grain->hot;
         $halfWet = Kinetics::HALF_WET * $rice;
         $opening = $this->opening;
-        $surface = $this->givenOff * $state->surface * (1 - $state->cover) * $dt;
+        $surface = $this->givenOff * $this->conditions->vapourTimes * $state->surface * (1 - $state->cover) * $dt;
         $dryPace = $state->cover > 0.0 ? Kinetics::DRY_PACE_COVERED : Kinetics::DRY_PACE_OPEN;
         // At the boil a lid gives back only what it can lose to the room itself.
-        $lidLoses = $state->cover > 0.0 && $state->losing <= 0.0 ? self::LID_LOSES * $this->conditions->rimArea * ($boiling - $room) * $dt : 0.0;
+        $lidLoses = $state->cover > 0.0 && $state->losing <= 0.0 ? (self::LID_LOSES + $this->conditions->windTakes) * $this->conditions->rimArea * ($boiling - $room) * $dt : 0.0;
         $heat = $state->net * $dt;
         $bare = self::DRY * $rice;
         $floor = $state->floor;

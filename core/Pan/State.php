@@ -74,6 +74,9 @@ final class State
     /** Net power into the contents, W. */
     public float $net = 0.0;
 
+    /** Whether that stays as it is while the fire falls: an oven's. */
+    public bool $steady = false;
+
     /** Share of the vapour below the boil that the cover holds back, 0 when open. */
     public float $cover = 0.0;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Crust\CrustMaking;
+use Velko\Core\Crust\CrustWish;
 use Velko\Core\Food\Group;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
@@ -69,7 +70,7 @@ final readonly class Ask
 
     public function conditions(): Conditions
     {
-        return Conditions::at($this->place->altitude, $this->place->room, $this->pan);
+        return Conditions::at($this->place->altitude, $this->place->room, $this->pan, $this->place->wind);
     }
 
     /** mL that everything else takes up in the pan. */
@@ -177,6 +178,18 @@ final readonly class Ask
     public function withTarget(Target $target): self
     {
         return $this->with(['target' => $target]);
+    }
+
+    /**
+     * Into an oven when its grains show, without a crust; or on its ring to the end.
+     *
+     * @param  float|null  $celsius  of the oven
+     */
+    public function inOven(?float $celsius): self
+    {
+        $ask = $this->withMethod(['oven' => $celsius]);
+
+        return $celsius === null ? $ask : $ask->withTarget($this->target->with(CrustWish::None))->on($this->burner->withOven($celsius, $this->pan, $this->conditions()->boiling));
     }
 
     public function withFinish(Finish $finish): self

@@ -26,6 +26,7 @@ use Velko\Core\Pan\State;
 use Velko\Core\Pan\Stop;
 use Velko\Core\Pan\Track;
 use Velko\Core\Rice\Grain;
+use Velko\Core\Vessel\Burner;
 use Velko\Core\Water\Steam;
 
 /** The simulated pan of one ask: its heat track, its stock, its way to the table. */
@@ -87,7 +88,7 @@ final class Cooking
     {
         $this->heat = $heat;
         $this->player = new Player($this->simulation, [
-            ...array_map(fn (HeatChange $turn): Timed => new Timed(60 * $turn->fromMinute, new Heat($turn->catches * $this->ask->burner->net[$turn->mark])), $heat),
+            ...array_map(fn (HeatChange $turn): Timed => new Timed(60 * $turn->fromMinute, $this->heat($turn->mark, $turn->catches)), $heat),
             ...array_map(static fn (LidChange $lid): Timed => new Timed(60 * $lid->fromMinute, new Lid($lid->on)), $this->ask->method->lid),
         ], dues: $this->dues);
     }
@@ -186,14 +187,15 @@ final class Cooking
         return new RainedIn(new Pour($liquid, $boiling, $liquid > 0 ? $this->ask->stock->saltPercent / 100 * $volume / $liquid : 0.0), $this->steamedBefore($volume));
     }
 
-    /** Seconds in which so much stock, and the wine in it, boils on the first mark. */
+    /** Seconds in which so much stock, and the wine in it, boils on the first mark: in a pan that is hot from its base, or cold. */
     public function boilsUp(float $volume): float
     {
         if (! $this->ask->isRainedIn()) {
             return 0.0;
         }
         $boiling = $this->ask->conditions()->boiling;
-        $joules = Steam::SPECIFIC_HEAT * ($volume * max(0.0, $boiling - $this->ask->stock->temperature) + $this->ask->wine * max(0.0, $boiling - $this->ask->ofWine->temperature()));
+        $joules = Steam::SPECIFIC_HEAT * ($volume * max(0.0, $boiling - $this->ask->stock->temperature) + $this->ask->wine * max(0.0, $boiling - $this->ask->ofWine->temperature()))
+            + ($this->ask->method->baseApart ? $this->ask->pan->metal * max(0.0, $boiling - $this->ask->place->room) : 0.0);
 
         return $joules / $this->netAt(0.0);
     }
@@ -204,7 +206,7 @@ final class Cooking
         $conditions = $this->ask->conditions();
         $mean = (min($this->ask->stock->temperature, $conditions->boiling) + $conditions->boiling) / 2;
 
-        return max(0.0, Steam::givenOff($mean, $conditions->airVapour)) * $conditions->area * $this->boilsUp($volume);
+        return max(0.0, Steam::givenOff($mean, $conditions->airVapour)) * $conditions->vapourTimes * $conditions->area * $this->boilsUp($volume);
     }
 
     /** Wine that is cooked down before any stock comes. */
@@ -241,6 +243,11 @@ final class Cooking
         return $this->runTo($state, $second, $this->rice * Grain::gapsOfRaw(), $doneness, $this->rice * Grain::GAPS_PER_GRAIN);
     }
 
+    private function heat(string $mark, float $catches): Heat
+    {
+        return new Heat($catches * $this->ask->burner->net[$mark], $mark === Burner::OVEN);
+    }
+
     /**
      * Turns the knob now, whatever the track says.
      *
@@ -248,7 +255,7 @@ final class Cooking
      */
     public function set(State $state, string $mark, float $catches = 1.0): void
     {
-        $this->simulation->heat($state, $catches * $this->ask->burner->net[$mark]);
+        $this->do($state, $this->heat($mark, $catches));
     }
 
     /**

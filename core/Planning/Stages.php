@@ -36,7 +36,7 @@ final readonly class Stages
         $stages = [];
         $method = $this->ask->method;
         if ($this->ask->isRainedIn()) {
-            return [new Stage(-$this->boilsUp / 60, StageKind::BoilUp, Fact::of($this->ask->wine > 0 ? 'say.boil-up-with-wine' : 'say.boil-up', wine: Volume::ofMl($this->ask->wine)), mark: $this->heat[0]->mark)];
+            return [new Stage(-$this->boilsUp / 60, StageKind::BoilUp, $this->boilUp(), mark: $this->heat[0]->mark)];
         }
         $toasted = $method->toasted();
         if ($toasted !== null) {
@@ -50,6 +50,17 @@ final readonly class Stages
         }
 
         return $stages;
+    }
+
+    private function boilUp(): Fact
+    {
+        $wine = Volume::ofMl($this->ask->wine);
+
+        return match (true) {
+            $this->ask->method->baseApart => Fact::of('say.base-into-the-stock', wined: $this->ask->wine > 0, wine: $wine),
+            $this->ask->wine > 0 => Fact::of('say.boil-up-with-wine', wine: $wine),
+            default => Fact::of('say.boil-up'),
+        };
     }
 
     /** @param  float  $volume  mL */

@@ -19,6 +19,7 @@ final readonly class Stock
      * @param  float|null  $given  mL, when the amount is settled and the heat is to be found for it
      * @param  float  $potDiameter  cm, of the side pot it is held in, open
      * @param  float  $held  min it is held before the first liquid
+     * @param  FromWater|null  $fromWater  how it is made on the day; null: it stands in the fridge
      */
     public function __construct(
         public float $temperature,
@@ -26,22 +27,37 @@ final readonly class Stock
         public ?float $given = null,
         public float $potDiameter = Defaults::SIDE_POT_CM,
         public float $held = Defaults::HELD_MIN,
+        public ?FromWater $fromWater = null,
     ) {}
 
     /** Another stock held the same way, its amount to be found. */
     public function as(float $temperature, float $saltPercent): self
     {
-        return new self($temperature, $saltPercent, null, $this->potDiameter, $this->held);
+        return new self($temperature, $saltPercent, null, $this->potDiameter, $this->held, $this->fromWater);
     }
 
     /**
-     * Minutes that so much of it takes from the fridge until it is as hot as it is held, covered, on a ring of its own turned up.
+     * Minutes that so much of it takes until it is as hot as it is held, on a ring of its own turned up: covered from the fridge, or made from cold water.
      *
      * @param  float  $volume  mL
      */
     public function warmsIn(float $volume): float
     {
+        if ($this->fromWater !== null) {
+            return $this->fromWater->takes($this->water($volume), self::SIDE_RING_W);
+        }
+
         return Steam::SPECIFIC_HEAT * $volume * max(0.0, $this->temperature - Food::FRIDGE_C) / self::SIDE_RING_W / 60;
+    }
+
+    /**
+     * Cold water that so much of it is made from, mL: what stays in what is strained off, and what the open pot gives off while it simmers.
+     *
+     * @param  float  $volume  mL
+     */
+    public function water(float $volume): float
+    {
+        return $this->fromWater === null ? 0.0 : $volume / $this->fromWater->strained + $this->givenOff($this->fromWater->simmers, Defaults::ROOM_C);
     }
 
     /**

@@ -18,4 +18,9 @@ final readonly class Target
         public float $minutesToTable,
         public CrustWish $crust = CrustWish::None,
     ) {}
+
+    public function with(CrustWish $crust): self
+    {
+        return new self($this->looseness, $this->minutesToTable, $crust);
+    }
 }

@@ -62,7 +62,7 @@ final class WayChecks
             return null;
         }
         $place = $plan->ask->place;
-        $warm = self::eaten($plan->ask->at(new Place($place->altitude, $place->room, Defaults::PLATES_C)), $plan, $plan->atTable->second);
+        $warm = self::eaten($plan->ask->at(new Place($place->altitude, $place->room, Defaults::PLATES_C, $place->wind)), $plan, $plan->atTable->second);
         $within = self::within($plan, static fn (State $eaten): bool => $eaten->temperature >= self::COLD_C);
 
         return new Warning(

@@ -41,6 +41,7 @@ final class Cautions
             $plan->ask->wine > 0 ? Fact::of('caution.no-flaming') : null,
             $shells ? Fact::of('caution.shells') : null,
             self::isRaw($plan) ? Fact::of('caution.hands') : null,
+            $method->oven !== null ? Fact::of('caution.oven') : null,
             $method->lid !== [] || $method->coverLast > 0 ? Fact::of('caution.lid') : null,
             $shells || isset($served->allergens[Allergen::Fish->value]) ? Fact::of('caution.fish', reach: Temperature::ofC($reach->fish)) : null,
             $served->suits === Diet::Any || ! $served->isKnown() ? Fact::of('caution.meat', poultry: Temperature::ofC($reach->poultry), meat: Temperature::ofC($reach->meat)) : null,

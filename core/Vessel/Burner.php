@@ -9,6 +9,9 @@ namespace Velko\Core\Vessel;
  */
 final readonly class Burner
 {
+    /** Where a pan that leaves its ring for the oven stands: no mark of the knob. */
+    public const OVEN = 'oven';
+
     /** A ring narrower than this share of the base leaves the rim cold (common practice, no single source). */
     public const SMALLEST_RING_SHARE = 0.55;
 
@@ -17,6 +20,9 @@ final readonly class Burner
 
     /** A pan's middle stays so far within them, cm (our estimate). */
     private const STANDS_WITHIN = 2.0;
+
+    /** No wind that anybody cooks in takes more (our limit). */
+    private const MOST_BLOWN_PAST = 0.4;
 
     /** Share of its heat that it loses a minute, left alone. */
     public float $fades;
@@ -56,10 +62,39 @@ final readonly class Burner
         return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net), $this->grate, $this->fire, $this->fades);
     }
 
+    /** As wide a ring more for as wide a pan more: the same over each square metre. */
+    public function wider(float $times): self
+    {
+        return new self($this->ring * $times, array_map(static fn (float $net): float => $net * $times ** 2, $this->net), $this->grate === null ? null : $this->grate * $times, $this->fire, $this->fades);
+    }
+
     /** As it is so many minutes after its first liquid, left alone. */
     public function after(float $minutes): self
     {
         return $this->fades <= 0.0 ? $this : $this->times(exp(-$this->fades * $minutes));
+    }
+
+    /** In wind, m/s; what stands in the oven is out of it. */
+    public function inWind(float $wind): self
+    {
+        $left = 1 - min(self::MOST_BLOWN_PAST, $this->fire->blownPast() * $wind);
+        $net = $this->net;
+        foreach ($net as $mark => $watts) {
+            $net[$mark] = $mark === self::OVEN ? $watts : $watts * $left;
+        }
+
+        return new self($this->ring, $net, $this->grate, $this->fire, $this->fades);
+    }
+
+    /**
+     * With an oven that its pan goes into.
+     *
+     * @param  float  $celsius  of its air
+     * @param  float  $boiling  °C
+     */
+    public function withOven(float $celsius, Pan $pan, float $boiling): self
+    {
+        return new self($this->ring, [self::OVEN => $pan->caughtInAnOven($celsius, $boiling)] + $this->net, $this->grate, $this->fire, $this->fades);
     }
 
     /** The same marks, known as those of another fire; it fades as it did. */
@@ -81,7 +116,7 @@ final readonly class Burner
      */
     public function settings(): array
     {
-        $heating = array_map(strval(...), array_keys(array_filter($this->net, static fn (float $net): bool => $net > 0.0)));
+        $heating = array_values(array_filter($this->marks(), fn (string $mark): bool => $this->net[$mark] > 0.0));
 
         return $heating === [] ? $this->marks() : $heating;
     }
@@ -94,7 +129,10 @@ final readonly class Burner
     /** @return non-empty-list<string> all of them, weakest first */
     public function marks(): array
     {
-        return array_map(strval(...), array_keys($this->net));
+        $marks = array_values(array_filter(array_map(strval(...), array_keys($this->net)), static fn (string $mark): bool => $mark !== self::OVEN));
+
+        /** @var non-empty-list<string> an oven only ever comes beside the marks of a ring */
+        return $marks;
     }
 
     public function has(string $mark): bool
@@ -105,7 +143,7 @@ final readonly class Burner
     /** W */
     public function strongest(): float
     {
-        return max($this->net);
+        return max(array_map(fn (string $mark): float => $this->net[$mark], $this->marks()));
     }
 
     /** The mark whose net power is nearest to the wish, by ratio. */

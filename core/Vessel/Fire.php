@@ -46,6 +46,15 @@ enum Fire: string
         };
     }
 
+    /** Share of its heat that each m/s of wind blows past the pan (our estimate). */
+    public function blownPast(): float
+    {
+        return match ($this) {
+            self::Gas, self::Wood, self::Charcoal => 0.10,
+            self::Induction, self::SolidTop => 0.0,
+        };
+    }
+
     /** Whether it burns in the open: smoke, embers and carbon monoxide. */
     public function isOpen(): bool
     {

@@ -23,6 +23,9 @@ final readonly class Pan
     /** No floor is thinner than a foil, a tenth of a millimetre of steel, J/(m²·K). */
     private const FOIL = 385.0;
 
+    /** What an oven's air and walls give to what stands in it, W/(m²·K): some 15 by its fan and some 15 as radiation (usual values; from memory). */
+    private const OVEN_W_M2_K = 30.0;
+
     /** Cooked rice, g per mL of pan it fills (our estimate; cooked short grain is 186 g per US cup loose, USDA FDC; from memory). */
     public const COOKED_G_PER_ML = 0.79;
 
@@ -64,9 +67,7 @@ final readonly class Pan
     /** Its metal as it lies under each square metre of floor, were floor and wall as thick, J/(m²·K). */
     public function metalPerArea(): float
     {
-        $wall = M_PI * ($this->base + $this->rim) / 200 * hypot($this->height, ($this->rim - $this->base) / 2) / 100;
-
-        return max(self::FOIL, $this->metal / ($this->baseArea() + $wall));
+        return max(self::FOIL, $this->metal / ($this->baseArea() + $this->wallArea()));
     }
 
     /** What a lid covers, m². */
@@ -126,6 +127,23 @@ final readonly class Pan
         $top = $bottom + ($this->rim - $this->base) / 2 * $height / $this->height;
 
         return M_PI * $height / 3 * ($bottom ** 2 + $bottom * $top + $top ** 2);
+    }
+
+    /**
+     * W that it catches in an oven while its contents boil: from below, from above and through its wall.
+     *
+     * @param  float  $celsius  of the oven's air
+     * @param  float  $boiling  °C
+     */
+    public function caughtInAnOven(float $celsius, float $boiling): float
+    {
+        return round(self::OVEN_W_M2_K * ($this->baseArea() + $this->rimArea() + $this->wallArea()) * max(0.0, $celsius - $boiling));
+    }
+
+    /** m² */
+    private function wallArea(): float
+    {
+        return M_PI * ($this->base + $this->rim) / 200 * hypot($this->height, ($this->rim - $this->base) / 2) / 100;
     }
 
     /** Raw rice with so much liquid over it, mL. */

@@ -12,8 +12,11 @@ use Velko\Core\Family\Families;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Group;
 use Velko\Core\Food\Portion;
+use Velko\Core\Method\Cover;
+use Velko\Core\Method\Fat;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Method;
+use Velko\Core\Method\Pace;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
@@ -25,7 +28,9 @@ use Velko\Core\Planning\Stock;
 use Velko\Core\Planning\Target;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Season\Finish;
+use Velko\Core\Season\Wine;
 use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Fire;
 use Velko\Core\Vessel\Ladle;
 use Velko\Core\Vessel\Pan;
 
@@ -153,6 +158,35 @@ final class Kitchens
         }
 
         return $ask->withFood($food);
+    }
+
+    /** The same ask by schools drawn from all that its family knows, over any fire, now and then out in the wind. */
+    public static function withSchools(Ask $ask, int $seed): Ask
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+        $yes = static fn (): bool => $random->getInt(0, 1) === 1;
+        $traits = $ask->family->traits();
+        $fire = $one(Fire::cases());
+        $wind = $fire->isOpen() ? $one([0.0, 0.0, 1.0, 2.0]) : 0.0;
+        $method = ['fat' => $one(Fat::cases()), ...$one(Cover::known($traits->inStages, $traits->driesOut))->changes($traits->driesOut)];
+        if (! $traits->driesOut) {
+            $method['pace'] = $one([Pace::Hot, Pace::Medium]);
+        }
+        if (! $traits->inStages) {
+            $method['rainedIn'] = $yes();
+            $method['baseApart'] = $method['rainedIn'] && $yes();
+        }
+        $method['twoPours'] = ! $traits->inStages && ! $traits->driesOut && $yes();
+        $method['finishOnTheHeat'] = $traits->finish > 0 && $yes();
+        $method['plated'] = $traits->driesOut ? $yes() : null;
+        $ask = $ask->withMethod($method)->withWine($yes() ? 0.3 * $ask->rice() : 0.0)->withWineOf(new Wine($one([12.5, 18.0]), $yes()))
+            ->on(new Burner($ask->burner->ring, $ask->burner->net, $ask->burner->grate, $fire))->at(new Place($ask->place->altitude, $ask->place->room, $ask->place->plates, $wind));
+        if ($traits->finish > 0) {
+            $ask = $ask->withFinish(new Finish($one([0.0, 0.2]) * $ask->rice(), 0.2 * $ask->rice(), butterTemperature: $one([-18.0, 4.0, 20.0]), cream: $one([0.0, 0.3]) * $ask->rice()));
+        }
+
+        return $traits->driesOut && $random->getInt(0, 3) === 0 ? $ask->inOven((float) $random->getInt(160, 220)) : $ask;
     }
 
     /**

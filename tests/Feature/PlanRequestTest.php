@@ -19,6 +19,7 @@ dataset('asks', function (): iterable {
     yield from array_map(static fn (Ask $ask): array => [$ask], iterator_to_array((static function (): iterable {
         foreach (Kitchens::ofEveryFamily(6, 612) as $name => $ask) {
             yield "$name, with everything else" => Kitchens::withFood($ask, crc32($name));
+            yield "$name, by other schools" => Kitchens::withSchools($ask, crc32($name));
         }
     })()));
     yield 'on two marks' => [Kitchens::panRice()->withPanHeat(new PanHeat('high', 'medium-low'))];

@@ -55,7 +55,7 @@ final readonly class PanRice implements Family
             signs: [Sign::GrainsShow, Sign::Crackle, Sign::SpoonResists],
             turnsAt: Sign::GrainsShow,
             troubles: [Trouble::WetLate, Trouble::DryEarly, Trouble::HardAndWet, Trouble::TopHard, Trouble::PaleRim, Trouble::Bitter, Trouble::TooSalty, Trouble::StockOut],
-            schools: [School::CrustHeat, School::Crust, School::Toast, School::Cover, School::Wine, School::Fat, School::Order, School::Served],
+            schools: [School::CrustHeat, School::Crust, School::Second, School::Toast, School::Cover, School::Wine, School::Fat, School::Order, School::Way, School::Served],
         );
     }
 

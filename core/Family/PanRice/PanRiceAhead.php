@@ -27,6 +27,7 @@ use Velko\Core\Planning\PoursToCome;
 use Velko\Core\Planning\Root;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
+use Velko\Core\Vessel\Burner;
 
 /** When the grains will show, when it is dry, how long the crust takes; and what to do where dry and done do not meet. */
 final readonly class PanRiceAhead implements Ahead
@@ -274,8 +275,8 @@ final readonly class PanRiceAhead implements Ahead
     private function gentleNow(State $start): ?string
     {
         $best = $this->gentle;
-        if ($best === null) {
-            return null;
+        if ($best === null || $best === Burner::OVEN) {
+            return $best;
         }
         $off = fn (string $mark): float => abs($this->cook($start, 0.0, $mark)['landed'] - $this->wanted);
         $least = $off($best);

@@ -23,6 +23,7 @@ use Velko\Core\Planning\Root;
 use Velko\Core\Planning\Setting;
 use Velko\Core\Planning\Standing;
 use Velko\Core\Quantity\Rounding;
+use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Pan;
 use Velko\Core\Water\Steam;
@@ -105,6 +106,10 @@ final class PanRicePlanner
     public static function plan(Ask $ask, ?CrustMaking $making = null): Plan
     {
         $plan = (new self($ask, $making))->solve();
+        if ($ask->method->coverFromGrains && $ask->method->lid === []) {
+            // The minute at which it goes on is known only now.
+            return self::plan($plan->onTheSameHeat()->withMethod(['lid' => [new LidChange($plan->heat[1]->fromMinute ?? 0.0, true)]]), $plan->crust->making ?? $making);
+        }
         if ($ask->method->coverLast <= 0) {
             return $plan;
         }
@@ -175,10 +180,15 @@ final class PanRicePlanner
         $burner = $this->ask->burner;
         $area = $this->ask->pan->baseArea();
         $pairs = [];
+        $weaker = match (true) {
+            $this->ask->method->oven !== null => [Burner::OVEN],
+            $this->ask->method->coverFromGrains => [$burner->weakest()],
+            default => $burner->settings(),
+        };
         foreach ($burner->settings() as $hot) {
-            foreach ($burner->settings() as $gentle) {
-                if ($burner->net[$gentle] < $burner->net[$hot]) {
-                    $pairs[] = [new PanHeat($hot, $gentle), $burner->off($hot, Fit::HOT * $area) + $burner->off($gentle, self::GENTLE * $area)];
+            foreach ($weaker as $gentle) {
+                if ($gentle === Burner::OVEN || $burner->net[$gentle] < $burner->net[$hot]) {
+                    $pairs[] = [new PanHeat($hot, $gentle), $burner->off($hot, Fit::HOT * $area) + (count($weaker) > 1 ? $burner->off($gentle, self::GENTLE * $area) : 0.0)];
                 }
             }
         }
@@ -349,6 +359,9 @@ final class PanRicePlanner
         $turnedAt = $state->second;
         if ($state->free > Simulation::DRY * $this->rice) {
             $this->cooking->set($state, $gentle);
+            if ($this->ask->method->coverFromGrains) {
+                $this->cooking->cover($state, true);
+            }
             $this->cooking->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);
         }
 
@@ -462,6 +475,9 @@ final class PanRicePlanner
     {
         if ($this->ask->method->panHeat !== null) {
             return $this->ask->method->panHeat->gentle;
+        }
+        if ($this->ask->method->oven !== null) {
+            return Burner::OVEN;
         }
         $hot = $this->hot();
         $gentle = $this->ask->burner->nearest(self::GENTLE * $this->ask->pan->baseArea());

@@ -12,6 +12,7 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Stages;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Temperature;
 
 /** A worked-out pan rice as the steps a cook takes. */
 final class PanRiceStages
@@ -31,6 +32,7 @@ final class PanRiceStages
         $dry = $run->dryMinute;
         $knob = $stages->knob(static fn (int $turn): Fact => match (true) {
             ! $own => Stages::turn($ask),
+            $turn === 1 && $ask->method->oven !== null => Fact::of('say.into-the-oven', temperature: Temperature::ofC($ask->method->oven)),
             $ask->stock->given !== null => Fact::of('say.this-stock-wants-it'),
             $turn === 1 && $dry !== null => Fact::of('say.grains-show'),
             default => Stages::turn($ask),
@@ -50,6 +52,7 @@ final class PanRiceStages
             ...($dry === null ? [] : $crust->stages(60 * $dry)),
             ...$stages->offToTable(Fact::of(match (true) {
                 $dry === null => 'say.off-though-wet',
+                $ask->method->oven !== null => 'say.out-of-the-oven',
                 $crust->legs === [] => 'say.off-dry',
                 default => 'say.off-before-bitter',
             })),

@@ -13,7 +13,6 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\TopLayer;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Target;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Length;
@@ -254,7 +253,7 @@ final readonly class Rescue
         // Whoever misses a crust wants one, whatever the dish said.
         $target = $this->ask->target;
         $wish = $target->crust === CrustWish::None ? CrustWish::Gold : $target->crust;
-        $plan = $this->ask->withTarget(new Target($target->looseness, $target->minutesToTable, $wish))->crustMaking()->on($this->mark, $this->ask->burner->after($this->forecast->now->minute())->net[$this->mark]);
+        $plan = $this->ask->withTarget($target->with($wish))->crustMaking()->on($this->mark, $this->ask->burner->after($this->forecast->now->minute())->net[$this->mark]);
         $turning = $plan->turning();
         $do = $plan->shift() > 0
             ? [Fact::of('do.shift', shift: Length::ofCm(round($plan->shift()))), Fact::of('do.quarter-turns', time: Duration::ofSeconds(round($turning / 4))), Fact::of('do.then-off')]

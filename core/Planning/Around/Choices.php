@@ -18,7 +18,6 @@ use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Planning\Target;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Mass;
@@ -45,6 +44,9 @@ final class Choices
 
     private const USUAL_CREAM = 25 / 80;
 
+    /** An oven that finishes a pan, °C (common practice: 180 to 200). */
+    private const OVEN = 190.0;
+
     /** Vermouth and kin, percent by volume. */
     private const FORTIFIED = 18.0;
 
@@ -70,6 +72,8 @@ final class Choices
             School::Wine => self::wine($plan),
             School::Fat => self::fat($plan),
             School::Order => self::order($plan),
+            School::Way => self::way($plan),
+            School::Second => self::second($plan),
             School::Pours => self::pours($plan),
             School::FinishOn => self::finishOn($plan),
             School::Served => self::served($plan),
@@ -163,11 +167,37 @@ final class Choices
     /** The rice into the base and the stock over it, or the stock first and the rice rained into it. */
     private static function order(Plan $plan): Choice
     {
-        $now = $plan->ask->method->rainedIn;
+        $now = $plan->ask->method;
 
         return new Choice(School::Order, [
-            self::option($plan, 'rice-first', ! $now, ['rainedIn' => false], Fact::of('note.rice-first')),
-            self::option($plan, 'stock-first', $now, ['rainedIn' => true], Fact::of('note.stock-first')),
+            self::option($plan, 'rice-first', ! $now->rainedIn, ['rainedIn' => false, 'baseApart' => false], Fact::of('note.rice-first')),
+            self::option($plan, 'stock-first', $now->rainedIn && ! $now->baseApart, ['rainedIn' => true, 'baseApart' => false], Fact::of('note.stock-first')),
+            self::option($plan, 'base-to-the-stock', $now->rainedIn && $now->baseApart, ['rainedIn' => true, 'baseApart' => true], Fact::of('note.base-to-the-stock')),
+        ]);
+    }
+
+    /** As its own steps say; or washed, soaked, drained into boiling stock and steamed when its top is dry, as rice is cooked that is to fall apart. */
+    private static function way(Plan $plan): Choice
+    {
+        $now = $plan->ask->method;
+        $steamed = $now->soak > 0 && $now->rainedIn && $now->coverFromGrains;
+        $other = $plan->ask->onAnyHeat()->withTarget($plan->ask->target->with($steamed ? CrustWish::Gold : CrustWish::None));
+
+        return new Choice(School::Way, [
+            self::asked('its-own', $steamed ? Planner::plan($other->withMethod(['soak' => 0.0, 'rinsed' => false, 'sealed' => true, 'rainedIn' => false, ...Cover::Open->changes(true)])) : $plan, ! $steamed, Fact::of('note.its-own')),
+            self::asked('washed-soaked-steamed', $steamed ? $plan : Planner::plan($other->withMethod(['soak' => self::SOAK, 'rinsed' => true, 'sealed' => false, 'rainedIn' => true, 'oven' => null, ...Cover::FromTheGrains->changes(true)])), $steamed, Fact::of('note.washed-soaked-steamed')),
+        ]);
+    }
+
+    /** On its ring to the end, or into an oven when the grains show: even, without a crust. */
+    private static function second(Plan $plan): Choice
+    {
+        $now = $plan->ask->method->oven;
+        $other = static fn (?float $oven): Plan => Planner::plan($plan->ask->onAnyHeat()->inOven($oven));
+
+        return new Choice(School::Second, [
+            self::asked('on-the-ring', $now === null ? $plan : $other(null), $now === null, Fact::of('note.on-the-ring')),
+            self::asked('in-the-oven', $now !== null ? $plan : $other(self::OVEN), $now !== null, Fact::of('note.in-the-oven', temperature: Temperature::ofC($now ?? self::OVEN))),
         ]);
     }
 
@@ -244,7 +274,7 @@ final class Choices
         $target = $plan->ask->target;
 
         return new Choice(School::Crust, array_map(static function (CrustWish $one) use ($plan, $target): Option {
-            $after = $target->crust === $one ? $plan : Planner::plan($plan->onTheSameHeat()->withTarget(new Target($target->looseness, $target->minutesToTable, $one)));
+            $after = $target->crust === $one ? $plan : Planner::plan($plan->onTheSameHeat()->withTarget($target->with($one)));
 
             return new Option($one->value, $target->crust === $one, $after, self::crustNote($after));
         }, CrustWish::cases()));

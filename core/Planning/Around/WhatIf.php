@@ -14,7 +14,6 @@ use Velko\Core\Quantity\Length;
 use Velko\Core\Quantity\Ratio;
 use Velko\Core\Quantity\Temperature;
 use Velko\Core\Quantity\Volume;
-use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Pan;
 
 /** The four changes that stock does not follow by multiplying: more covers, a wider pan, the hills, cold stock. */
@@ -67,8 +66,7 @@ final class WhatIf
             return null;
         }
         $wider = new Pan($pan->base * self::WIDER, $pan->rim * self::WIDER, $pan->height, min(Pan::MAX_METAL, $pan->metal * self::WIDER ** 2));
-        $bigger = new Burner($burner->ring * self::WIDER, array_map(static fn (float $net): float => $net * self::WIDER ** 2, $burner->net), $burner->grate === null ? null : $burner->grate * self::WIDER);
-        $after = Planner::plan(self::solved($plan)->in($wider, $bigger));
+        $after = Planner::plan(self::solved($plan)->in($wider, $burner->wider(self::WIDER)));
 
         return new Compared(Fact::of('what-if.base', base: Length::ofCm(round($wider->base))), $plan, $after, Fact::of(
             'because.wider', steam: self::against($after->atTable->boiledOff, $plan->atTable->boiledOff),
@@ -79,7 +77,7 @@ final class WhatIf
     {
         $place = $plan->ask->place;
         $altitude = $place->altitude >= self::HILLS_M / 2 ? 0.0 : self::HILLS_M;
-        $after = Planner::plan(self::solved($plan)->at(new Place($altitude, $place->room, $place->plates)));
+        $after = Planner::plan(self::solved($plan)->at(new Place($altitude, $place->room, $place->plates, $place->wind)));
         $minutes = abs($after->pulled->minute() - $plan->pulled->minute());
 
         return new Compared($altitude > 0 ? Fact::of('what-if.hills', altitude: Length::ofM($altitude)) : Fact::of('what-if.sea'), $plan, $after, Fact::of(

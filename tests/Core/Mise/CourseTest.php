@@ -146,3 +146,15 @@ it('counts what was browned first as browned: lighter, and with little left to g
     $chicken = new Portion('chicken thigh', Foods::find('chicken thigh'), 200.0, Goes::AtMinute, 50.0, 4.0, fried: true);
     expect($chicken->mass())->toEqualWithDelta(184.0, 0.01)->and($chicken->add()->gives)->toEqualWithDelta(3.96, 0.01);
 });
+
+it('cooks the base in a pan of its own where it goes to the stock: a work beside the pan, and a cold pan for the stock', function (): void {
+    $ingredients = [new Ingredient('onion', 20, 'g', Scales::Main, Goes::Base, until: Until::Soft), new Ingredient('garlic', 2, 'g', Scales::Main, Goes::Base, until: Until::Fragrant), new Ingredient('tomato', 30, 'g', Scales::Main, Goes::Base, before: 20.0)];
+    $apart = course(Kitchens::panRice(6)->withMethod(['rainedIn' => true, 'baseApart' => true]), $ingredients);
+    $stages = told($apart->stages());
+    // Two to warm its pan, onion 4, garlic 1, tomato 20; a spoon in it for two fifths of that.
+    expect($apart->apart()?->takes)->toBe(27.0)->and($apart->apart()?->hands)->toBe(10.8)
+        ->and($stages[0][1])->toBe(StageKind::BoilUp)->and($stages[0][2])->toBe(['onion', 'garlic', 'tomato'])
+        ->and($apart->panOn())->toBe($apart->stages()[0]->minute)
+        ->and(course(Kitchens::panRice(6)->withMethod(['rainedIn' => true]), $ingredients)->apart())->toBeNull()
+        ->and(course(Kitchens::panRice(6)->withMethod(['rainedIn' => true, 'baseApart' => true]), [])->apart())->toBeNull();
+});

@@ -15,6 +15,7 @@ use Velko\Core\Mise\Preparation;
 use Velko\Core\Mise\Ready;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
+use Velko\Core\Planning\FromWater;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stock;
 use Velko\Core\Quantity\Fact;
@@ -116,4 +117,17 @@ it('puts the stock on so long before as its volume needs', function (): void {
     };
     // It steams for a quarter of an hour before it is poured, whatever it takes until then.
     expect($on(20) - 15.0)->toBeGreaterThan(3 * ($on(4) - 15.0));
+});
+
+it('makes a stock from cold water on the day: so much more of it, and so much longer', function (): void {
+    // 2 L strained at 90 % of their water, and what an open pot of 24 cm gives off in 20 min; then 83 K at 1,500 W and 20 min.
+    $stock = new Stock(90.0, 0.0, fromWater: new FromWater(20.0, 0.9, 250.0));
+    $water = 2000.0 / 0.9 + $stock->givenOff(20.0, 24.0);
+    expect($stock->water(2000.0))->toEqualWithDelta($water, 0.5)->toBeGreaterThan(2222.0)
+        ->and($stock->warmsIn(2000.0))->toEqualWithDelta(4.18 * $water * 83.0 / 1500.0 / 60 + 20.0, 0.05)
+        ->and($stock->fromWater?->weighIn(4000.0))->toEqualWithDelta(1000.0, 1e-9);
+    $ask = Kitchens::soupy();
+    $prep = Preparation::of(Planner::plan($ask->withStock($stock)), []);
+    expect($prep[0]['work']->what->code)->toBe('prep.stock-from-water')
+        ->and($prep[0]['work']->takes)->toBeGreaterThan(Preparation::of(Planner::plan($ask), [])[0]['work']->takes + 15.0);
 });

@@ -6,6 +6,7 @@ use Tests\Core\Kitchens;
 use Tests\Core\Replayed;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
+use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Explained;
 use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Plan;
@@ -30,10 +31,10 @@ function everyNumberIsOne(Plan $plan, string $name): void
     }
 }
 
-it('holds in random kitchens: mass, numbers, order, and the plan does what it says', function (int $seed, bool $food): void {
-    foreach (Kitchens::ofEveryFamily(234, $seed) as $name => $ask) {
-        $ask = $food ? Kitchens::withFood($ask, $seed + crc32($name)) : $ask;
-        $plan = Planner::plan($ask);
+it('holds in random kitchens: mass, numbers, order, and the plan does what it says', function (int $seed, callable $with, int $each): void {
+    foreach (Kitchens::ofEveryFamily($each, $seed) as $name => $ask) {
+        $plan = Planner::plan($with($ask, $seed + crc32($name)));
+        $ask = $plan->ask;
         everyNumberIsOne($plan, $name);
 
         // Conserved: what was poured, and what came out of everything else, is drunk, free or gone as steam, to 1e-9 of it.
@@ -78,7 +79,11 @@ it('holds in random kitchens: mass, numbers, order, and the plan does what it sa
         // Few enough runs: 30 for a plan, 60 where the heat is solved too.
         expect($plan->cost / $end->second)->toBeLessThan($ask->family->traits()->name === 'pan-rice' ? 60.0 : 30.0, "$name: runs");
     }
-})->with([1001, 2002, 3003])->with(['rice alone' => false, 'everything else' => true]);
+})->with([1001, 2002, 3003])->with([
+    'rice alone' => [fn (Ask $ask): Ask => $ask, 234],
+    'everything else' => [Kitchens::withFood(...), 234],
+    'every school, over every fire' => [Kitchens::withSchools(...), 120],
+]);
 
 it('hits what was asked wherever nothing is wrong with the choice', function (): void {
     $harmless = ['alcohol-stays', 'too-salty', 'doses-too-close', 'over-the-rim', 'no-crust', 'layer-too-deep', 'stock-cold', 'stock-above-boiling', 'either-mark', 'too-fierce', 'ladle-too-small', 'ladle-too-big', 'pan-too-wide', 'flame-too-wide', 'cold-plate'];

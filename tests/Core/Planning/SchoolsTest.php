@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Core\Kitchens;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Planning\Place;
+use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Temperature;
+use Velko\Core\Rice\Variety;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Fire;
+use Velko\Core\Vessel\Pan;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\Cover;
 use Velko\Core\Method\Fat;
@@ -175,4 +184,73 @@ it('counts the water of cream into the sauce: so much less stock', function (): 
     expect($cream->liquid())->toEqualWithDelta(0.58 * 25 * $by['cream']->rice() / 80, 1e-6)
         ->and($by['no-butter']->stock - $by['cream']->stock)->toEqualWithDelta($cream->liquid(), 30.0)
         ->and($by['marrow']->ask->finish->fat())->toBeGreaterThan($by['cream']->ask->finish->fat());
+});
+
+it('is tender to the top under a lid from when the grains show: less stock than in the open, more than under one from the start', function (): void {
+    $by = school(Kitchens::panRice(6), School::Cover);
+    $plan = $by['from-the-grains'];
+    $turned = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Heat))[0];
+    $lid = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Lid))[0];
+    expect($plan->stock)->toBeLessThan($by['open']->stock)->toBeGreaterThan($by['to-the-end']->stock)
+        ->and($lid->minute)->toEqualWithDelta($turned->minute, 0.02)
+        ->and($turned->mark)->toBe('low')
+        ->and(Cover::of($plan->ask->method))->toBe(Cover::FromTheGrains);
+});
+
+it('falls apart washed, soaked and steamed: far less stock and sooner done, no crust', function (): void {
+    // "Washed and soaked long grain, drained, into boiling liquid; when the surface is dry, covered tightly on the lowest heat 15 min": common practice.
+    $by = school(Kitchens::panRice(6, variety: Variety::Parboiled), School::Way);
+    $steamed = $by['washed-soaked-steamed'];
+    $lid = array_values(array_filter($steamed->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Lid))[0];
+    expect($steamed->stock)->toBeLessThan(0.85 * $by['its-own']->stock)
+        ->and($steamed->pulled->minute())->toBeLessThan($by['its-own']->pulled->minute())
+        ->and($steamed->pulled->minute() - $lid->minute)->toEqualWithDelta(15.0, 4.0)
+        ->and($steamed->crust?->plan->legs)->toBe([])
+        ->and($steamed->bite())->toBe(Bite::Right);
+    // And from there back to step by step.
+    $back = school($steamed->ask, School::Way)['its-own'];
+    expect($back->stock)->toEqualWithDelta($by['its-own']->stock, 5.0)->and($back->crust?->plan->legs)->not->toBe([]);
+});
+
+it('finishes in an oven by the heat of its air, evenly and without a crust', function (): void {
+    // Base 36 cm, rim 41.8, wall 5.8 along: 0.1018 + 0.1370 + 0.0705 = 0.3092 m², by 30 W/(m²·K) and 190 − 100 K: 835 W.
+    expect((new Pan(36.0, 41.76, 5.0, 1050.0))->caughtInAnOven(190.0, 100.0))->toEqualWithDelta(835.0, 1.0);
+    $by = school(Kitchens::panRice(6), School::Second);
+    $oven = $by['in-the-oven'];
+    $into = array_values(array_filter($oven->stages, static fn (Stage $stage): bool => $stage->mark === Burner::OVEN))[0];
+    expect($into->say)->toEqual(Fact::of('say.into-the-oven', temperature: Temperature::ofC(190.0)))
+        ->and($oven->ask->burner->settings())->not->toContain(Burner::OVEN)
+        ->and($oven->crust?->plan->legs)->toBe([])
+        ->and($oven->bite())->toBe(Bite::Right)
+        ->and($oven->dryMinute)->toEqualWithDelta($oven->pulled->minute(), 0.05)
+        ->and(school($oven->ask, School::Second)['on-the-ring']->crust?->plan->legs)->toBe([]); // it asks for none any more
+    // A hotter one is done with more stock: more of it goes as steam.
+    expect(Planner::plan(Kitchens::panRice(6)->inOven(220.0))->stock)->toBeGreaterThan($oven->stock);
+});
+
+it('heats a cold pan too where the base goes to the stock, and so boils up for longer', function (Ask $ask): void {
+    $by = school($ask, School::Order);
+    $boilsUp = static fn (string $order): float => -60 * array_values(array_filter($by[$order]->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::BoilUp))[0]->minute;
+    // Metal from the room's 24 °C to 100, on its first mark.
+    $plan = $by['base-to-the-stock'];
+    $metal = $ask->pan->metal * 76.0 / $ask->burner->net[$plan->heat[0]->mark];
+    $stock = 4.18 * ($plan->stock - $by['stock-first']->stock) * 10.0 / $ask->burner->net[$plan->heat[0]->mark]; // what it is more, from 90 °C
+    expect($boilsUp('base-to-the-stock') - $boilsUp('stock-first'))->toEqualWithDelta($metal + $stock, 0.05 * $metal)
+        ->and($plan->stages[0]->say->code)->toBe('say.base-into-the-stock');
+})->with(['a pan rice' => [Kitchens::panRice()]]);
+
+it('loses more in wind, by Jürges\' line, and less of that behind a screen', function (): void {
+    // h = 5.7 + 3.8 v: 7.6 W/(m²·K) more at 2 m/s, and vapour by 13.3 / 5.7.
+    $still = Kitchens::panRice(6)->conditions();
+    $windy = Kitchens::panRice(6)->at(new Place(0.0, 24.0, wind: 2.0))->conditions();
+    expect($windy->windTakes)->toEqualWithDelta(7.6, 1e-9)->and($windy->vapourTimes)->toEqualWithDelta(13.3 / 5.7, 1e-9)
+        ->and([$still->windTakes, $still->vapourTimes])->toBe([0.0, 1.0]);
+    $burner = new Burner(30.0, ['full' => 5000.0], null, Fire::Charcoal);
+    expect($burner->inWind(2.0)->net['full'])->toEqualWithDelta(4000.0, 1e-9) // a tenth for each m/s
+        ->and((new Burner(30.0, ['full' => 5000.0], null, Fire::Induction))->inWind(2.0)->net['full'])->toBe(5000.0);
+    $plan = static fn (float $wind): Plan => Planner::plan(Kitchens::panRice(6)->at(new Place(0.0, 24.0, wind: $wind)));
+    expect($plan(1.0)->stock)->toBeGreaterThan($plan(0.0)->stock)->toBeLessThan($plan(2.0)->stock);
+    $warning = array_values(array_filter($plan(1.0)->warnings, static fn (Warning $one): bool => $one->code === 'wind-steals'))[0];
+    expect($warning->fix->code)->toBe('fix.screen-or-foil')
+        ->and($warning->fix->args['stock']->ml)->toBeLessThan($plan(1.0)->stock);
 });
