@@ -12,9 +12,11 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Mise\AddIns;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\Explained;
 use Velko\Core\Planning\FoodChecks;
+use Velko\Core\Planning\OnTheRice;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Fact;
@@ -62,6 +64,7 @@ final class PlanDocument
             ],
             'at_table' => self::atTable($plan->atTable, $rice, $plan->ask->grain),
             'top' => ['bite' => $plan->top()->bite->value, 'doneness_min' => self::r($plan->top()->doneness, 2), 'cover_last_min' => $plan->top()->cover],
+            'on_the_rice' => self::onTheRice($plan->ask),
             'layer_mm' => self::r($plan->layer(), 1),
             'heat' => self::heat($plan->heat, $plan->ask->burner->net),
             'stages' => array_map(static fn (Stage $stage): array => [
@@ -95,6 +98,16 @@ final class PlanDocument
             'warnings' => array_map(static fn (Warning $warning): array => self::warning($warning, $words), [...$plan->warnings, ...Checks::found(FoodChecks::of($plan))]),
             'assumed' => (object) $assumed,
         ];
+    }
+
+    /** @return array{covered_percent: float, lies: list<array{name: string, count: float, long_cm: float, wide_cm: float}>} */
+    private static function onTheRice(Ask $ask): array
+    {
+        $on = OnTheRice::of($ask);
+
+        return ['covered_percent' => self::r(100 * $on->covers(), 0), 'lies' => array_map(static fn (array $one): array => [
+            'name' => $one['name'], 'count' => self::r($one['count'], 0), 'long_cm' => $one['piece']->long, 'wide_cm' => $one['piece']->wide,
+        ], $on->lies)];
     }
 
     /** @return array{name: string, amount: float, unit: string}|null */

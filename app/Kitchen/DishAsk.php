@@ -134,10 +134,11 @@ final class DishAsk
         foreach (MiseDocument::ingredients($dish) as $at => $one) {
             $said = $dish->ingredients[$at]->food ?? [];
             $what = FoodDocument::food($one->name, $said);
-            $grams = $one->unit === 'pieces' ? 0.0 : round(min(self::MOST_G, $one->for($rice, $dish->grams_main, $plates, $floor)), 1);
+            $amount = $one->for($rice, $dish->grams_main, $plates, $floor);
+            $isCounted = $one->unit === 'pieces';
             $food[$at] = new Portion(
-                $one->name, $what, $grams, $one->goes, $one->temperature ?? ($one->goesBackIn() ? Food::BESIDE_THE_PAN_C : $what->kept), $one->minute,
-                ! FoodDocument::isKnown($one->name, $said), $one->goesBackIn(),
+                $one->name, $what, $isCounted ? 0.0 : round(min(self::MOST_G, $amount), 1), $one->goes, $one->temperature ?? ($one->goesBackIn() ? Food::BESIDE_THE_PAN_C : $what->kept), $one->minute,
+                ! FoodDocument::isKnown($one->name, $said), $one->goesBackIn(), $isCounted ? $amount : null,
             );
         }
 

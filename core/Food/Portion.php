@@ -19,6 +19,7 @@ final readonly class Portion
      * @param  float|null  $minute  of the cook, where it goes in at a minute
      * @param  bool  $assumed  nobody knows it by name: its numbers are those of its group
      * @param  bool  $fried  cooked in the base first and taken out, to go back in
+     * @param  float|null  $pieces  where it is counted and not weighed
      */
     public function __construct(
         public string $name,
@@ -29,11 +30,12 @@ final readonly class Portion
         public ?float $minute = null,
         public bool $assumed = false,
         public bool $fried = false,
+        public ?float $pieces = null,
     ) {}
 
     public function times(float $factor): self
     {
-        return $this->with(['grams' => $this->grams * $factor]);
+        return $this->with(['grams' => $this->grams * $factor, 'pieces' => $this->pieces === null ? null : $this->pieces * $factor]);
     }
 
     /** The same at a minute of the cook. */

@@ -33,6 +33,13 @@ export const VERB: Record<Kind, string> = {
   lift: t('stove.steps.lift-out'),
 };
 
+/** A pan that leaves its ring: no mark of a knob. */
+export const OVEN = 'oven';
+
+/** The same for this very step: one that is turned to the oven goes into it. */
+export const verbOf = ({ kind, setting }: { kind: Kind; setting: string | null }): string =>
+  kind === 'heat' && setting === OVEN ? t('stages.into-the-oven') : VERB[kind];
+
 type Amount = (value: number, unit: string) => string;
 
 /** The one thing that a step is about; null where there are none or several, and where what is poured only holds some. */

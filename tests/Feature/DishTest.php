@@ -17,7 +17,7 @@ beforeEach(function (): void {
         'format' => 'velko.dish-entry/1', 'rice_id' => $this->station->dish->rice_id, 'stock_id' => $this->station->dish->stock_id,
         'dish' => [
             'name' => 'nettle risotto', 'family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'wine_ml_per_80_g' => 25, 'doses' => 'kept-covered', 'stirring' => 'constant',
-            'sealed' => true, 'toast' => 'slow', 'pace' => 'medium', 'cover' => 'open', 'wine_percent' => 12.5, 'wine_cooked_off' => false, 'butter_c' => 4, 'fat' => 'oil', 'rained_in' => false, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
+            'sealed' => true, 'toast' => 'slow', 'pace' => 'medium', 'cover' => 'open', 'wine_percent' => 12.5, 'wine_cooked_off' => false, 'butter_c' => 4, 'fat' => 'oil', 'rained_in' => false, 'base_apart' => false, 'oven_c' => null, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
             'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'sodium_most_mg' => null, 'diet' => 'vegetarian', 'finish' => 'butter', 'butter_g_per_80_g' => 15, 'butter_salted' => false, 'cheese_g_per_80_g' => 10, 'garnish' => '',
             'ingredients' => [
                 ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'before_min' => 4, 'until' => 'soft', 'comes_out' => false, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => []],
@@ -259,4 +259,27 @@ it('tells the second of two who changed the same version, and keeps nothing of t
     Station::keeps('problem', $second->getContent());
     $this->getJson($address)->assertJsonPath('dish.looseness', 0.7);
     $this->putJson($address, $entry(0.9), ['If-Match' => $first->headers->get('ETag')])->assertOk();
+});
+
+it('finishes a pan rice in an oven, covers it when its grains show, and takes its base from a pan of its own', function (): void {
+    $work = fn (array $with): TestResponse => $this->postJson('/api/work-out', $this->station->ask(
+        dish_id: $this->postJson('/api/dishes', ($this->entry)(...$with))->assertCreated()->json('id'), pan_id: null, burner_id: null, covers: 3,
+    ))->assertOk();
+    $pan = ['family' => 'pan-rice', 'doses' => 'one-pour', 'stirring' => 'never', 'looseness' => 0, 'finish_min' => 0, 'rest_min' => 5, 'butter_g_per_80_g' => 0, 'cheese_g_per_80_g' => 0, 'wine_ml_per_80_g' => 0];
+    $oven = $work([...$pan, 'name' => 'from the oven', 'oven_c' => 185]);
+    Station::keeps('working', $oven->getContent());
+    $into = collect($oven->json('plan.stages'))->firstWhere('setting', 'oven');
+    expect($into['say'])->toBe('grains level with the liquid: into the oven at 185 °C')
+        ->and(collect($oven->json('plan.stages'))->firstWhere('kind', 'off')['say_fact']['code'])->toBe('say.out-of-the-oven')
+        ->and(implode(' ', $oven->json('cautions')))->toContain('its handles stay hot');
+
+    $apart = $work([...$pan, 'name' => 'base apart', 'rained_in' => true, 'base_apart' => true, 'cover' => 'from-the-grains']);
+    $prep = array_column($apart->json('prep'), null, 'what');
+    expect($prep)->toHaveKey('the base, in a pan of its own')
+        ->and($prep['the base, in a pan of its own']['takes_min'])->toEqual(6) // shallot 4 min, two to warm the pan
+        ->and($apart->json('plan.stages.0.kind'))->toBe('boil-up')->and(array_column($apart->json('plan.stages.0.items'), 'name'))->toBe(['shallot'])
+        ->and(array_column($apart->json('plan.stages'), 'kind'))->toContain('lid');
+    $this->postJson('/api/dishes', ($this->entry)(...[...$pan, 'name' => 'gold from the oven', 'oven_c' => 185, 'crust' => 'gold']))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/dish/oven_c');
+    $this->postJson('/api/dishes', ($this->entry)(name: 'a risotto in the oven', oven_c: 185))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/dish/oven_c');
+    $this->postJson('/api/dishes', ($this->entry)(name: 'too hot', oven_c: 400))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/dish/oven_c');
 });

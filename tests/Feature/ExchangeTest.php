@@ -372,7 +372,7 @@ it('answers a thousand malformed files with a thousand clear refusals, and keeps
 });
 
 /** What may be left out, and the parts in which much may be: there something is put in, never taken away. */
-const OPTIONAL = ['sodium_most_mg', 'grate_cm', 'plates_c', 'salt_low', 'salt_high', 'temperature_c', 'weight_g', 'cooks', 'safety', 'before_min', 'until', 'comes_out', 'food', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'drinks_ml', 'gives_ml', 'glug_ml', 'fades_percent_per_min', 'reach_c', 'boiled', 'drinks_g_per_g', 'pace', 'cover', 'wine_percent', 'wine_cooked_off', 'butter_c', 'empty_within_min', 'pan_on_at', 'lead_min', 'items', 'fried', 'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g', 'cream_g_per_cover', 'marrow_g_per_cover'];
+const OPTIONAL = ['sodium_most_mg', 'grate_cm', 'plates_c', 'salt_low', 'salt_high', 'temperature_c', 'weight_g', 'cooks', 'safety', 'before_min', 'until', 'comes_out', 'food', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'drinks_ml', 'gives_ml', 'glug_ml', 'fades_percent_per_min', 'reach_c', 'boiled', 'drinks_g_per_g', 'pace', 'cover', 'wine_percent', 'wine_cooked_off', 'butter_c', 'empty_within_min', 'pan_on_at', 'lead_min', 'items', 'fried', 'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g', 'cream_g_per_cover', 'marrow_g_per_cover', 'base_apart', 'oven_c', 'outdoors', 'from_water', 'parts', 'wind_m_s', 'cover_from_grains', 'cover_last_min', 'on_the_rice'];
 const LENIENT = ['request', 'ask', 'change', 'event', 'prep'];
 
 /** Puts something where it cannot be, or takes away something that must be there. */

@@ -288,3 +288,68 @@ it('says what a pan would hold while it is being typed, keeps nothing, and names
     $this->postJson('/api/kitchen/pans/holds', [...$pan, 'rim_cm' => 30])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/rim_cm');
     $this->postJson('/api/kitchen/pans/holds', [...$pan, 'base_cm' => null])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/base_cm');
 });
+
+describe('a stock', function (): void {
+    beforeEach(function (): void {
+        $this->stock = ['format' => 'velko.stock/1', 'name' => 'the blend', 'base' => 'vegetable', 'salt_percent' => 0, 'held_at_c' => 90, 'batch_ml' => null, 'allergens' => null];
+        $this->with = function (array $stock): Illuminate\Testing\TestResponse {
+            $id = collect($this->postJson('/api/kitchen/stocks', [...$this->stock, ...$stock])->assertCreated()->json('stocks'))->firstWhere('name', 'the blend')['id'];
+            $this->station->dish->update(['stock_id' => $id, 'diet' => 'vegan']);
+            $this->actingAs($this->station->cook->fresh());
+
+            return $this->postJson('/api/work-out', $this->station->ask())->assertOk();
+        };
+        $this->parts = [
+            ['name' => 'shell broth', 'percent' => 70, 'salt_percent' => 0.6, 'base' => 'shellfish', 'allergens' => []],
+            ['name' => 'bottled juice', 'percent' => 20, 'salt_percent' => 1.4, 'base' => 'vegetable', 'allergens' => ['celery']],
+            ['name' => 'water and a cube', 'percent' => 10, 'salt_percent' => 2.5, 'base' => null, 'allergens' => ['gluten']],
+        ];
+    });
+
+    it('of several brings the salt and the allergens of each, and what it does to the diet', function (): void {
+        $working = ($this->with)(['parts' => $this->parts]);
+        Station::keeps('kitchen', $this->getJson('/api/kitchen')->getContent());
+        $kept = collect($this->getJson('/api/kitchen')->json('stocks'))->firstWhere('name', 'the blend');
+        expect($kept['salt_percent'])->toEqual(0.95)->and($kept['base'])->toBe('shellfish')->and($kept['suits'])->toBe('pescatarian')
+            ->and($kept['allergens'])->toBe(['crustaceans', 'molluscs', 'celery', 'gluten'])
+            ->and(array_column($working->json('served.allergens'), 'allergen'))->toContain('crustaceans', 'celery', 'gluten')
+            ->and($working->json('served.suits'))->toBe('pescatarian');
+        // And it goes through the archive whole.
+        $archive = json_decode(Station::archive($this->get('/api/kitchen/archive')->assertOk()));
+        expect(collect($archive->stocks)->firstWhere('name', 'the blend')->parts[2]->salt_percent)->toEqual(2.5);
+    });
+
+    it('of several is refused where its parts are no whole', function (): void {
+        $this->postJson('/api/kitchen/stocks', [...$this->stock, 'parts' => array_slice($this->parts, 0, 2)])->assertUnprocessable()
+            ->assertJsonPath('errors.0.pointer', '/parts')->assertJsonPath('errors.0.detail', 'must make 100 percent together, not 90');
+        $this->postJson('/api/kitchen/stocks', [...$this->stock, 'parts' => [...array_slice($this->parts, 0, 2), [...$this->parts[2], 'salt_percent' => 50]]])->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/parts/2/salt_percent');
+    });
+
+    it('made from water says how much of that, and of what goes into it, and when', function (): void {
+        $ready = collect(($this->with)(['allergens' => []])->json('prep'))->firstWhere('what_fact.code', 'prep.stock');
+        $id = $this->station->dish->fresh()->stock_id;
+        $this->putJson("/api/kitchen/stocks/$id", [...$this->stock, 'allergens' => [], 'from_water' => ['simmer_min' => 20, 'strained_percent' => 90, 'solids_g_per_l' => 250]])->assertOk();
+        $this->actingAs($this->station->cook->fresh());
+        $working = $this->postJson('/api/work-out', $this->station->ask())->assertOk();
+        Station::keeps('working', $working->getContent());
+        $made = collect($working->json('prep'))->firstWhere('what_fact.code', 'prep.stock-from-water');
+        expect($made['what'])->toContain('of cold water')->toContain('20 min')
+            ->and($made['takes_min'])->toBeGreaterThan($ready['takes_min'] + 15);
+        $this->putJson("/api/kitchen/stocks/$id", [...$this->stock, 'from_water' => ['simmer_min' => 20, 'strained_percent' => 5, 'solids_g_per_l' => 250]])->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/from_water/strained_percent');
+    });
+});
+
+it('feels the wind at a ring in the open, and only there', function (): void {
+    $ring = ['format' => 'velko.burner/1', 'name' => 'yard', 'ring_cm' => 15, 'fuel' => 'gas', 'rated_w' => 6000, 'marks' => [['mark' => 'low', 'share' => 0.2, 'net_w' => 500], ['mark' => 'high', 'share' => 1, 'net_w' => 1800]]];
+    $row = fn (array $more): array => collect($this->postJson('/api/kitchen/burners', [...$ring, ...$more])->assertCreated()->json('burners'))->firstWhere('name', $more['name'] ?? 'yard');
+    $yard = $row(['outdoors' => true]);
+    $inside = $row(['name' => 'inside']);
+    $fire = $row(['name' => 'fire', 'fuel' => 'charcoal']);
+    expect([$yard['outdoors'], $inside['outdoors'], $fire['outdoors']])->toBe([true, false, true]);
+    $this->actingAs($this->station->cook->fresh());
+    $work = fn (array $ring, float $wind): Illuminate\Testing\TestResponse => $this->postJson('/api/work-out', [...$this->station->ask(), 'burner_id' => $ring['id'], 'heat' => 'high', 'wind_m_s' => $wind])->assertOk();
+    $codes = fn (Illuminate\Testing\TestResponse $working): array => array_column($working->json('plan.warnings'), 'code');
+    expect($codes($work($yard, 2.0)))->toContain('wind-steals')->and($codes($work($yard, 0.0)))->not->toContain('wind-steals')
+        ->and($work($inside, 2.0)->json('plan.stock_ml'))->toEqual($work($inside, 0.0)->json('plan.stock_ml'));
+    $this->postJson('/api/work-out', [...$this->station->ask(), 'wind_m_s' => 30])->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/wind_m_s');
+});

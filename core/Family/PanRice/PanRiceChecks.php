@@ -9,6 +9,7 @@ use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\FitChecks;
+use Velko\Core\Planning\OnTheRice;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Duration;
@@ -50,6 +51,7 @@ final class PanRiceChecks
             self::fierce($plan),
             self::lidAllThrough($plan),
             self::eitherMark($plan),
+            self::smothered($plan),
             self::stirred($plan),
             self::wrongRice($plan),
             Checks::rinsedOrSoaked($plan),
@@ -128,6 +130,13 @@ final class PanRiceChecks
             ['wet' => false, 'ring' => Length::ofCm(round($plan->ask->burner->ring))],
             $crust->nearestRing === null ? Fact::of('fix.wider-ring-or-no-rim') : Fact::of('fix.ring-of-or-no-rim', ring: Length::ofCm(round($crust->nearestRing))),
         );
+    }
+
+    private static function smothered(Plan $plan): ?Warning
+    {
+        $on = OnTheRice::of($plan->ask);
+
+        return $on->smothers() ? new Warning('smothered', ['percent' => round(100 * $on->covers())], Fact::of('fix.fewer-or-on-top-at-the-end')) : null;
     }
 
     private static function stirred(Plan $plan): ?Warning

@@ -19,6 +19,14 @@ import { t } from '../words/messages';
 
 const OURS = t('bench.askColumn.ours');
 
+/** Over the pan, inside its rim, m/s: less than a weather report has it. */
+const WIND: readonly Option[] = [
+  ['0', t('bench.askColumn.still-air'), t('bench.askColumn.or-screened')],
+  ['1', t('bench.askColumn.a-breeze')],
+  ['2', t('bench.askColumn.wind-that-moves-leaves')],
+  ['3', t('bench.askColumn.hard-wind')],
+];
+
 /** What the fields of an ask are called here. */
 const WORDS = new Map(
   Object.entries({
@@ -70,6 +78,10 @@ export function AskColumn({
       void navigate(`/stove/${cook.id}`);
     },
   });
+  const ring = kitchen.burners.find(({ id, name }) =>
+    ask.burner_id === null ? name === working?.burner.name : id === ask.burner_id,
+  );
+  const outdoors = ring?.outdoors === true;
   const heat = working && [...new Set(working.plan.heat.map((change) => change.setting))].join(', ');
 
   return (
@@ -142,7 +154,7 @@ export function AskColumn({
           label={t('bench.askColumn.ring')}
           value={ask.burner_id === null ? OURS : String(ask.burner_id)}
           onChange={(id) =>
-            change({ burner_id: id === OURS ? null : Number(id), heat: null, pan_heat: null })
+            change({ burner_id: id === OURS ? null : Number(id), heat: null, pan_heat: null, wind_m_s: 0 })
           }
           options={[
             ours(ask.burner_id === null ? working?.burner.name : undefined),
@@ -150,6 +162,16 @@ export function AskColumn({
           ]}
         />
       </Line>
+      {outdoors && (
+        <Line word={t('bench.askColumn.in')}>
+          <Select
+            label={t('bench.askColumn.wind')}
+            value={String(ask.wind_m_s ?? 0)}
+            onChange={(wind) => change({ wind_m_s: Number(wind) })}
+            options={WIND}
+          />
+        </Line>
+      )}
       <Line word={t('common.at')}>
         <Select
           label={t('common.heat')}

@@ -5,6 +5,7 @@ import type { Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { TakeOutText } from '../parts/TakeOut';
+import { OnTheRice } from '../pictures/OnTheRice';
 import { clock } from '../time';
 import { t, wordOf } from '../words/messages';
 
@@ -42,7 +43,10 @@ export function Before({ working }: { working: Working }) {
           {t('bench.before.preparation-for-a-calendar')}
         </TakeOutText>
       </div>
-      <Mise working={working} />
+      <div>
+        <Mise working={working} />
+        <OnTheRice working={working} />
+      </div>
       <div>
         <Prep working={working} />
         <Served working={working} />

@@ -1,4 +1,4 @@
-import { VERB, amounts, named, only, type Stage } from '../stages';
+import { OVEN, verbOf, amounts, named, only, type Stage } from '../stages';
 import { useAmount } from '../amount';
 import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
@@ -43,7 +43,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
           <tr key={row} className="border-t border-rule align-baseline">
             <td className="py-1 pr-2 font-semibold whitespace-nowrap">{clockAt(stage.at_min)}</td>
             <td className="pr-3 text-right text-ink-soft max-md:hidden">{wholeMinute(stage.at_min)}</td>
-            <td className="pr-3 font-semibold whitespace-nowrap">{VERB[stage.kind]}</td>
+            <td className="pr-3 font-semibold whitespace-nowrap">{verbOf(stage)}</td>
             <td className="pr-3 text-right font-bold whitespace-nowrap">
               {only(stage)
                 ? amounts(stage, amount)
@@ -75,7 +75,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
 
 /** Where the knob goes, for the steps that turn it. */
 function turned(stage: Stage): string {
-  return ['heat', 'crust'].includes(stage.kind) ? (stage.setting ?? '') : '';
+  return ['heat', 'crust'].includes(stage.kind) && stage.setting !== OVEN ? (stage.setting ?? '') : '';
 }
 
 /** What to wait for; said once where several steps in a row wait for the same. */

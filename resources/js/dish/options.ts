@@ -22,7 +22,7 @@ export const PACE = vocabulary.PACE.map((one) => [one, wordOf('pace', one)] as c
 export const FAT = vocabulary.FAT.map((one) => [one, wordOf('fat', one)] as const);
 export const COVER = vocabulary.COVER.map((one) => [one, wordOf('cover', one)] as const);
 /** A stew is thin enough that its top needs no lid of its own. */
-export const COVER_A_STEW = COVER.filter(([one]) => one !== 'last-two-minutes');
+export const COVER_A_STEW = COVER.filter(([one]) => one === 'open' || one === 'to-the-end');
 /** Butter as it is beaten in, °C: from the freezer, from the fridge, soft. */
 const BUTTER: readonly Option[] = [
   ['-18', t('dish.dishForm.frozen-butter')],

@@ -13,7 +13,7 @@ export const BUTTER_C: Readonly<Record<string, number>> = { frozen: -18, cold: 4
 const AS_COLD = 8;
 
 /** What a dish that has none is given of it, to 80 g of rice: common practice, no single source. */
-const USUAL = { butter: 15, cream: 25, marrow: 15, wine: 30, soak: 18 };
+const USUAL = { butter: 15, cream: 25, marrow: 15, wine: 30, soak: 18, oven: 190 };
 const FORTIFIED = 18;
 const TABLE_WINE = 12.5;
 
@@ -40,6 +40,10 @@ const either = (step: StepName, field: keyof Body, on: string, off: string): Sch
   take: (school) => ({ [field]: school === on }),
 });
 
+/** Washed, soaked, drained into boiling stock, and covered when its top is dry. */
+const isSteamed = ({ soak_min, rained_in, cover }: Body): boolean =>
+  soak_min > 0 && rained_in === true && cover === 'from-the-grains';
+
 export const SCHOOLS: Record<Code, School> = {
   fat: plain('base', 'fat'),
   toast: {
@@ -58,7 +62,31 @@ export const SCHOOLS: Record<Code, School> = {
         ? { soak_min: 0, rinsed: false, sealed: true }
         : { soak_min: dish.soak_min > 0 ? dish.soak_min : USUAL.soak, rinsed: true, sealed: false },
   },
-  order: either('rice', 'rained_in', 'stock-first', 'rice-first'),
+  order: {
+    step: 'rice',
+    of: ({ rained_in, base_apart }) =>
+      rained_in ? (base_apart ? 'base-to-the-stock' : 'stock-first') : 'rice-first',
+    take: (school) => ({
+      rained_in: school !== 'rice-first',
+      base_apart: school === 'base-to-the-stock',
+    }),
+  },
+  way: {
+    step: 'rice',
+    of: (dish) => (isSteamed(dish) ? 'washed-soaked-steamed' : 'its-own'),
+    take: (school, dish) =>
+      school === 'its-own'
+        ? { soak_min: 0, rinsed: false, sealed: true, rained_in: false, cover: 'open', crust: 'gold' }
+        : {
+            soak_min: dish.soak_min > 0 ? dish.soak_min : USUAL.soak,
+            rinsed: true,
+            sealed: false,
+            rained_in: true,
+            cover: 'from-the-grains',
+            crust: 'none',
+            oven_c: null,
+          },
+  },
   wine: {
     step: 'wine',
     of: ({ wine_ml_per_80_g, wine_cooked_off = false, wine_percent = TABLE_WINE }) =>
@@ -85,6 +113,12 @@ export const SCHOOLS: Record<Code, School> = {
   pace: plain('stock', 'pace'),
   cover: plain('stock', 'cover'),
   crust: plain('crust', 'crust'),
+  'second-half': {
+    step: 'crust',
+    of: ({ oven_c }) => (typeof oven_c === 'number' ? 'in-the-oven' : 'on-the-ring'),
+    take: (school, { oven_c }) =>
+      school === 'in-the-oven' ? { oven_c: oven_c ?? USUAL.oven, crust: 'none' } : { oven_c: null },
+  },
   'crust-school': plain('crust', 'crust_school'),
   butter: {
     step: 'finish',
@@ -114,3 +148,7 @@ export const SCHOOLS: Record<Code, School> = {
 /** The step at which an ingredient goes in. */
 export const stepOf = (goes: Body['ingredients'][number]['goes']): StepName =>
   goes === 'base' ? 'base' : goes === 'with-the-rice' ? 'rice' : goes === 'on-top' ? 'table' : 'stock';
+
+/** Whether it is cooked in the base first. */
+export const isCookedFirst = (one: Body['ingredients'][number]): boolean =>
+  (one.before_min ?? 0) > 0 || (one.until !== undefined && one.until !== null);

@@ -1,25 +1,15 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { api, type AsTyped, type Things } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
-import { Amount, Field, Pick, Ticks } from '../parts/Field';
+import { Amount, Field, Pick } from '../parts/Field';
 import { Retire } from '../parts/Retire';
 import { PanSide } from '../pictures/PanSide';
-import {
-  BASES,
-  FAMILIES,
-  VARIETIES,
-  type Burner,
-  type Ladle,
-  type Pan,
-  type Rice,
-  type Stock,
-  ALLERGENS,
-} from './words';
+import { FAMILIES, VARIETIES, type Ladle, type Pan, type Rice } from './words';
 import { kitchenChanged } from '../queries';
-import { t, wordOf } from '../words/messages';
+import { t } from '../words/messages';
 
 /** What a pan is not filled with: `Pan::FREEBOARD_CM`, mm. */
 const FREEBOARD_MM = 15;
@@ -150,121 +140,6 @@ function PanDrawing() {
   );
 }
 
-const FIRES = (['gas', 'induction', 'top', 'charcoal', 'wood'] as const).map(
-  (one) => [one, wordOf('fuel', one)] as const,
-);
-
-export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks: Kitchen['kit']['marks'] }) {
-  const keep = useKeep('burners', thing?.id, onDone);
-  return (
-    <Entry
-      values={{
-        format: 'velko.burner/1',
-        name: thing?.name ?? '',
-        ring_cm: thing?.ring_cm ?? 15,
-        grate_cm: thing?.grate_cm ?? null,
-        fuel: thing?.fuel ?? 'gas',
-        fades_percent_per_min: thing?.fades_percent_per_min ?? null,
-        rated_w: thing?.rated_w ?? 5000,
-        marks: thing
-          ? thing.settings.map((one) => ({
-              mark: one.mark,
-              share: one.share,
-              net_w: one.measured ? one.net_w : null,
-            }))
-          : marks,
-      }}
-      {...keep}
-      beside={
-        thing && (
-          <Retire
-            words={t('kitchen.things.delete-this-ring')}
-            name={thing.name}
-            retire={() => api.retireThing('burners', thing.id)}
-            undo={() => api.bringBack('burners', thing.id)}
-            onDone={onDone}
-          />
-        )
-      }
-    >
-      <Field name="name" label={t('common.what-you-call-it')} autoFocus maxLength={60} />
-      <div className="grid grid-cols-2 gap-3">
-        <Amount name="ring_cm" label={t('kitchen.things.flame-or-coil')} of="length" />
-        <Amount
-          name="grate_cm"
-          label={t('kitchen.things.grate-or-top-across')}
-          of="length"
-          hint={t('kitchen.things.a-pan-is-not-shifted-off-it')}
-        />
-        <Rated />
-        <Pick name="fuel" label={t('common.heat')} options={FIRES} />
-        <Fades />
-      </div>
-      <Marks />
-    </Entry>
-  );
-}
-
-/** Gas is sold by what its plate says in the kitchen's units; current is watts everywhere. */
-function Rated() {
-  const fuel: unknown = useWatch({ name: 'fuel' });
-  return fuel === 'gas' ? (
-    <Amount name="rated_w" label={t('kitchen.things.rated')} of="burner" />
-  ) : (
-    <Field name="rated_w" label={t('kitchen.things.rated')} unit="W" kind="number" />
-  );
-}
-
-const FADES: readonly unknown[] = ['wood', 'charcoal', 'top'];
-
-/** A fire that is no knob falls by itself. */
-function Fades() {
-  const fuel: unknown = useWatch({ name: 'fuel' });
-  return FADES.includes(fuel) ? (
-    <Field
-      name="fades_percent_per_min"
-      label={t('kitchen.things.falls-by-itself')}
-      unit={t('kitchen.things.percent-a-minute')}
-      kind="number"
-      hint={t('kitchen.things.empty-as-such-a-fire-does')}
-    />
-  ) : null;
-}
-
-function Marks() {
-  const { control } = useFormContext();
-  const marks = useFieldArray({ control, name: 'marks' });
-  return (
-    <fieldset className="grid gap-2">
-      <legend className="text-base text-ink-soft">
-        {t('kitchen.things.marks-on-the-knob-weakest-first')}
-      </legend>
-      {marks.fields.map((field, row) => (
-        <div key={field.id} className="grid grid-cols-[1.3fr_1fr_1fr_auto] items-end gap-2">
-          <Field name={`marks.${row}.mark`} label={t('common.mark')} maxLength={30} />
-          <Field name={`marks.${row}.share`} label={t('kitchen.things.share')} kind="number" />
-          <Field name={`marks.${row}.net_w`} label={t('kitchen.things.net')} unit="W" kind="number" />
-          <button
-            type="button"
-            onClick={() => marks.remove(row)}
-            aria-label={t('kitchen.things.take-mark-row-off', { row: row + 1 })}
-            className="size-14 rounded-lg border-2 border-ink text-2xl"
-          >
-            −
-          </button>
-        </div>
-      ))}
-      <button
-        type="button"
-        onClick={() => marks.append({ mark: '', share: 1, net_w: null })}
-        className="min-h-12 rounded-lg border-2 border-ink text-lg"
-      >
-        {t('kitchen.things.another-mark')}
-      </button>
-    </fieldset>
-  );
-}
-
 export function LadleForm({ thing, onDone }: FormProps<Ladle>) {
   const keep = useKeep('ladles', thing?.id, onDone);
   return (
@@ -340,54 +215,6 @@ export function RiceForm({ thing, onDone }: FormProps<Rice>) {
         <Amount name="boiled.drained_g" label={t('kitchen.things.boiled-drained')} of="weight" />
       </div>
       <p className="text-base text-ink-soft">{t('kitchen.things.a-packet-nobody-knows')}</p>
-    </Entry>
-  );
-}
-
-export function StockForm({ thing, onDone }: FormProps<Stock>) {
-  const keep = useKeep('stocks', thing?.id, onDone);
-  return (
-    <Entry
-      values={{
-        format: 'velko.stock/1',
-        name: thing?.name ?? '',
-        base: thing?.base ?? 'vegetable',
-        salt_percent: thing?.salt_percent ?? 0.6,
-        held_at_c: thing?.held_at_c ?? 92,
-        batch_ml: thing?.batch_ml ?? null,
-        allergens: thing?.allergens ?? null,
-      }}
-      {...keep}
-      beside={
-        thing && (
-          <Retire
-            words={t('kitchen.things.delete-this-stock')}
-            name={thing.name}
-            retire={() => api.retireThing('stocks', thing.id)}
-            undo={() => api.bringBack('stocks', thing.id)}
-            onDone={onDone}
-          />
-        )
-      }
-    >
-      <Field name="name" label={t('common.what-you-call-it')} autoFocus maxLength={60} />
-      <div className="grid grid-cols-2 gap-3">
-        <Pick name="base" label={t('kitchen.things.made-from')} options={BASES} />
-        <Field
-          name="salt_percent"
-          label={t('common.salt')}
-          unit={t('kitchen.things.g-in-100-g')}
-          kind="number"
-        />
-        <Amount name="held_at_c" label={t('kitchen.things.held-at')} of="heat" />
-        <Amount name="batch_ml" label={t('kitchen.things.a-batch')} of="volume" />
-      </div>
-      <Ticks
-        name="allergens"
-        label={t('kitchen.things.allergens-in-it-those-of-its')}
-        options={ALLERGENS}
-        none={t('common.none-of-these')}
-      />
     </Entry>
   );
 }

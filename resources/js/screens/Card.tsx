@@ -1,4 +1,4 @@
-import { VERB, amounts, named } from '../stages';
+import { verbOf, amounts, named } from '../stages';
 import { useAmount } from '../amount';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -134,7 +134,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
             <tr key={row} className="border-b border-black/30 align-baseline">
               <td className="pr-2 font-bold whitespace-nowrap">{at(stage.at_min)}</td>
               <td className="pr-2 text-right whitespace-nowrap">{wholeMinute(stage.at_min)}</td>
-              <td className="pr-2 font-bold whitespace-nowrap">{VERB[stage.kind]}</td>
+              <td className="pr-2 font-bold whitespace-nowrap">{verbOf(stage)}</td>
               <td className="pr-2 text-right font-bold whitespace-nowrap">
                 {amounts(stage, amount)}
                 {stage.volume_ml === null ? '' : Object.values(dose(stage.volume_ml)).join(' ')}

@@ -1,4 +1,4 @@
-import { VERB, named, only } from '../stages';
+import { verbOf, named, only } from '../stages';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
 import { Link, useParams } from 'react-router';
@@ -249,7 +249,7 @@ function Page({ cook }: { cook: Cook }) {
                 return (
                   <tr key={index} className="border-t border-rule">
                     <td className="py-1 font-semibold">
-                      {VERB[stage.kind]}
+                      {verbOf(stage)}
                       {(only(stage) ?? stage.items?.at(-1)) && (
                         <span className="font-normal text-ink-soft"> {named(stage, () => '')}</span>
                       )}

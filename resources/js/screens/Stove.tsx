@@ -1,5 +1,5 @@
 import { itemsOf } from '../stove/steps';
-import { VERB } from '../stages';
+import { verbOf } from '../stages';
 import { useEffect, useState } from 'react';
 import { useLocation, useParams } from 'react-router';
 import { Refusal } from '../api';
@@ -115,7 +115,7 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
 
   return (
     <main className="stove" data-tight={lanes.length > 1}>
-      <Title>{`${waiting ? t('common.pan-on') : VERB[step.kind]}: ${working.dish.name}`}</Title>
+      <Title>{`${waiting ? t('common.pan-on') : verbOf(step)}: ${working.dish.name}`}</Title>
       <h1 className="sr-only">{t('screens.stove.stove-name', { name: working.dish.name })}</h1>
       {trouble}
       <TouchOnce />
@@ -219,7 +219,7 @@ function Spoken({
   const words = waiting
     ? t('common.pan-on')
     : [
-        VERB[step.kind],
+        verbOf(step),
         step.volume_ml === null ? null : volume(step.volume_ml),
         step.ladles === null ? null : ladles(step.ladles),
         step.item?.name ?? null,

@@ -1,4 +1,4 @@
-import { VERB } from '../stages';
+import { verbOf } from '../stages';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { remembered } from '../stove/running';
@@ -42,7 +42,7 @@ function Ticket({ id }: { id: string }) {
       >
         <span className="block truncate font-semibold">{cook.data.working.dish.name}</span>
         <span className="block truncate">
-          {cook.data.state.status === 'waiting' ? t('common.pan-on-4') : VERB[next.step.kind].toLowerCase()}{' '}
+          {cook.data.state.status === 'waiting' ? t('common.pan-on-4') : verbOf(next.step).toLowerCase()}{' '}
           <When due={next.due} />
         </span>
       </Link>

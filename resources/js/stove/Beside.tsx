@@ -1,4 +1,4 @@
-import { VERB } from '../stages';
+import { verbOf } from '../stages';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { StockColumn } from '../pictures/StockColumn';
@@ -82,7 +82,7 @@ function Step({ step, at }: { step: ReturnType<typeof stepsOf>[number]; at: numb
       <span className="float-right pl-[0.4em] text-chalk-soft">
         <Left to={at} over={t('common.now-4')} />
       </span>
-      <b>{VERB[step.kind]}</b>
+      <b>{verbOf(step)}</b>
       {isPour(step) ? ` ${volume(step.volume_ml ?? 0)}` : step.item ? ` ${step.item.name}` : ''}
     </>
   );

@@ -1,4 +1,4 @@
-import { VERB } from '../stages';
+import { verbOf } from '../stages';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
@@ -124,7 +124,7 @@ function One({
       <span className="min-w-0">
         <span className="block truncate opacity-80">{cook.working.dish.name}</span>
         <b className="lane-do block truncate">
-          {cook.state.status === 'waiting' ? t('common.pan-on') : VERB[step.kind]} {amount}
+          {cook.state.status === 'waiting' ? t('common.pan-on') : verbOf(step)} {amount}
         </b>
       </span>
       <b className="lane-when">

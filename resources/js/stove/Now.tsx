@@ -1,4 +1,4 @@
-import { VERB } from '../stages';
+import { OVEN, verbOf } from '../stages';
 import { useAmount } from '../amount';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
@@ -48,7 +48,7 @@ export function PanOn({ cook }: { cook: Cook }) {
 export function Action({ cook, step, until }: { cook: Cook; step: Step; until: number | null }) {
   return (
     <>
-      <p className="now-verb">{VERB[step.kind]}</p>
+      <p className="now-verb">{verbOf(step)}</p>
       {until === null || step.kind === 'finish' ? (
         <Amount cook={cook} step={step} />
       ) : (
@@ -132,10 +132,10 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
       </p>
     );
   }
-  const how = HOW_TURNED[working.burner.fuel ?? 'gas'] ?? null;
+  const how = step.setting === OVEN ? null : (HOW_TURNED[working.burner.fuel ?? 'gas'] ?? null);
   return ['heat', 'crust'].includes(step.kind) ? (
     <>
-      <p className="now-digits now-digits-small">{step.setting}</p>
+      {step.setting !== OVEN && <p className="now-digits now-digits-small">{step.setting}</p>}
       {how !== null && <p className="now-second">{how}</p>}
     </>
   ) : null;

@@ -1,4 +1,4 @@
-import { VERB } from '../stages';
+import { verbOf } from '../stages';
 import type { Cook } from '../contracts.generated';
 import type { Measure } from '../measure';
 import { t } from '../words/messages';
@@ -37,7 +37,7 @@ export function wordsOf(touch: Said, cook: Cook, { volume }: Measure): string {
     case 'done':
     case 'pour':
       return t('stove.words.step-amount', {
-        step: stage ? VERB[stage.kind].toLowerCase() : CALLED.done,
+        step: stage ? verbOf(stage).toLowerCase() : CALLED.done,
         amount,
       }).trim();
     case 'splash':

@@ -4,14 +4,6 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Velko\Core\Cook\Stage;
-use Velko\Core\Planning\Place;
-use Velko\Core\Planning\Warning;
-use Velko\Core\Quantity\Fact;
-use Velko\Core\Quantity\Temperature;
-use Velko\Core\Rice\Variety;
-use Velko\Core\Vessel\Burner;
-use Velko\Core\Vessel\Fire;
-use Velko\Core\Vessel\Pan;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\Cover;
 use Velko\Core\Method\Fat;
@@ -21,11 +13,19 @@ use Velko\Core\Planning\Around\Choice;
 use Velko\Core\Planning\Around\Choices;
 use Velko\Core\Planning\Around\Option;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Planning\Warning;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Temperature;
 use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Variety;
 use Velko\Core\Season\Finish;
 use Velko\Core\Season\Wine;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Fire;
+use Velko\Core\Vessel\Pan;
 
 /* Each school changes a number, and the number it changes is the one cooks say it does. Common practice, no single source, unless another is named. */
 
