@@ -201,6 +201,16 @@ function Digits({ number, unit, second }: { number: string; unit: string; second
   );
 }
 
+/** How it is stirred while it cooks is no word for these: each says itself what the spoon does. */
+const BEFORE_IT_COOKS: readonly Step['kind'][] = [
+  'pan-on',
+  'base',
+  'take-out',
+  'toast',
+  'rice-in',
+  'boil-up',
+];
+
 /** Heat and stirring as plain pictograms with words; between them what a probe reads, where one stands in the pan. */
 export function HeatAndSpoon({ cook, step, calls }: { cook: Cook; step: Step; calls: boolean }) {
   const { working } = cook;
@@ -228,7 +238,7 @@ export function HeatAndSpoon({ cook, step, calls }: { cook: Cook; step: Step; ca
           <circle cx="24" cy="33" r="6.5" fill="currentColor" />
         </Sign>
       )}
-      {!gone && !['pan-on', 'base', 'take-out'].includes(step.kind) && (
+      {!gone && !BEFORE_IT_COOKS.includes(step.kind) && (
         <Sign words={working.dish.stirring}>
           <path d="M30 10 18 30" stroke="currentColor" strokeWidth="4.5" strokeLinecap="round" />
           <ellipse cx="16" cy="34" rx="5" ry="7" fill="currentColor" transform="rotate(32 16 34)" />
