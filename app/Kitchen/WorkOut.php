@@ -33,6 +33,9 @@ final readonly class WorkOut
     /** @var list<array<string, mixed>> */
     private array $prep;
 
+    /** @var list<Warning> of the pan, the plate and the work beside it */
+    private array $warnings;
+
     private function __construct(
         private Asked $asked,
         private CarbonImmutable $now,
@@ -42,6 +45,7 @@ final readonly class WorkOut
         $this->course = self::course($asked, $plan);
         $this->served = MiseDocument::served($asked->dish);
         $this->prep = MiseDocument::prep($asked->dish, $plan, $this->course->apart(), $this->firstLiquidAt(), $now, $this->words);
+        $this->warnings = $this->warnings();
     }
 
     public static function of(Asked $asked, CarbonImmutable $now): self
@@ -102,7 +106,7 @@ final readonly class WorkOut
             'served' => MiseDocument::servedDocument($this->served),
             'cautions' => $this->words->all($cautions),
             'cautions_facts' => FactDocument::all($cautions),
-            'plan' => PlanDocument::of($this->plan->with($this->warnings()), DishAsk::assumed(), $this->words, $this->course->stages()),
+            'plan' => PlanDocument::of($this->plan->with($this->warnings), DishAsk::assumed(), $this->words, $this->course->stages()),
         ];
     }
 
@@ -163,7 +167,7 @@ final readonly class WorkOut
     private function offers(): array
     {
         $offers = [];
-        foreach ($this->warnings() as $warning) {
+        foreach ($this->warnings as $warning) {
             $offer = match ($warning->code) {
                 'layer-too-deep', 'over-the-rim', 'ring-too-small', 'no-crust', 'pan-too-wide', 'flame-too-wide' => $this->otherPan(),
                 'too-wet', 'too-dry' => $this->ourHeat(),

@@ -1,3 +1,4 @@
+import { memo, useDeferredValue } from 'react';
 import type { Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { wholeMinute } from '../measure';
@@ -14,10 +15,7 @@ import { t } from '../words/messages';
 
 /** The course of the cook: its numbers, its grain clock, its steps. */
 export function Course({ working, stale }: { working: Working; stale: boolean }) {
-  const { timezone } = useCook();
-  const { heat } = useMeasure();
-  const { plan } = working;
-  if (plan.possible === false) {
+  if (working.plan.possible === false) {
     return (
       <section aria-label={t('bench.course.the-cook')} data-stale={stale} className="min-w-0 p-8">
         <p className="text-2xl font-semibold">{t('bench.course.this-cannot-be-cooked-there-is')}</p>
@@ -25,12 +23,25 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
       </section>
     );
   }
+  return (
+    <section aria-label={t('bench.course.the-cook')} data-stale={stale} className="min-w-0 px-4 py-2">
+      <Cooked working={working} />
+    </section>
+  );
+}
+
+/** Drawn when the answer is another one, not when something is being asked; what stands below the steps a moment after them. */
+const Cooked = memo(function Cooked({ working }: { working: Working }) {
+  const { timezone } = useCook();
+  const { heat } = useMeasure();
+  const later = useDeferredValue(working);
+  const { plan } = working;
   const first = Date.parse(working.clock.first_liquid_at);
   const clockAt = (min: number) => clock(first + min * 60_000, timezone);
   const strongest = Math.max(...working.burner.marks.map((mark) => mark.net_w));
 
   return (
-    <section aria-label={t('bench.course.the-cook')} data-stale={stale} className="min-w-0 px-4 py-2">
+    <>
       <Numbers working={working} clockAt={clockAt} />
       <div className="grid grid-cols-[minmax(0,1fr)_250px] items-start gap-4 max-md:grid-cols-1">
         <GrainClock
@@ -54,8 +65,16 @@ export function Course({ working, stale }: { working: Working; stale: boolean })
         {takesCrust(plan) ? <PanFromAbove working={working} /> : <PassCurve working={working} />}
       </div>
       <Steps working={working} clockAt={clockAt} />
-      <Before working={working} />
-      {takesCrust(plan) && <CrustMinutes working={working} />}
-    </section>
+      <BelowTheSteps working={later} />
+    </>
   );
-}
+});
+
+const BelowTheSteps = memo(function BelowTheSteps({ working }: { working: Working }) {
+  return (
+    <>
+      <Before working={working} />
+      {takesCrust(working.plan) && <CrustMinutes working={working} />}
+    </>
+  );
+});

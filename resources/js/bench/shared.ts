@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { Ask, Working } from '../contracts.generated';
 
 /* Covers that no one pan takes, shared over several: while one of them is looked at the others stay on the screen. */
@@ -43,10 +43,18 @@ function read(ask: Ask): Shared | null {
 
 export function useShared(ask: Ask): Sharing {
   const [shared, setShared] = useState(() => read(ask));
-  const keep = (next: Shared | null) => {
+  const keep = useCallback((next: Shared | null) => {
     sessionStorage.setItem(KEPT, JSON.stringify(next));
     setShared(next);
-  };
+  }, []);
+  const changed = useCallback(
+    (part: Partial<Ask>) => {
+      if (WHAT.some((field) => field in part)) {
+        keep(null);
+      }
+    },
+    [keep],
+  );
 
   return {
     shared,
@@ -59,11 +67,7 @@ export function useShared(ask: Ask): Sharing {
         keep({ ...shared, on: [...new Set([...shared.on, shared.at])] });
       }
     },
-    changed: (part) => {
-      if (shared !== null && WHAT.some((field) => field in part)) {
-        keep(null);
-      }
-    },
+    changed,
     together: () => keep(null),
   };
 }

@@ -3,8 +3,8 @@ import { useEffect, useState } from 'react';
 import type { Around, Ask } from '../contracts.generated';
 import { queries } from '../queries';
 
-/** ms that an ask must stand before what is around it is asked too: the answer itself comes first. */
-const SETTLES = 400;
+/** ms that an ask must stand before what is around it is asked too: whoever changes one thing after another has the answer itself first. */
+const SETTLES = 900;
 
 /** What the same pan would come to if one thing about it were different; a little after the pan itself. */
 export function useAround(latest: Ask): { around: Around | undefined; stale: boolean } {

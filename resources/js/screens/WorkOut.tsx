@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useKitchen } from '../kitchen/useKitchen';
 import { Refusal } from '../api';
@@ -112,10 +112,14 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
   const [ask, setAsk] = useState(first);
   // Two changes in one moment are both kept: each goes on from the one before, not from what is on the screen.
   const shared = useShared(first);
-  const change = (part: Partial<Ask>) => {
-    setAsk((now) => ({ ...now, ...part }));
-    shared.changed(part);
-  };
+  const { changed } = shared;
+  const change = useCallback(
+    (part: Partial<Ask>) => {
+      setAsk((now) => ({ ...now, ...part }));
+      changed(part);
+    },
+    [changed],
+  );
   useEffect(() => {
     if (ask !== first) {
       sessionStorage.setItem(KEPT, JSON.stringify(ask));
@@ -162,12 +166,19 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
 }
 
 /** The stock, and what is around the pan: both wait for what is asked a little later. */
-function Beyond({ working, change }: { working: Working; change: (part: Partial<Ask>) => void }) {
-  const { around } = useAround(working.ask);
+const Beyond = memo(function Beyond({
+  working,
+  change,
+}: {
+  working: Working;
+  change: (part: Partial<Ask>) => void;
+}) {
+  const { around: latest } = useAround(working.ask);
+  const around = useDeferredValue(latest);
   return (
     <>
       <StockSide working={working} scale={around?.scale ?? []} />
       {around && <Around around={around} change={change} />}
     </>
   );
-}
+});
