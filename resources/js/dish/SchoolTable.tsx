@@ -6,6 +6,9 @@ import { t } from '../words/messages';
 import type { Body } from './newDish';
 import { SCHOOLS } from './schools';
 
+/** On a phone the numbers stand under what they are of. */
+const NARROW = 'max-md:grid max-md:grid-cols-3 max-md:pb-1';
+
 /** The schools of one step, each worked out for six mains; touching one takes it onto the form. */
 export function SchoolTable({ choice }: { choice: Choices['choices'][number] }) {
   const { volume } = useMeasure();
@@ -21,20 +24,20 @@ export function SchoolTable({ choice }: { choice: Choices['choices'][number] }) 
   return (
     <table aria-label={choice.choice} className="w-full text-base leading-tight">
       <thead className="text-right text-sm text-ink-soft">
-        <tr>
-          <th className="text-left font-normal">{choice.choice}</th>
-          <th className="w-20 font-normal">{t('common.stock')}</th>
-          <th className="w-14 font-normal">{t('common.pull')}</th>
-          <th className="w-20 pr-3 font-normal">{t('screens.dishScreen.hands-about')}</th>
+        <tr className={NARROW}>
+          <th className="text-left font-normal max-md:col-span-3">{choice.choice}</th>
+          <th className="w-20 font-normal max-md:w-auto">{t('common.stock')}</th>
+          <th className="w-14 font-normal max-md:w-auto">{t('common.pull')}</th>
+          <th className="w-20 pr-3 font-normal max-md:w-auto">{t('screens.dishScreen.hands-about')}</th>
         </tr>
       </thead>
       <tbody>
         {choice.options.map((option) => (
           <tr
             key={option.school}
-            className={`border-t border-rule text-right ${option.school === now ? 'bg-saffron/40 font-bold' : ''}`}
+            className={`border-t border-rule text-right ${NARROW} ${option.school === now ? 'bg-saffron/40 font-bold' : ''}`}
           >
-            <td className="text-left">
+            <td className="text-left max-md:col-span-3">
               <button
                 type="button"
                 aria-pressed={option.school === now}

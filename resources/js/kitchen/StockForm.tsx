@@ -150,8 +150,8 @@ function Parts() {
       <legend className="text-base text-ink-soft">{t('kitchen.stockForm.its-parts')}</legend>
       {parts.fields.map((field, row) => (
         <div key={field.id} className="grid gap-2 border-b-2 border-rule pb-3">
-          <div className="grid grid-cols-[1.6fr_1fr_1fr_1.4fr_auto] items-end gap-2 max-md:grid-cols-2">
-            <Field name={`parts.${row}.name`} label={t('kitchen.stockForm.part')} maxLength={60} />
+          <Field name={`parts.${row}.name`} label={t('kitchen.stockForm.part')} maxLength={60} />
+          <div className="grid grid-cols-[1fr_1fr_1.4fr_auto] items-end gap-2 max-md:grid-cols-2">
             <Field name={`parts.${row}.percent`} label={t('kitchen.things.share')} unit="%" kind="number" />
             <Field name={`parts.${row}.salt_percent`} label={t('common.salt')} unit="%" kind="number" />
             <Pick name={`parts.${row}.base`} label={t('kitchen.things.made-from')} options={PART_BASES} />

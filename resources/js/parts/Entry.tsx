@@ -56,7 +56,11 @@ export function Entry<T extends FieldValues, A>({
       <Labels value={labels}>
         <form
           noValidate
-          onSubmit={(event) => void form.handleSubmit((entered) => kept.mutate(entered))(event)}
+          onSubmit={(event) => {
+            // What was refused before is asked anew: of what is no field by itself nobody else would take the fault away.
+            form.clearErrors();
+            void form.handleSubmit((entered) => kept.mutate(entered))(event);
+          }}
           className="grid gap-4"
         >
           {children}
