@@ -25,6 +25,10 @@ final class KeepHouse
             throw BadDocument::at('/salt_high', 'must be a number from '.Rounding::plain((float) $low, 2).' to 3 (g in 100 g, not less than the low end)');
         }
         $safety = is_array($document['safety'] ?? null) ? $document['safety'] : [];
+        [$first, $all] = [$safety['cooled_first_min'] ?? $kitchen->cooled_first_min, $safety['cooled_min'] ?? $kitchen->cooled_min];
+        if ($all < $first) {
+            throw BadDocument::at('/safety/cooled_min', "must be a whole number from $first to 1440 (min, not less than the first stage)");
+        }
         $kitchen->update([
             'name' => $document['name'], 'altitude_m' => round(self::altitude($document), 1),
             'room_c' => $document['room_c'], 'timezone' => $document['timezone'], 'units' => $document['units'],

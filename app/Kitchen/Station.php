@@ -69,7 +69,7 @@ final class Station
 
     public static function temperatures(Kitchen $kitchen): Temperatures
     {
-        return new Temperatures($kitchen->fish_c, $kitchen->poultry_c, $kitchen->meat_c, $kitchen->hot_holding_c, $kitchen->fridge_days);
+        return new Temperatures($kitchen->fish_c, $kitchen->poultry_c, $kitchen->meat_c, $kitchen->hot_holding_c, $kitchen->fridge_days, $kitchen->cooled_first_min, $kitchen->cooled_min, $kitchen->reheat_c);
     }
 
     /** What a dish asks of a pan. */

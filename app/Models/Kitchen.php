@@ -26,6 +26,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $meat_c
  * @property float $hot_holding_c
  * @property int $fridge_days
+ * @property int $cooled_first_min
+ * @property int $cooled_min
+ * @property float $reheat_c
  * @property int $cooks_to_come of an archive that is being brought in
  * @property \Carbon\CarbonImmutable|null $delete_at when it is deleted with everything in it
  * @property \Illuminate\Database\Eloquent\Collection<int, Pan> $pans
@@ -50,13 +53,13 @@ final class Kitchen extends Model
 
     protected function casts(): array
     {
-        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'glug_ml' => 'float', 'salt_low' => 'float', 'salt_high' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
+        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'glug_ml' => 'float', 'salt_low' => 'float', 'salt_high' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooled_first_min' => 'integer', 'cooled_min' => 'integer', 'reheat_c' => 'float', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
     }
 
-    /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int} */
+    /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int, cooled_first_min: int, cooled_min: int, reheat_c: float} */
     public function safety(): array
     {
-        return ['fish_c' => $this->fish_c, 'poultry_c' => $this->poultry_c, 'meat_c' => $this->meat_c, 'hot_holding_c' => $this->hot_holding_c, 'fridge_days' => $this->fridge_days];
+        return ['fish_c' => $this->fish_c, 'poultry_c' => $this->poultry_c, 'meat_c' => $this->meat_c, 'hot_holding_c' => $this->hot_holding_c, 'fridge_days' => $this->fridge_days, 'cooled_first_min' => $this->cooled_first_min, 'cooled_min' => $this->cooled_min, 'reheat_c' => $this->reheat_c];
     }
 
     /** @return HasMany<User, $this> */

@@ -7,6 +7,7 @@ namespace Velko\Core\Safety;
 use Velko\Core\Food\Group;
 use Velko\Core\Food\Portion;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Temperature;
@@ -45,7 +46,10 @@ final class Cautions
             $method->lid !== [] || $method->coverLast > 0 ? Fact::of('caution.lid') : null,
             $shells || isset($served->allergens[Allergen::Fish->value]) ? Fact::of('caution.fish', reach: Temperature::ofC($reach->fish)) : null,
             $served->suits === Diet::Any || ! $served->isKnown() ? Fact::of('caution.meat', poultry: Temperature::ofC($reach->poultry), meat: Temperature::ofC($reach->meat)) : null,
-            Fact::of('caution.holding', hold: Temperature::ofC($reach->hotHolding), days: $reach->fridgeDays),
+            Fact::of(
+                'caution.kept', hold: Temperature::ofC($reach->hotHolding), half: Temperature::ofC(Temperatures::COOLED_FIRST), first: Duration::ofMinutes($reach->cooledFirst), cold: Temperature::ofC(Temperatures::COLD),
+                all: Duration::ofMinutes($reach->cooled), reheat: Temperature::ofC($reach->reheat), days: $reach->fridgeDays,
+            ),
         ]));
     }
 

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
+import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick } from '../parts/Field';
 import { kitchenChanged, queries } from '../queries';
@@ -11,6 +12,7 @@ const ZONES = Intl.supportedValuesOf('timeZone').map((zone) => [zone, zone.repla
 /** The kitchen itself: its name, its height or what water boils at there, its clock. */
 export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () => void }) {
   const client = useQueryClient();
+  const { heat } = useMeasure();
   const zones = ZONES.some(([zone]) => zone === kitchen.timezone)
     ? ZONES
     : [[kitchen.timezone, kitchen.timezone] as const, ...ZONES];
@@ -68,6 +70,19 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
             name="safety.fridge_days"
             label={t('kitchen.houseForm.cooked-rice-keeps-cold')}
             unit={t('kitchen.houseForm.days')}
+            kind="number"
+          />
+          <Amount name="safety.reheat_c" label={t('kitchen.houseForm.reheated-to')} of="heat" />
+          <Field
+            name="safety.cooled_first_min"
+            label={t('kitchen.houseForm.cooled-to-within', { heat: heat(21) })}
+            unit={t('common.min')}
+            kind="number"
+          />
+          <Field
+            name="safety.cooled_min"
+            label={t('kitchen.houseForm.cooled-to-within', { heat: heat(5) })}
+            unit={t('common.min')}
             kind="number"
           />
         </div>

@@ -24,9 +24,9 @@ function served(Diet $wanted, Part ...$parts): Served
 
 it('warns of what can hurt in this very pan, and of nothing else', function (): void {
     $codes = static fn (Plan $plan, Served $served): array => array_column(Cautions::of($plan, $served), 'code');
-    expect($codes(Planner::plan(Kitchens::ask(sealed: false)), served(Diet::Vegan)))->toBe(['caution.holding'])
+    expect($codes(Planner::plan(Kitchens::ask(sealed: false)), served(Diet::Vegan)))->toBe(['caution.kept'])
         ->and($codes(Planner::plan(Kitchens::panRice()), served(Diet::Any, new Part('cuttlefish', Diet::Pescatarian, [Allergen::Molluscs]), new Part('duck', Diet::Any, []))))
-        ->toBe(['caution.hot-fat', 'caution.cloth', 'caution.shells', 'caution.fish', 'caution.meat', 'caution.holding']);
+        ->toBe(['caution.hot-fat', 'caution.cloth', 'caution.shells', 'caution.fish', 'caution.meat', 'caution.kept']);
 });
 
 it('names the temperatures of the food code (FDA Food Code 2022, 3-401.11 and 3-501.16): 63, 74 and 57 °C', function (): void {
