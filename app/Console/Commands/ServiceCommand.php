@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Contracts\ServiceDocument;
+use App\Contracts\ServiceRequestDocument;
+
+/** velko.service-request/1 in, velko.service/1 out. */
+final class ServiceCommand extends EngineCommand
+{
+    protected $signature = 'velko:service {request : a file, or - for standard input}';
+
+    protected $description = 'Fills a night: velko.service-request/1 in, velko.service/1 out';
+
+    protected function answer(string $json): array
+    {
+        return ServiceDocument::of(ServiceRequestDocument::read($json));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contracts;
+
+use Velko\Core\Service\Bound;
+use Velko\Core\Service\Clash;
+use Velko\Core\Service\Clashes;
+use Velko\Core\Service\Cook;
+use Velko\Core\Service\Offer;
+use Velko\Core\Service\Share;
+use Velko\Core\Service\Solver;
+
+/** velko.service/1 */
+final class ServiceDocument
+{
+    /** @return array<string, mixed> */
+    public static function of(ServiceRequestDocument $request): array
+    {
+        $solved = (new Solver($request->night, $request->lengths))->solve();
+        $name = static fn (int $firing): string => $request->firings[$firing];
+        $firings = [];
+        foreach (array_keys($request->night->firings) as $number) {
+            $table = $solved->tableOf($number);
+            if ($table !== null) {
+                $firings[] = ['id' => $name($number), 'table_min' => self::r($table), 'late_min' => self::r($solved->lateOf($number))];
+            }
+        }
+
+        return [
+            'format' => 'velko.service/1',
+            'late_cover_min' => self::r($solved->lateCovers()),
+            'late_cover_min_at_least' => self::r(Bound::of($request->night, $request->lengths)),
+            'cooks' => array_map(static fn (Cook $cook): array => self::cook($cook, $request), $solved->cooks),
+            'firings' => $firings,
+            'not_cooked' => array_map($name, $solved->notCooked),
+            'clashes' => array_map(static fn (Clash $clash): array => [
+                'code' => $clash->code,
+                'at_min' => self::r($clash->at),
+                'firings' => array_map($name, $clash->firings),
+                'late_cover_min' => self::r($clash->lateCovers),
+                'offers' => array_map(static fn (Offer $offer): array => ['code' => $offer->code, 'late_cover_min_after' => self::r($offer->lateAfter)], $clash->offers),
+            ], (new Clashes($solved, $request->lengths))->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function cook(Cook $cook, ServiceRequestDocument $request): array
+    {
+        return [
+            'serves' => (object) array_combine(array_map(static fn (int $firing): string => $request->firings[$firing], array_keys($cook->serves)), array_values($cook->serves)),
+            'pan' => $request->pans[$cook->pan],
+            'ring' => $request->rings[$cook->ring],
+            'on_min' => self::r($cook->on),
+            'first_liquid_min' => self::r($cook->firstLiquid()),
+            'off_min' => self::r($cook->off()),
+            'table_min' => self::r($cook->table()),
+            'pan_free_min' => self::r($cook->table() + $request->night->wash),
+            'hands' => array_map(static fn (Share $one): array => ['from_min' => self::r($one->from), 'to_min' => self::r($one->to), 'share' => $one->share, 'doing' => $one->doing], $cook->hands()),
+        ];
+    }
+
+    private static function r(float $number): float
+    {
+        return round($number, 3);
+    }
+}

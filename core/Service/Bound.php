@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Service;
+
+/** What is late however well a night is filled: each firing alone in the kitchen, in whatever parts, as soon as anything may go on. */
+final class Bound
+{
+    /** Cover-minutes; no way of filling the night has less. */
+    public static function of(Night $night, Lengths $lengths): float
+    {
+        $late = 0.0;
+        foreach ($night->firings as $one) {
+            $shortest = INF;
+            foreach ($night->placesFor($one->dish, $lengths, $one) as [$pan, $ring, $most]) {
+                for ($covers = 1; $covers <= min($one->covers, $most); $covers++) {
+                    $shortest = min($shortest, $lengths->of($one->dish, $pan, $ring, $covers)?->whole() ?? INF);
+                }
+            }
+            if ($shortest < INF) {
+                $late += $one->covers * max(0.0, max($night->now, $one->on ?? 0.0) + $shortest - $one->until());
+            }
+        }
+
+        return $late;
+    }
+}

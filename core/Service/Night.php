@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Service;
+
+/** What is asked of a night: its firings, what there is to cook them with, and who is there. Minutes count from its start. */
+final readonly class Night
+{
+    /**
+     * @param  array<int, Firing>  $firings
+     * @param  list<int>  $pans  numbers
+     * @param  list<int>  $rings  numbers
+     * @param  list<HandsThere>  $hands
+     * @param  float  $wash  min until a pan that was eaten from can go on again
+     * @param  bool  $merge  whether firings of one dish may share a pan
+     * @param  float  $now  min of the night before which nothing goes on any more
+     */
+    public function __construct(public array $firings, public array $pans, public array $rings, public array $hands, public float $wash, public bool $merge = true, public float $now = 0.0) {}
+
+    /** @param  array<string, mixed>  $changes  by property */
+    public function with(array $changes): self
+    {
+        /** @phpstan-ignore argument.type */
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    /**
+     * Where a dish may be cooked tonight, the smallest pan first.
+     *
+     * @param  Firing|null  $pinned  by whom pan or ring was settled
+     *
+     * @return list<array{int, int, int}> pan, ring, covers at most
+     */
+    public function placesFor(int $dish, Lengths $lengths, ?Firing $pinned = null): array
+    {
+        return array_values(array_filter($lengths->places($dish), fn (array $one): bool => in_array($one[0], $this->pans, true) && in_array($one[1], $this->rings, true) && ($pinned === null || $pinned->mayBeAt($one[0], $one[1]))));
+    }
+
+    /** The last minute at which anybody is there. */
+    public function end(): float
+    {
+        return array_reduce($this->hands, static fn (float $end, HandsThere $one): float => max($end, $one->to), 0.0);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Service;
+
+use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Planner;
+use Velko\Core\Vessel\Burner;
+use Velko\Core\Vessel\Choosing;
+use Velko\Core\Vessel\Pan;
+
+/** Lengths by the planner, each plan worked out when it is first asked for and kept. */
+final class Planned implements Lengths
+{
+    /** @var array<string, Length|null> by dish, pan, ring and covers */
+    private array $kept = [];
+
+    /** @var array<int, list<array{int, int, int}>> by dish */
+    private array $places = [];
+
+    /**
+     * @param  array<int, Ask>  $dishes  each in whatever pan and for whatever covers it was asked
+     * @param  array<int, Pan>  $pans
+     * @param  array<int, Burner>  $rings
+     */
+    public function __construct(private readonly array $dishes, private readonly array $pans, private readonly array $rings) {}
+
+    public function places(int $dish): array
+    {
+        return $this->places[$dish] ??= $this->placesOf($this->dishes[$dish]);
+    }
+
+    /** @return list<array{int, int, int}> */
+    private function placesOf(Ask $ask): array
+    {
+        $fit = $ask->family->fit($ask->grain, $ask->target->looseness)->beside($ask->roomOfFood() / $ask->rice());
+        $places = [];
+        foreach (Choosing::pairs($this->pans, $this->rings, $fit) as [$pan, $ring]) {
+            $most = min(Ask::MOST_COVERS, (int) floor($fit->mostRice($this->pans[$pan]) / $ask->gramsPerCover + 1e-9));
+            if ($most >= 1) {
+                $places[] = [$pan, $ring, $most];
+            }
+        }
+
+        return $places;
+    }
+
+    public function of(int $dish, int $pan, int $ring, int $covers): ?Length
+    {
+        $key = "$dish $pan $ring $covers";
+        if (! array_key_exists($key, $this->kept)) {
+            $plan = Planner::plan($this->dishes[$dish]->in($this->pans[$pan], $this->rings[$ring])->forCovers($covers));
+            $this->kept[$key] = $plan->isPossible() ? Length::of($plan) : null;
+        }
+
+        return $this->kept[$key];
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Service;
+
+/** A share of one pair of hands for a while, in minutes from the first liquid. */
+final readonly class Share
+{
+    /**
+     * @param  float  $share  of one pair of hands, 0 to 1
+     * @param  'toast'|'stir'|'watch'|'finish'  $doing
+     */
+    public function __construct(public float $from, public float $to, public float $share, public string $doing) {}
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Service;
+
+/** A night with every pan in its place, as far as there is one. */
+final readonly class Solved
+{
+    /**
+     * @param  list<Cook>  $cooks  in order of the minute at which they go on
+     * @param  list<int>  $notCooked  firings
+     */
+    public function __construct(public Night $night, public array $cooks, public array $notCooked) {}
+
+    /** Minute of the night at which all of a firing is at the table; null where it is not cooked. */
+    public function tableOf(int $firing): ?float
+    {
+        $tables = array_map(static fn (Cook $cook): float => $cook->table(), array_filter($this->cooks, static fn (Cook $cook): bool => isset($cook->serves[$firing])));
+
+        return $tables === [] || in_array($firing, $this->notCooked, true) ? null : max($tables);
+    }
+
+    /** Minutes past its window; 0 where it is not cooked. */
+    public function lateOf(int $firing): float
+    {
+        $table = $this->tableOf($firing);
+
+        return $table === null ? 0.0 : max(0.0, $table - $this->night->firings[$firing]->until());
+    }
+
+    /** Covers that are not cooked at all. */
+    public function coversNotCooked(): int
+    {
+        return array_sum(array_map(fn (int $one): int => $this->night->firings[$one]->covers, $this->notCooked));
+    }
+
+    /** Covers × minutes late, over the whole night. */
+    public function lateCovers(): float
+    {
+        $late = 0.0;
+        foreach ($this->night->firings as $number => $one) {
+            $late += $one->covers * $this->lateOf($number);
+        }
+
+        return $late;
+    }
+
+    /** Whether less is wrong with it than with another: fewer covers not cooked, then fewer late, then fewer pans. */
+    public function isBetterThan(self $other): bool
+    {
+        return [$this->coversNotCooked(), round($this->lateCovers(), 6), count($this->cooks)] < [$other->coversNotCooked(), round($other->lateCovers(), 6), count($other->cooks)];
+    }
+}

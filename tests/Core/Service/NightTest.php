@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Service\Nights;
+use Velko\Core\Service\Bound;
+use Velko\Core\Service\Clash;
+use Velko\Core\Service\Clashes;
+use Velko\Core\Service\Cook;
+use Velko\Core\Service\Firing;
+use Velko\Core\Service\HandsThere;
+use Velko\Core\Service\Length;
+use Velko\Core\Service\Lengths;
+use Velko\Core\Service\Night;
+use Velko\Core\Service\Offer;
+use Velko\Core\Service\Share;
+use Velko\Core\Service\Solved;
+use Velko\Core\Service\Solver;
+
+/* A night is filled so that a hand can check it: lengths are said, minutes reckoned beside. */
+
+/** What must hold of any night, however hopeless. */
+function holds(Solved $solved, Lengths $lengths, string $name): void
+{
+    $night = $solved->night;
+    $served = array_fill_keys(array_keys($night->firings), 0);
+    $late = 0.0;
+    foreach ($solved->cooks as $cook) {
+        expect($cook->length)->toEqual($lengths->of($cook->dish, $cook->pan, $cook->ring, $cook->covers()), "$name: length")
+            ->and(max([0, ...array_column(array_filter($lengths->places($cook->dish), static fn (array $one): bool => $one[0] === $cook->pan && $one[1] === $cook->ring), 2)]))->toBeGreaterThanOrEqual($cook->covers(), "$name: too full")
+            ->and($cook->on)->toBeGreaterThanOrEqual($night->now, "$name: too soon");
+        foreach ($cook->serves as $firing => $covers) {
+            $one = $night->firings[$firing];
+            $served[$firing] += $covers;
+            expect($cook->dish)->toBe($one->dish, "$name: another dish")
+                ->and($cook->pan)->toBe($one->pan ?? $cook->pan, "$name: pinned pan")->and($cook->ring)->toBe($one->ring ?? $cook->ring, "$name: pinned ring")
+                ->and($cook->on)->toBe($one->on ?? $cook->on, "$name: pinned minute");
+            if ($one->on === null) {
+                expect($cook->table())->toBeGreaterThanOrEqual($one->from() - 1e-6, "$name: too early at the table");
+            }
+        }
+    }
+    foreach ($served as $firing => $covers) {
+        expect($covers)->toBe(in_array($firing, $solved->notCooked, true) ? 0 : $night->firings[$firing]->covers, "$name: served once");
+        $late += $night->firings[$firing]->covers * $solved->lateOf($firing);
+    }
+    // A ring has one pan, a pan one cook until it is washed.
+    foreach ($solved->cooks as $at => $a) {
+        foreach (array_slice($solved->cooks, $at + 1) as $b) {
+            expect($a->ring !== $b->ring || $a->off() <= $b->on + 1e-6 || $b->off() <= $a->on + 1e-6)->toBeTrue("$name: a ring twice")
+                ->and($a->pan !== $b->pan || $a->table() + $night->wash <= $b->on + 1e-6 || $b->table() + $night->wash <= $a->on + 1e-6)->toBeTrue("$name: a pan twice");
+        }
+    }
+    // The shares of hands never add up to more than are there: looked at just after each beginning.
+    $shares = array_merge(...array_map(static fn (Cook $cook): array => $cook->hands(), $solved->cooks), ...[[]]);
+    foreach ($shares as $begin) {
+        $minute = $begin->from + 1e-4;
+        $needed = array_sum(array_map(static fn ($one): float => $one->from <= $minute && $minute < $one->to ? $one->share : 0.0, $shares));
+        $there = array_sum(array_map(static fn (HandsThere $one): int => $one->from <= $minute && $minute < $one->to ? $one->count : 0, $night->hands));
+        expect($needed)->toBeLessThanOrEqual($there + 1e-6, "$name: hands");
+    }
+    expect($solved->lateCovers())->toEqualWithDelta($late, 1e-6, "$name: late")
+        ->and(Bound::of($night, $lengths))->toBeLessThanOrEqual($late + array_sum(array_map(static fn (int $one): float => INF, $solved->notCooked)) + 1e-6, "$name: bound");
+}
+
+it('keeps every truth of a night in five hundred by chance', function (): void {
+    foreach (Nights::random(500, 77) as $name => [$night, $lengths]) {
+        $solved = (new Solver($night, $lengths))->solve();
+        holds($solved, $lengths, $name);
+    }
+});
+
+it('fills the same night the same way whenever it is asked', function (): void {
+    foreach (Nights::random(25, 78) as $name => [$night, $lengths]) {
+        expect((new Solver($night, $lengths))->solve())->toEqual((new Solver($night, $lengths))->solve(), $name);
+    }
+});
+
+it('ends each pan at the table at its minute, on the half minute before', function (): void {
+    // On at 3 before the first liquid, 20 on the ring, eaten 3 after: 26 min. Due at 100: on at 74.
+    $solved = (new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1), Nights::lengths([Nights::stirred(20.0)], [10])))->solve();
+    expect($solved->cooks[0]->on)->toBe(74.0)->and($solved->cooks[0]->table())->toBe(100.0)->and($solved->lateCovers())->toBe(0.0);
+});
+
+it('shares a pan between two tables of one dish where a minute is right for both, and not where there is none', function (): void {
+    $lengths = Nights::lengths([Nights::stirred(20.0)], [10, 10]);
+    $shared = (new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 102.0)], 2, 2), $lengths))->solve();
+    expect($shared->cooks)->toHaveCount(1)->and($shared->cooks[0]->serves)->toBe([0 => 4, 1 => 5])->and($shared->lateCovers())->toBe(0.0);
+    $apart = (new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 104.0)], 2, 2), $lengths))->solve();
+    expect($apart->cooks)->toHaveCount(2);
+    expect((new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 102.0)], 2, 2, merge: false), $lengths))->solve()->cooks)->toHaveCount(2);
+});
+
+it('shares the covers that no one pan takes over as many as it needs, evenly', function (): void {
+    $solved = (new Solver(Nights::night([new Firing(0, 22, 100.0)], 3, 3, hands: 3), Nights::lengths([Nights::stirred(20.0)], [10, 10, 10])))->solve();
+    expect(array_map(static fn (Cook $cook): int => $cook->covers(), $solved->cooks))->toEqualCanonicalizing([8, 7, 7])->and($solved->lateCovers())->toBe(0.0);
+});
+
+it('lets one pair of hands stir one pan: the second table waits, and a second pair is what mends it', function (): void {
+    $lengths = Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10, 10]);
+    $night = Nights::night([new Firing(0, 4, 100.0), new Firing(1, 2, 100.0)], 2, 2, hands: 1);
+    $solved = (new Solver($night, $lengths))->solve();
+    // 24 min of hands each, toast to finish. The first from 74 to 98; the second on at 98, at the table at 124: 2 covers × 24 min. The other way round it would be 4 × 24.
+    expect($solved->lateCovers())->toBe(48.0)->and($solved->lateOf(0))->toBe(0.0);
+    $clash = (new Clashes($solved, $lengths))->all()[0];
+    expect($clash->code)->toBe('hands')->and($clash->firings)->toBe([1])->and($clash->at)->toBe(74.0)->and($clash->lateCovers)->toBe(48.0)
+        ->and(array_map(static fn (Offer $one): array => [$one->code, $one->lateAfter], $clash->offers))->toContain(['more-hands', 0.0], ['later', 0.0]);
+    // Stirred now and then and beaten into nothing, two go into one pair of hands: 0.4 + 0.4.
+    $stew = new Length(-3.0, 20.0, 23.0, [new Share(-3.0, 20.0, 0.4, 'stir')]);
+    expect((new Solver($night, Nights::lengths([$stew, $stew], [10, 10])))->solve()->lateCovers())->toBe(0.0);
+});
+
+it('names what is missing: a ring, a pan, time, a pan that is large enough', function (Night $night, Lengths $lengths, string $code, array $offered): void {
+    $clashes = (new Clashes((new Solver($night, $lengths))->solve(), $lengths))->all();
+    expect(array_map(static fn (Clash $one): string => $one->code, $clashes))->toContain($code)
+        ->and(array_map(static fn (Offer $one): string => $one->code, $clashes[0]->offers))->toContain(...$offered);
+})->with([
+    'a ring' => [fn (): Night => Nights::night([new Firing(0, 4, 100.0), new Firing(1, 4, 100.0)], 2, 1, 3), fn (): Lengths => Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10, 10]), 'ring', ['other-ring', 'later']],
+    'a pan' => [fn (): Night => Nights::night([new Firing(0, 4, 100.0), new Firing(1, 4, 100.0)], 1, 2, 3), fn (): Lengths => Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10]), 'pan', ['other-pan', 'later']],
+    'time' => [fn (): Night => Nights::night([new Firing(0, 4, 20.0)], 1, 1), fn (): Lengths => Nights::lengths([Nights::stirred(20.0)], [10]), 'too-soon', ['later']],
+]);
+
+it('says of a dish that fits no pan that it is too big, and cooks the rest', function (): void {
+    $lengths = Nights::lengths([Nights::stirred(20.0)], [0]);
+    $solved = (new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1), $lengths))->solve();
+    expect($solved->notCooked)->toBe([0])->and((new Clashes($solved, $lengths))->all()[0]->code)->toBe('too-big');
+});
+
+it('has a clear answer to a hopeless night', function (array $firings, int $hands): void {
+    $lengths = Nights::lengths([Nights::stirred(20.0)], [10, 10]);
+    foreach ([new Night($firings, [0, 1], [0, 1], [new HandsThere(0.0, 400.0, $hands)], 4.0), new Night($firings, [0, 1], [], [new HandsThere(0.0, 400.0, 2)], 4.0), new Night($firings, [], [0], [], 4.0)] as $night) {
+        $solved = (new Solver($night, $lengths))->solve();
+        holds($solved, $lengths, 'hopeless');
+        expect(count((new Clashes($solved, $lengths))->all()))->toBe(count(array_filter(array_keys($firings), static fn (int $one): bool => $solved->tableOf($one) === null || $solved->lateOf($one) > 0.0)));
+    }
+})->with(['nothing is ordered' => [[], 2], 'nobody is there' => [[new Firing(0, 4, 100.0)], 0], 'four hundred covers' => [[new Firing(0, 400, 300.0)], 2], 'it should be there already' => [[new Firing(0, 4, 0.0)], 2]]);
