@@ -2,7 +2,7 @@ import { memo, useDeferredValue } from 'react';
 import type { Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { wholeMinute } from '../measure';
-import { baseOf, dips, pours, rightMinutes, takesCrust } from '../pictures/fromPlan';
+import { baseOf, dips, hasSauce, pours, rightMinutes, takesCrust } from '../pictures/fromPlan';
 import { GrainClock } from '../pictures/grain/GrainClock';
 import { PanFromAbove } from '../pictures/PanFromAbove';
 import { PassCurve } from '../pictures/PassCurve';
@@ -43,7 +43,13 @@ const Cooked = memo(function Cooked({ working }: { working: Working }) {
   return (
     <>
       <Numbers working={working} clockAt={clockAt} />
-      <div className="grid grid-cols-[minmax(0,1fr)_250px] items-start gap-4 max-md:grid-cols-1">
+      <div
+        className={
+          takesCrust(plan) || hasSauce(plan)
+            ? 'grid grid-cols-[minmax(0,1fr)_250px] items-start gap-4 max-md:grid-cols-1'
+            : ''
+        }
+      >
         <GrainClock
           label={t('bench.course.grain-clock-first-liquid-at-clockat', {
             clockAt: clockAt(0),
@@ -62,7 +68,11 @@ const Cooked = memo(function Cooked({ working }: { working: Working }) {
           table={plan.timing.table_min}
           clockAt={clockAt}
         />
-        {takesCrust(plan) ? <PanFromAbove working={working} /> : <PassCurve working={working} />}
+        {takesCrust(plan) ? (
+          <PanFromAbove working={working} />
+        ) : (
+          hasSauce(plan) && <PassCurve working={working} />
+        )}
       </div>
       <Steps working={working} clockAt={clockAt} />
       <BelowTheSteps working={later} />

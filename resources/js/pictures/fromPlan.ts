@@ -39,6 +39,12 @@ export function baseOf(plan: Plan): { from: number; to: number; what: string }[]
 /** Whether the floor of the pan is to take colour: a pan that is cooked dry. */
 export const takesCrust = (plan: Plan): boolean => plan.crust.even !== null;
 
+/** Less than this lies dry on its plate, g to a gram of rice; it neither tightens nor is loosened. */
+const DRY = 0.05;
+
+/** Whether anything of it is left to tighten at the pass. */
+export const hasSauce = (plan: Plan): boolean => plan.pass.some(({ looseness }) => looseness > DRY);
+
 /** So far under its boil a pan no longer moves, K; so much and so long is told, K and min. */
 const STILL_MOVES = 2;
 const TOLD_K = 4;

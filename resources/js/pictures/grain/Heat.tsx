@@ -6,6 +6,10 @@ import { LETTER } from './legible';
 
 type Turns = GrainClockProps['heat'];
 
+/** px from the turn to its word, and what stays free before the next. */
+const ASIDE = 6;
+const FREE = 6;
+
 /** The heat as a stepped track under the floor, up to the pull. */
 export function Heat({ frame, heat, end }: { frame: Frame; heat: Turns; end: number }) {
   const { x, power, floor, first, full, thumb, width, room, colours } = frame;
@@ -25,7 +29,7 @@ export function Heat({ frame, heat, end }: { frame: Frame; heat: Turns; end: num
       {labels.map(({ at, net_w, text }) => (
         <text
           key={at}
-          x={at + 6}
+          x={at + ASIDE}
           y={power(net_w) + (power(net_w) < floor + 24 ? 15 : -5)}
           fontSize={13}
           fill={colours.heat}
@@ -50,7 +54,8 @@ function words(
     const watts = `${change.setting} · ${Math.round(change.net_w)} W`;
     const said = [t('pictures.grainClock.watts-into-the-pan', { watts }), watts, change.setting];
     // The last stretch may be short: there is room after it.
-    const text = said.find((one) => one.length * LETTER < room) ?? (next ? undefined : change.setting);
+    const text =
+      said.find((one) => ASIDE + one.length * LETTER < room - FREE) ?? (next ? undefined : change.setting);
     return text === undefined ? [] : [{ at, net_w: change.net_w, text }];
   });
 }
