@@ -8,8 +8,8 @@ namespace Velko\Core\Pan;
  * What wind over a pan takes beyond still air.
  *
  * Jürges' line for a surface in moving air, h = 5.7 + 3.8 v in W/(m²·K) with v in m/s up to 5 (McAdams, Heat
- * Transmission; from memory). Vapour is carried off with the same air: in the same proportion (Lewis). Over a pan, inside its rim, a fresh breeze is some
- * 2 m/s (our estimate).
+ * Transmission; from memory). Vapour is carried off with the same air: in the same proportion (Lewis). Over a
+ * pan, inside its rim, a fresh breeze is some 2 m/s (our estimate).
  */
 final class Wind
 {
