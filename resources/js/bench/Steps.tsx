@@ -6,6 +6,9 @@ import { ladleCount, ladles, wholeMinute } from '../measure';
 import { halfDays } from '../time';
 import { t } from '../words/messages';
 
+/** On a phone the sign stands under its step, as wide as there is room. */
+const NARROW = 'max-md:grid max-md:grid-cols-[5.5rem_minmax(0,1fr)_auto] max-md:items-baseline';
+
 /** The cook step by step, one line each. */
 export function Steps({ working, clockAt }: { working: Working; clockAt: (min: number) => string }) {
   const { plan, ladle_ml } = working;
@@ -13,8 +16,11 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
   const amount = useAmount();
   const jug = (ml: number) => Object.values(dose(ml)).join(' ');
   return (
-    <table aria-label={t('bench.steps.steps')} className="w-full table-fixed text-base leading-snug">
-      <colgroup>
+    <table
+      aria-label={t('bench.steps.steps')}
+      className="w-full table-fixed text-base leading-snug max-md:block"
+    >
+      <colgroup className="max-md:hidden">
         {[
           halfDays() ? 'w-21' : 'w-15',
           'w-11 max-md:hidden',
@@ -26,8 +32,8 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
           <col key={column} className={width} />
         ))}
       </colgroup>
-      <thead className="text-left text-sm text-ink-soft">
-        <tr>
+      <thead className="text-left text-sm text-ink-soft max-md:block">
+        <tr className={NARROW}>
           <th className="font-normal">{t('bench.steps.time')}</th>
           <th className="pr-3 text-right font-normal max-md:hidden">{t('common.min')}</th>
           <th className="font-normal">{t('bench.steps.do')}</th>
@@ -35,12 +41,12 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
           <th className="font-normal whitespace-nowrap max-md:hidden">
             {t('bench.steps.ladles-of-number', { number: dose(ladle_ml).number })}
           </th>
-          <th className="font-normal">{t('bench.steps.sign')}</th>
+          <th className="font-normal max-md:hidden">{t('bench.steps.sign')}</th>
         </tr>
       </thead>
-      <tbody>
+      <tbody className="max-md:block">
         {plan.stages.map((stage, row) => (
-          <tr key={row} className="border-t border-rule align-baseline">
+          <tr key={row} className={`border-t border-rule align-baseline ${NARROW}`}>
             <td className="py-1 pr-2 font-semibold whitespace-nowrap">{clockAt(stage.at_min)}</td>
             <td className="pr-3 text-right text-ink-soft max-md:hidden">{wholeMinute(stage.at_min)}</td>
             <td className="pr-3 font-semibold whitespace-nowrap">{verbOf(stage)}</td>
@@ -57,7 +63,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
             <td className="pr-3 whitespace-nowrap text-ink-soft max-md:hidden">
               {stage.ladles === null ? '' : ladleCount(stage.ladles)}
             </td>
-            <td className="text-ink-soft">
+            <td className="text-ink-soft max-md:col-span-3 max-md:pb-1.5">
               {named(stage, amount) && (
                 <b className="font-semibold text-ink">
                   {named(stage, amount)}
