@@ -31,7 +31,7 @@ final class ServiceDocument
         return [
             'format' => 'velko.service/1',
             'late_cover_min' => self::r($solved->lateCovers()),
-            'late_cover_min_at_least' => self::r(Bound::of($request->night, $request->lengths)),
+            'late_cover_min_at_least' => self::r(Bound::of($solved, $request->lengths)),
             'cooks' => array_map(static fn (Cook $cook): array => self::cook($cook, $request), $solved->cooks),
             'firings' => $firings,
             'not_cooked' => array_map($name, $solved->notCooked),

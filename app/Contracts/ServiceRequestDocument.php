@@ -35,7 +35,7 @@ final readonly class ServiceRequestDocument
                 return PlanRequestDocument::of(['format' => 'velko.plan-request/1', 'covers' => 1, 'rice' => ['variety' => 'carnaroli'], ...isset($document['kitchen']) ? ['kitchen' => $document['kitchen']] : [], ...$part])->ask();
             } catch (BadDocument $bad) {
                 foreach ($bad->faults as $fault) {
-                    $faults[] = new Fault($path.substr($fault->path, strlen($as)), $fault->detail);
+                    $faults[] = new Fault($path.($fault->path === '/wine_ml' ? '/wine_ml_per_cover' : substr($fault->path, strlen($as))), $fault->detail);
                 }
 
                 return null;

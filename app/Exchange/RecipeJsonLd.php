@@ -13,6 +13,7 @@ use App\Models\DishIngredient;
 use App\Words\Words;
 use stdClass;
 use Velko\Core\Family\Families;
+use Velko\Core\Method\Cover;
 use Velko\Core\Mise\Amount;
 
 /**
@@ -116,8 +117,10 @@ final class RecipeJsonLd
             ...$works,
             $dish->soak_min > 0 ? "Soak the rice {$dish->soak_min} min." : '',
             $dish->sealed && ! $dish->rained_in ? 'Toast the rice in the fat until it is shiny and ticking.' : '',
-            $dish->rained_in ? 'Bring the stock to the boil in the pan and rain the rice into it.' : '',
+            $dish->rained_in ? 'Bring the stock to the boil in the pan'.($dish->base_apart ? ', with the base from a pan of its own,' : '').' and rain the rice into it.' : '',
             $dish->rained_in ? '' : ($dish->doses === 'one-pour' ? ($dish->two_pours ? 'Pour most of the stock, and the rest when it thickens.' : 'Pour all the stock at once.') : 'Add the stock '.str_replace('-', ' ', $dish->doses).'.'),
+            $dish->cover === Cover::FromTheGrains->value ? 'Cover it when the grains show, on the lowest heat.' : '',
+            $dish->oven_c === null ? '' : "When the grains show, into an oven at {$dish->oven_c} °C until it is dry.",
             $dish->rest_min > 0 ? "Rest {$dish->rest_min} min." : '',
             $dish->finish === '' ? '' : "Finish: $dish->finish.",
             $dish->garnish === '' ? '' : "On top: $dish->garnish.",

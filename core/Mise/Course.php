@@ -71,7 +71,7 @@ final readonly class Course
     {
         $minutes = $this->isApart() ? $this->base() : 0.0;
 
-        return $minutes > 0.0 ? new SideWork(Fact::of('prep.base'), Ready::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), true) : null;
+        return $minutes > 0.0 ? new SideWork(Fact::of('prep.base'), Ready::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), false) : null;
     }
 
     private function isApart(): bool

@@ -37,18 +37,11 @@ final class Board
     {
         $this->rings[$cook->ring][] = [$cook->on, $cook->off()];
         $this->pans[$cook->pan][] = [$cook->on, $this->panFree($cook)];
-        $this->hold($cook, 1.0);
-    }
-
-    public function take(Cook $cook): void
-    {
-        $this->rings[$cook->ring] = self::without($this->rings[$cook->ring] ?? [], $cook->on);
-        $this->pans[$cook->pan] = self::without($this->pans[$cook->pan] ?? [], $cook->on);
-        $this->hold($cook, -1.0);
+        $this->hold($cook);
     }
 
     /** Minute of the night from which its pan can go on again. */
-    public function panFree(Cook $cook): float
+    private function panFree(Cook $cook): float
     {
         return $cook->table() + $this->night->wash;
     }
@@ -96,14 +89,14 @@ final class Board
         return $on;
     }
 
-    private function hold(Cook $cook, float $times): void
+    private function hold(Cook $cook): void
     {
         $at = $cook->on / self::STEP;
         $begin = (int) floor($at + self::NOTHING);
         $offGrid = $at - $begin > self::NOTHING ? 1 : 0;
         foreach ($cook->length->steps as [$from, $to, $share]) {
             for ($step = $begin + $from; $step < $begin + $to + $offGrid; $step++) {
-                $this->needed[$step] = ($this->needed[$step] ?? 0.0) + $times * $share;
+                $this->needed[$step] = ($this->needed[$step] ?? 0.0) + $share;
             }
         }
     }
@@ -122,15 +115,5 @@ final class Board
         }
 
         return $from;
-    }
-
-    /**
-     * @param  list<array{float, float}>  $taken
-     *
-     * @return list<array{float, float}>
-     */
-    private static function without(array $taken, float $from): array
-    {
-        return array_values(array_filter($taken, static fn (array $one): bool => $one[0] !== $from));
     }
 }

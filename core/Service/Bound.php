@@ -7,11 +7,15 @@ namespace Velko\Core\Service;
 /** What is late however well a night is filled: each firing alone in the kitchen, in whatever parts, as soon as anything may go on. */
 final class Bound
 {
-    /** Cover-minutes; no way of filling the night has less. */
-    public static function of(Night $night, Lengths $lengths): float
+    /** Cover-minutes; no way of filling the night in which the same firings are cooked has less. */
+    public static function of(Solved $solved, Lengths $lengths): float
     {
+        $night = $solved->night;
         $late = 0.0;
-        foreach ($night->firings as $one) {
+        foreach (array_diff_key($night->firings, array_flip($solved->notCooked)) as $number => $one) {
+            if ($solved->lateOf($number) <= 0.0) {
+                continue; // it can be in time: it is
+            }
             $shortest = INF;
             foreach ($night->placesFor($one->dish, $lengths, $one) as [$pan, $ring, $most]) {
                 for ($covers = 1; $covers <= min($one->covers, $most); $covers++) {

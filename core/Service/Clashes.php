@@ -70,6 +70,10 @@ final readonly class Clashes
     private function code(array $parcels, int $firing, ?Cook $alone): string
     {
         if ($alone === null) {
+            if ($this->night->firings[$firing]->on !== null) {
+                return 'too-soon';
+            }
+
             return $this->night->rings === [] ? 'ring' : ($this->night->pans === [] ? 'pan' : 'hands');
         }
         if ($alone->table() > $this->night->firings[$firing]->until() + self::NOTHING) {

@@ -37,8 +37,8 @@ final readonly class Length
         $stirred = $method->stirring->share();
 
         return new self($on, $off, $plan->atTable->minute(), array_values(array_filter([
-            // Turned now and then until it is shiny.
-            new Share($on, 0.0, Stirring::NowAndThen->share(), 'toast'),
+            // Turned now and then until it is shiny; stock that comes to the boil is only watched.
+            $plan->ask->isRainedIn() ? new Share($on, 0.0, self::WATCHED, 'watch') : new Share($on, 0.0, Stirring::NowAndThen->share(), 'toast'),
             new Share(0.0, $off, max(self::WATCHED, $stirred), $stirred > 0.0 ? 'stir' : 'watch'),
             new Share($off, $finished, 1.0, 'finish'),
             // Somebody puts it on its plates; a pan that rests waits alone.

@@ -37,7 +37,7 @@ final readonly class Solver
     {
         [$parcels, $tooBig] = $this->parcels->of($halved);
         $best = $this->improved($parcels, $tooBig);
-        if ($this->night->merge && count($parcels) < count($this->night->firings) && ($best->lateCovers() > 0.0 || $best->notCooked !== [])) {
+        if ($this->night->merge && array_filter($parcels, static fn (Parcel $one): bool => count($one->serves) > 1) !== [] && ($best->lateCovers() > 0.0 || $best->notCooked !== [])) {
             [$apart, $tooBig] = (new Parcels($this->night->with(['merge' => false]), $this->lengths))->of($halved);
             $other = $this->improved($apart, $tooBig);
             $best = $other->isBetterThan($best) ? $other : $best;
@@ -84,7 +84,8 @@ final readonly class Solver
     {
         $pinned = $parcel->pinned?->on;
         if ($pinned !== null) {
-            return $board->first($pinned, $pinned, $pan, $ring, $length, $but);
+            // What would be at the table before its window, or was to go on before now, has no place.
+            return $pinned < $this->night->now || $pinned + $length->whole() < $parcel->from - self::NOTHING ? null : $board->first($pinned, $pinned, $pan, $ring, $length, $but);
         }
         $soonest = ceil(max($this->night->now, $parcel->from - $length->whole()) / Board::STEP - self::NOTHING) * Board::STEP;
         $wanted = max($soonest, floor(($parcel->table - $length->whole()) / Board::STEP + self::NOTHING) * Board::STEP);

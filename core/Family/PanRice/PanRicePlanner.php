@@ -107,8 +107,8 @@ final class PanRicePlanner
     {
         $plan = (new self($ask, $making))->solve();
         if ($ask->method->coverFromGrains && $ask->method->lid === []) {
-            // The minute at which it goes on is known only now.
-            return self::plan($plan->onTheSameHeat()->withMethod(['lid' => [new LidChange($plan->heat[1]->fromMinute ?? 0.0, true)]]), $plan->crust->making ?? $making);
+            // The minute at which they show is known only now.
+            return self::plan($plan->onTheSameHeat()->withMethod(['lid' => [new LidChange(self::grainsShow($plan), true)]]), $plan->crust->making ?? $making);
         }
         if ($ask->method->coverLast <= 0) {
             return $plan;
@@ -117,6 +117,17 @@ final class PanRicePlanner
         $covered = new LidChange(max(0.0, $plan->pulled->minute() - $ask->method->coverLast), true);
 
         return (new self($ask->withMethod(['lid' => [...array_values(array_filter($ask->method->lid, static fn (LidChange $change): bool => $change->fromMinute < $covered->fromMinute)), $covered], 'coverLast' => 0.0]), $plan->crust->making ?? $making))->solve();
+    }
+
+    /** Minute at which the grains show level with the liquid. */
+    private static function grainsShow(Plan $plan): float
+    {
+        $cooking = new Cooking($plan->ask, $plan->heat);
+        $state = $cooking->atFirstStock();
+        $cooking->pourStock($state, $plan->stock);
+        $cooking->runUntilGrainsShow($state, Cooking::LONGEST, INF);
+
+        return $state->minute();
     }
 
     private function solve(): Plan
@@ -359,7 +370,7 @@ final class PanRicePlanner
         $turnedAt = $state->second;
         if ($state->free > Simulation::DRY * $this->rice) {
             $this->cooking->set($state, $gentle);
-            if ($this->ask->method->coverFromGrains) {
+            if ($this->ask->method->coverFromGrains && $this->ask->method->lid === []) {
                 $this->cooking->cover($state, true);
             }
             $this->cooking->runTo($state, Cooking::LONGEST, Simulation::DRY * $this->rice);

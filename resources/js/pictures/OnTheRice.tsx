@@ -29,6 +29,7 @@ export function OnTheRice({ working }: { working: Working }) {
   if (on === undefined || on.lies.length === 0) {
     return null;
   }
+  const smothered = working.plan.warnings.some(({ code }) => code === 'smothered');
   const { size, middle, radius, scale } = floorOf(working);
   return (
     <figure
@@ -69,7 +70,7 @@ export function OnTheRice({ working }: { working: Working }) {
         })}
       </svg>
       <figcaption className="grow text-base leading-snug">
-        <b className={on.covered_percent > 70 ? 'text-tomato' : ''}>
+        <b className={smothered ? 'text-tomato' : ''}>
           {t('pictures.onTheRice.covered', { percent: Math.round(on.covered_percent) })}
         </b>
         {on.lies.map((one, row) => (

@@ -152,7 +152,7 @@ it('cooks the base in a pan of its own where it goes to the stock: a work beside
     $apart = course(Kitchens::panRice(6)->withMethod(['rainedIn' => true, 'baseApart' => true]), $ingredients);
     $stages = told($apart->stages());
     // Two to warm its pan, onion 4, garlic 1, tomato 20; a spoon in it for two fifths of that.
-    expect($apart->apart()?->takes)->toBe(27.0)->and($apart->apart()?->hands)->toBe(10.8)
+    expect($apart->apart()?->takes)->toBe(27.0)->and($apart->apart()?->hands)->toBe(10.8)->and($apart->apart()?->ahead)->toBeFalse() // the stove shows it with its clock
         ->and($stages[0][1])->toBe(StageKind::BoilUp)->and($stages[0][2])->toBe(['onion', 'garlic', 'tomato'])
         ->and($apart->panOn())->toBe($apart->stages()[0]->minute)
         ->and(course(Kitchens::panRice(6)->withMethod(['rainedIn' => true]), $ingredients)->apart())->toBeNull()
