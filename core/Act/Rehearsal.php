@@ -72,7 +72,7 @@ final class Rehearsal
         $this->track->add($this->state);
         $player->goOn($this->state, 60 * $until);
         $this->noteOff();
-        $crust = new Crust(Floor::of($setup->pan, $setup->ring), $setup->conditions->boiling, $setup->conditions->room, $this->drunkWhenDry ?? 1.0);
+        $crust = new Crust(Floor::of($setup->pan, $setup->ring), $setup->conditions->boiling, $setup->conditions->room, $this->drunkWhenDry ?? 1.0, $setup->grain->browns);
         $browning = fn (float $radius): float => $setup->scraped
             ? 0.0
             : array_sum(array_map(static fn (array $legs): float => $crust->after($legs, $radius), $this->drySpells));

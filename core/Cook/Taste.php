@@ -28,13 +28,19 @@ enum Taste: string
      */
     public function doneness(Window $window, float $thought): float
     {
-        [$from, $to] = match ($this) {
+        [$from, $to] = $this->range($window);
+
+        return max($from, min($to, $thought));
+    }
+
+    /** @return array{float, float} minutes at 100 °C between which it is called so; INF where there is no end to it */
+    public function range(Window $window): array
+    {
+        return match ($this) {
             self::Crunchy => [0.0, $window->rightFrom() - self::NEARLY],
             self::Nearly => [$window->rightFrom() - self::NEARLY, $window->rightFrom()],
             self::Right => [$window->rightFrom(), $window->rightTo()],
             self::Soft => [$window->rightTo(), INF],
         };
-
-        return max($from, min($to, $thought));
     }
 }

@@ -73,11 +73,12 @@ final class CrustMaking
      * @param  float  $boiling  °C
      * @param  float  $room  °C
      * @param  float  $drunk  by the rice that lies on the floor, g per g raw
+     * @param  float  $browns  how fast it browns, against ours
      */
-    public function __construct(private readonly Pan $pan, public readonly Burner $burner, private readonly float $boiling, private readonly float $room, private readonly float $drunk, public readonly CrustWish $wish, private readonly CrustSchool $school)
+    public function __construct(private readonly Pan $pan, public readonly Burner $burner, private readonly float $boiling, private readonly float $room, private readonly float $drunk, public readonly CrustWish $wish, private readonly CrustSchool $school, float $browns = 1.0)
     {
         $this->floor = Floor::of($pan, $burner->ring);
-        $this->whole = new WholeFloor(new Crust($this->floor, $boiling, $room, $drunk));
+        $this->whole = new WholeFloor(new Crust($this->floor, $boiling, $room, $drunk, $browns));
     }
 
     /** The school's setting, or the next one by which the whole floor gets there; where none does, the middle alone on the school's. */

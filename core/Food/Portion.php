@@ -44,6 +44,12 @@ final readonly class Portion
         return $this->with(['goes' => Goes::AtMinute, 'minute' => $minute]);
     }
 
+    /** The same, in the pan before the rice. */
+    public function inTheBase(): self
+    {
+        return $this->with(['goes' => Goes::Base, 'minute' => null]);
+    }
+
     /** The same at another temperature, °C. */
     public function warmedTo(float $temperature): self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Live;
 
-use Velko\Core\Vessel\Fire;
+use Velko\Core\Vessel\Burner;
 
 /** How this ring really heats this pan, against what its marks say, and how well that is known. */
 final readonly class Estimate
@@ -19,10 +19,14 @@ final readonly class Estimate
      */
     public function __construct(public float $power = 1.0, public float $spread = self::BY_THE_MARK, public bool $weighed = false) {}
 
-    /** By what the marks of such a fire tell, and nothing else. */
-    public static function byTheMarks(Fire $fire): self
+    /**
+     * By what the marks of a ring tell, and nothing else.
+     *
+     * @param  list<string>  $marks  that the pan stands on
+     */
+    public static function byTheMarks(Burner $burner, array $marks): self
     {
-        return new self(spread: $fire->spread());
+        return new self(spread: $burner->knownTo($marks));
     }
 
     /** One standard deviation stronger (1) or weaker (−1). */

@@ -5,23 +5,15 @@ declare(strict_types=1);
 namespace Velko\Core\Live;
 
 use Velko\Core\Cook\Replay;
-use Velko\Core\Cook\Sign;
-use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Method\HeatChange;
-use Velko\Core\Method\Load;
-use Velko\Core\Pan\Simulation;
-use Velko\Core\Pan\State;
-use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Rice\Grain;
-use Velko\Core\Water\Steam;
 
 /**
  * How strong the ring really is, from the scale and from signs.
  *
- * The mark is a prior belief (log-normal, 20 % wide for a knob, wider for a fire); each weighing and each sign is a measurement of what has boiled
+ * The mark is a prior belief (log-normal, 20 % wide for a knob, wider for a fire, narrower where the kitchen has measured or learned it); each weighing and each sign is a measurement of what has boiled
  * off. The most likely strength is found by Gauss and Newton on replays of the whole cook, in the logarithm, so that half
  * and double are equally far; the curvature there gives the spread.
  */
@@ -37,21 +29,16 @@ final readonly class Estimating
 
     private const CLOSE = 1e-4;
 
-    /** A pan that is no further under the boil than this boils, K. */
-    private const BOILS_WITHIN = 0.3;
+    private Measured $measured;
 
-    /** A sign that is so many standard deviations off counts a quarter. */
-    private const BELIEVED = 4.0;
-
-    /** "Not yet" said of a sign: the sign's spread, g per g rice. */
-    public const NOT_YET_SPREAD = 0.10;
-
-    private OnTheScale $scale;
+    /** Of the prior, one standard deviation. */
+    private float $spread;
 
     /** @param  non-empty-list<HeatChange>  $heat  as planned */
-    private function __construct(private Ask $ask, private array $heat, private Replay $replay, private float $until)
+    private function __construct(private Ask $ask, array $heat, Replay $replay, private float $until)
     {
-        $this->scale = new OnTheScale($ask, $replay);
+        $this->spread = $ask->burner->knownTo(self::marks($heat, $replay));
+        $this->measured = new Measured($ask, $heat, $replay);
     }
 
     /** @param  non-empty-list<HeatChange>  $heat  as planned */
@@ -60,16 +47,28 @@ final readonly class Estimating
         $measured = array_filter($replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null || $touch->sign !== null || $touch->kind === TouchKind::NotYet);
         $minutes = array_filter(array_map(static fn (Touch $touch): ?float => $replay->minute($touch->at), $measured), static fn (?float $minute): bool => $minute !== null && $minute > 0);
         if ($minutes === []) {
-            return Estimate::byTheMarks($ask->burner->fire);
+            return Estimate::byTheMarks($ask->burner, self::marks($heat, $replay));
         }
         $weighed = array_filter($measured, static fn (Touch $touch): bool => $touch->weighing !== null && ($replay->minute($touch->at) ?? 0.0) > 0.0) !== [];
 
         return (new self($ask, $heat, $replay, 60 * max($minutes)))->fitted($weighed);
     }
 
+    /**
+     * Marks that it stands on, as planned and as it was turned.
+     *
+     * @param  non-empty-list<HeatChange>  $heat  as planned
+     *
+     * @return list<string>
+     */
+    private static function marks(array $heat, Replay $replay): array
+    {
+        return [...array_map(static fn (HeatChange $one): string => $one->mark, $heat), ...array_values(array_filter(array_map(static fn (Touch $touch): ?string => $touch->mark, $replay->counted), static fn (?string $mark): bool => $mark !== null))];
+    }
+
     private function fitted(bool $weighed): Estimate
     {
-        $prior = $this->ask->burner->fire->spread();
+        $prior = $this->spread;
         $at = 0.0;
         $misses = $this->misses($at);
         $curvature = 1 / $prior ** 2;
@@ -94,99 +93,12 @@ final readonly class Estimating
     }
 
     /**
-     * How far each measurement is from what this strength would give, in standard deviations.
-     *
      * @param  float  $strength  logarithm of it
      *
-     * @return list<array{float, float}> each with the weight it has, 0 to 1
+     * @return list<array{float, float}>
      */
     private function misses(float $strength): array
     {
-        $happened = new Happened($this->ask, $this->heat, $this->replay, new Estimate(exp($strength)));
-        $misses = [];
-        $track = $this->ask->family->traits()->turnsAt === Sign::Boils ? new Track : null; // when it came to the boil is looked up in it
-        $happened->until($this->until, $track, function (Touch $touch, State $state) use (&$misses, $track): void {
-            $miss = $this->miss($touch, $state, $track);
-            if ($miss !== null) {
-                $misses[] = [$miss, $touch->weighing === null ? self::trusted($miss) : 1.0];
-            }
-        });
-
-        return $misses;
-    }
-
-    /**
-     * How far something that was seen is believed: hardly, where it is far off all that is known of the pan. A sign is
-     * coarse, so one that is many times its spread off was seen or said wrongly.
-     *
-     * @param  float  $miss  in standard deviations
-     *
-     * @return float 0 to 1
-     */
-    public static function trusted(float $miss): float
-    {
-        return 1 / (1 + ($miss / self::BELIEVED) ** 2) ** 2;
-    }
-
-    private function miss(Touch $touch, State $state, ?Track $track): ?float
-    {
-        $rice = $this->ask->rice();
-        // What is found in the pan tells of the ring only as far as it is known what went in.
-        $poured = $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
-        if ($touch->weighing !== null) {
-            if ($this->scale->isTheTare($touch)) {
-                return null;
-            }
-            [$off, $spread] = $this->scale->off($touch->weighing, $state);
-
-            return -$off / hypot($spread, $poured);
-        }
-        if ($touch->sign === Sign::Boils) {
-            return $this->pastTheBoil($state, $track) / $touch->sign->spread();
-        }
-        $free = $touch->sign?->free($state->drunk, $state->free / $rice, $this->ask->family->traits()->scale);
-        if ($touch->sign !== null && $free !== null) {
-            return ($state->free / $rice - $free) / hypot($touch->sign->spread(), $poured / $rice);
-        }
-        if ($touch->kind === TouchKind::NotYet && $touch->stage !== null) {
-            if ($this->ask->family->traits()->turnsAt === Sign::Boils && ($this->replay->stages[$touch->stage] ?? null)?->kind === StageKind::Heat) {
-                return max(0.0, $this->pastTheBoil($state, $track)) / Sign::Boils->spread(); // the knob is turned when it boils again
-            }
-            $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? null, $state);
-
-            return $sign === null ? null : min(0.0, $state->free - $sign) / hypot(self::NOT_YET_SPREAD * $rice, $poured);
-        }
-
-        return null;
-    }
-
-    /**
-     * How far the heat that went in is past the boil: K still to go, negative; or what has boiled off since it came to the boil, as if
-     * it had warmed. What the open pan gave off while it was only hot is no boiling.
-     */
-    private function pastTheBoil(State $state, ?Track $track): float
-    {
-        $conditions = $this->ask->conditions();
-        $rice = $this->ask->rice();
-        $water = $state->free + $rice * $state->drunk;
-        $capacity = $conditions->metal + Grain::SPECIFIC_HEAT * $rice + Steam::SPECIFIC_HEAT * $water;
-        $cameToIt = $track === null || $state->temperature < $conditions->boiling - self::BOILS_WITHIN ? $water : $track->waterWhenLastBelow($conditions->boiling - self::BOILS_WITHIN, $rice) ?? $water;
-
-        return $state->temperature - $conditions->boiling + max(0.0, $cameToIt - $water) * Steam::LATENT_HEAT / $capacity;
-    }
-
-    /** Free liquid at which the sign that a stage waits for shows, g; null when it waits for none. */
-    public static function signOf(Ask $ask, ?StageKind $kind, State $state): ?float
-    {
-        $rice = $ask->rice();
-        $school = $ask->method->doses;
-
-        return match ($kind) {
-            StageKind::Pour => $state->poured <= $ask->wine ? Sign::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
-                : $school->dueAt(new Load($rice, $ask->pan->baseArea(), $state->net, $ask->grain, $ask->ladle), $state)),
-            StageKind::Heat => $ask->family->traits()->turnsAt === Sign::GrainsShow ? Grain::gaps($rice, $state->drunk) : null,
-            StageKind::Crust => Simulation::DRY * $rice,
-            default => null,
-        };
+        return $this->measured->misses(new Estimate(exp($strength)), $this->until);
     }
 }

@@ -113,19 +113,20 @@ final class Happened
      * As far as it has come: to the table, or to now.
      *
      * @param  int  $now  ms since 1970: a pan still on the heat is followed until here
+     * @param  callable(Touch, State): void|null  $look  as in {@see until}
+     * @param  Track  $track  that it goes into
      *
      * @return Run|null null before the first liquid
      */
-    public function run(int $now): ?Run
+    public function run(int $now, ?callable $look = null, Track $track = new Track): ?Run
     {
         if ($this->replay->pours() === []) {
             return null;
         }
-        $track = new Track;
         if ($this->replay->minuteOf(StageKind::Off) === null) {
-            return new Run($track, null, $this->until(60 * ($this->replay->minute(max($now, $this->replay->last()->at ?? 0)) ?? 0.0), $track));
+            return new Run($track, null, $this->until(60 * ($this->replay->minute(max($now, $this->replay->last()->at ?? 0)) ?? 0.0), $track, $look));
         }
-        $pulled = $this->until(Replay::LONGEST, $track);
+        $pulled = $this->until(Replay::LONGEST, $track, $look);
         $state = clone $pulled;
         $table = $this->replay->minuteOf(StageKind::Serve);
         $this->cooking->record($track);
@@ -225,8 +226,8 @@ final class Happened
         }
         if ($touch->kind === TouchKind::NotYet && $touch->stage !== null) {
             // There is at least as much as the sign stands for.
-            $sign = Estimating::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? null, $state);
-            $sign === null || $sign <= $state->free ? null : $this->hasInIt($state, $touch, $sign - $state->free, $this->rice * Estimating::NOT_YET_SPREAD);
+            $sign = Measured::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? null, $state);
+            $sign === null || $sign <= $state->free ? null : $this->hasInIt($state, $touch, $sign - $state->free, $this->rice * Measured::NOT_YET_SPREAD);
         }
         if ($touch->salted !== null) {
             $plates = $this->rice * (1 + $state->drunk) + $state->free;
@@ -237,7 +238,7 @@ final class Happened
         }
         if ($touch->taste !== null) {
             $gain = $this->shiftSpread ** 2 / ($this->shiftSpread ** 2 + Taste::SPREAD ** 2);
-            $wanted = $this->shift + $gain * ($touch->taste->doneness($this->ask->grain->window, $state->doneness) - $state->doneness);
+            $wanted = $this->shift + $gain * ($touch->taste->doneness($this->ask->grain->tooth(), $state->doneness) - $state->doneness);
             $shift = max(-self::MOST_SHIFT, min(self::MOST_SHIFT, $wanted));
             $state->doneness = max(0.0, $state->doneness + $shift - $this->shift);
             $this->shift = $shift;
@@ -257,7 +258,7 @@ final class Happened
         $engine = (self::MODEL_SPREAD * $this->rice) ** 2 + max(0.0, $poured ** 2 - $this->pouredKnown);
         $gain = $engine / ($engine + $spread ** 2);
         if ($touch->weighing === null) {
-            $gain *= Estimating::trusted($off / sqrt($engine + $spread ** 2 + ($this->ask->burner->fire->spread() * $state->boiledOff) ** 2));
+            $gain *= Measured::trusted($off / sqrt($engine + $spread ** 2 + ($this->ask->burner->fire->spread() * $state->boiledOff) ** 2));
         }
         $this->pouredKnown = $poured ** 2 - (1 - $gain) * max(0.0, $poured ** 2 - $this->pouredKnown);
         $moved = max(-$state->free, $gain * $off);

@@ -53,7 +53,7 @@ final readonly class OnTheScale
         $rice = $this->ask->rice();
         $thought = $state->free + $rice * $state->drunk - $state->brought;
         if ($this->tare?->weighing !== null) {
-            $found = $weighing->gross - $this->tare->weighing->gross - $this->added->sinceTheFirstLiquid($state->addedAt) + $rice * $state->soaked;
+            $found = $weighing->gross - $this->tare->weighing->gross - $this->added->sinceTheFirstLiquid($state->addedAt) + $rice * ($state->soaked + ($this->ask->method->partCooked->free ?? 0.0));
 
             return [$found - $thought, hypot(Weighing::SPREAD_G, Weighing::SPREAD_G)];
         }

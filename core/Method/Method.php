@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Method;
 
 use Velko\Core\Crust\CrustSchool;
+use Velko\Core\Pan\PartCooked;
 
 /** How this kitchen makes this dish. */
 final readonly class Method
@@ -28,6 +29,8 @@ final readonly class Method
      * @param  bool|null  $plated  served on plates, or in its pan; null: as its family is
      * @param  Pace  $pace  how hard it is boiled, where Velko chooses the heat
      * @param  float|null  $oven  °C of the oven that a pan rice goes into when its grains show; null: it stays on its ring
+     * @param  PartCooked|null  $partCooked  what the rice was before, where it is finished to order; null: it goes in raw
+     * @param  PartCooking|null  $partCooking  how far it is cooked and how deep it is spread, where it is not served now but finished to order later
      */
     public function __construct(
         public ?DoseSchool $doses,
@@ -53,6 +56,8 @@ final readonly class Method
         public bool $coverFromGrains = false,
         public bool $baseApart = false,
         public ?float $oven = null,
+        public ?PartCooked $partCooked = null,
+        public ?PartCooking $partCooking = null,
     ) {}
 
     /** @param  array<string, mixed>  $changes  by property */
@@ -65,7 +70,7 @@ final readonly class Method
     /** How the grain is toasted: as wanted, or as gently as its fat asks; null where it is not. */
     public function toasted(): ?Toasting
     {
-        if (! $this->sealed || $this->rainedIn) {
+        if (! $this->sealed || $this->rainedIn || $this->partCooked !== null) {
             return null;
         }
         foreach ([$this->toasting, ...Toasting::cases()] as $one) {

@@ -15,7 +15,7 @@ use Velko\Core\Planning\Stages;
 final class AddIns
 {
     /**
-     * @param  list<Ingredient>  $ingredients  as they stand in the ask of the plan
+     * @param  array<int, Ingredient>  $ingredients  by their place in the ask of the plan
      *
      * @return list<Stage> those of the plan and one for each thing that goes in, in order of time
      */

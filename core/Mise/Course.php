@@ -37,7 +37,7 @@ final readonly class Course
     public const EMPTIED_WITHIN = 8.0;
 
     /**
-     * @param  list<Ingredient>  $ingredients  as they stand in the ask of the plan
+     * @param  array<int, Ingredient>  $ingredients  by their place in the ask of the plan
      * @param  list<SideWork>  $works  beside the pan
      * @param  float  $poultry  °C that raw poultry reaches in its middle, by the kitchen's code
      */
@@ -71,7 +71,7 @@ final readonly class Course
     {
         $minutes = $this->isApart() ? $this->base() : 0.0;
 
-        return $minutes > 0.0 ? new SideWork(Fact::of('prep.base'), Ready::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), false) : null;
+        return $minutes > 0.0 ? new SideWork(Fact::of('prep.base'), Ready::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), false, onRing: true) : null;
     }
 
     private function isApart(): bool

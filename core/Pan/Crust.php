@@ -93,8 +93,9 @@ final class Crust
      * @param  float  $boiling  °C
      * @param  float  $room  °C
      * @param  float  $drunk  by the rice above, g per g raw, > 0
+     * @param  float  $browns  how fast it browns against what is here, > 0
      */
-    public function __construct(private readonly Floor $floor, private readonly float $boiling, private readonly float $room, float $drunk)
+    public function __construct(private readonly Floor $floor, private readonly float $boiling, private readonly float $room, float $drunk, private readonly float $browns = 1.0)
     {
         $this->water = self::waterIn($drunk);
     }
@@ -243,6 +244,7 @@ final class Crust
         // Everything the loop touches is a local variable: property reads cost more than the arithmetic.
         $boiling = $this->boiling;
         $metal = $this->floor->metal;
+        $browns = $this->browns;
         $grows = 1 / ($this->water * self::LATENT);
         $loses = $fire ? 0.0 : self::LOSES_OFF;
         $t = $place->temperature;
@@ -291,7 +293,7 @@ final class Crust
             $nextRate = 0.0;
             if ($next >= self::BROWNS_FROM && $t >= self::BROWNS_FROM) {
                 $nextRate = self::rate($next);
-                $gain = (($rate > 0.0 ? $rate : self::rate($t)) + 4 * self::rate($between) + $nextRate) / 6 * $step / 60;
+                $gain = $browns * (($rate > 0.0 ? $rate : self::rate($t)) + 4 * self::rate($between) + $nextRate) / 6 * $step / 60;
             }
             $s += $grows * $step / $resistance * max(0.0, ($t + 4 * $between + $next) / 6 - $boiling);
             $t = $next;

@@ -124,6 +124,36 @@ final class Simulation
         return $this->start(($metal * self::HOT_PAN_C + $rice * $this->conditions->room) / ($metal + $rice), false, $soaked);
     }
 
+    /** The pan with part-cooked rice in it, cold as it was kept: what is loose in that counts as poured, what is in the grain as brought along. */
+    public function again(PartCooked $part): State
+    {
+        $state = new State($part->temperature, false, $part->drunk, $part->doneness);
+        $state->free = $state->poured = $part->free * $this->rice;
+        $state->salt = $part->salt * $this->rice;
+        $state->surface = $this->conditions->area;
+        $held = $this->capacity($state);
+        $state->vessel = $this->conditions->metal;
+        $state->temperature = ($held * $part->temperature + $state->vessel * $this->conditions->room) / ($held + $state->vessel);
+
+        return $state;
+    }
+
+    /**
+     * Out of the pan and onto a tray, which is no heavier than what lies on it would notice.
+     *
+     * @param  float  $area  m²
+     * @param  float  $losing  W/K, to the air on both sides
+     */
+    public function spread(State $state, float $area, float $losing): void
+    {
+        $state->vessel = 0.0;
+        $state->floor = 0.0;
+        $state->surface = $area;
+        $state->net = 0.0;
+        $state->cover = 0.0;
+        $state->losing = $losing;
+    }
+
     /** From here on, rows go into this track; null to stop. */
     public function record(?Track $track): void
     {

@@ -133,7 +133,7 @@ final readonly class Ask
         $conditions = $this->conditions();
         $drunk = self::OF_AMPLE_WHEN_DRY * $this->grain->drunkInAmpleLiquid($this->grain->window->middle());
 
-        return new CrustMaking($this->pan, $this->burner->after($this->grain->window->middle()), $conditions->boiling, $conditions->room, $drunk, $this->target->crust, $this->method->crust);
+        return new CrustMaking($this->pan, $this->burner->after($this->grain->window->middle()), $conditions->boiling, $conditions->room, $drunk, $this->target->crust, $this->method->crust, $this->grain->browns);
     }
 
     /** The same ask for another number of covers; wine, butter, cheese and what else is on the plate in proportion. */

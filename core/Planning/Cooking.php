@@ -97,7 +97,9 @@ final class Cooking
     private function dues(): array
     {
         $pull = $this->ask->grain->window->middle() - $this->ask->gainsOffTheHeat();
-        $before = static fn (float $minutes): float => max(self::SOONEST, $pull - $minutes);
+        // What is finished to order has not that long: half-way then, when it is hot.
+        $part = $this->ask->method->partCooked->doneness ?? 0.0;
+        $before = static fn (float $minutes): float => max(self::SOONEST, $pull - $minutes, $part > 0.0 ? ($part + $pull) / 2 : 0.0);
         $driesOut = $this->ask->family->traits()->driesOut;
         $dues = [];
         foreach ($this->ask->food as $number => $one) {
@@ -125,7 +127,7 @@ final class Cooking
     public function start(): State
     {
         $method = $this->ask->method;
-        $state = $this->simulation->onTheRing($method->toasted()?->grain(), $method->soak);
+        $state = $method->partCooked === null ? $this->simulation->onTheRing($method->toasted()?->grain(), $method->soak) : $this->simulation->again($method->partCooked);
         foreach ($this->ask->food as $number => $one) {
             if ($one->goes === Goes::Base && $one->isInThePan()) {
                 $this->add($state, $number);

@@ -41,8 +41,8 @@ final class FireChecks
         if ($fire->hasAKnob()) {
             return null;
         }
-        $same = $plan->ask->family->traits()->driesOut ? $plan->onTheSameHeat() : $plan->ask->withHeat($plan->heat);
-        [$weak, $strong] = array_map(static fn (int $deviations): float => Planner::plan($same->on($same->burner->times(exp($deviations * $fire->spread()))->withFire(Fire::Gas)))->stock, [-1, 1]);
+        $same = $plan->onItsHeat();
+        [$weak, $strong] = array_map(static fn (int $deviations): float => Planner::plan($same->on($same->burner->times(exp($deviations * $same->burner->knownTo($plan->marks())))->withFire(Fire::Gas)))->stock, [-1, 1]);
 
         return new Warning(
             'fire-drifts',

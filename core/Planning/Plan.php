@@ -76,7 +76,13 @@ final readonly class Plan
         return new self($this->ask, $this->stock, $this->heat, $this->stages, $this->run, $this->standing, $this->cost, $this->crust, $this->nearest, $this->asGood, $warnings);
     }
 
-    /** The same ask to be worked out on the same heat, so that only what is changed about it makes the difference. */
+    /** The same ask to be worked out on the heat of this plan, mark for mark, so that only what is changed about it makes the difference. */
+    public function onItsHeat(): Ask
+    {
+        return $this->ask->family->traits()->driesOut ? $this->onTheSameHeat() : $this->ask->withHeat($this->heat);
+    }
+
+    /** The same, with the marks of a pan rice turned where its grain has them turned. */
     public function onTheSameHeat(): Ask
     {
         if (! $this->ask->family->traits()->driesOut || $this->ask->method->heat !== null) {
@@ -86,6 +92,12 @@ final readonly class Plan
         $second = $this->heat[1] ?? null;
 
         return $this->ask->withPanHeat(new PanHeat($hot, $second !== null && $second->fromMinute < ($this->dryMinute ?? INF) - 1e-6 ? $second->mark : $hot));
+    }
+
+    /** @return list<string> marks that it stands on */
+    public function marks(): array
+    {
+        return array_map(static fn (HeatChange $one): string => $one->mark, $this->heat);
     }
 
     /** Minute of the cook at which it is ready at the pass, finished and rested. */

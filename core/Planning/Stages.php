@@ -9,6 +9,7 @@ use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Length;
 use Velko\Core\Quantity\Volume;
 
 /** The steps that all families share, each with the sign to wait for. */
@@ -43,7 +44,7 @@ final readonly class Stages
             $mark = $this->ask->burner->nearest($toasted->heat() * $this->ask->pan->baseArea());
             $stages[] = new Stage(-$method->toast(), StageKind::Toast, $rice, mark: $mark);
         } else {
-            $stages[] = new Stage(0.0, StageKind::RiceIn, Fact::of('say.rice-in', soaked: $method->soak > 0));
+            $stages[] = new Stage(0.0, StageKind::RiceIn, $method->partCooked === null ? Fact::of('say.rice-in', soaked: $method->soak > 0) : Fact::of('say.part-cooked-in'));
         }
         if ($this->ask->wine > 0) {
             $stages[] = new Stage(0.0, StageKind::Wine, Fact::of('say.wine'), $this->ask->wine, mark: $this->heat[0]->mark);
@@ -107,11 +108,11 @@ final readonly class Stages
         return $stages;
     }
 
-    /** From two minutes before the low end of the window; where the pull comes sooner than that, a minute before it. */
+    /** From two minutes before the low end of the window; where the pull comes sooner than that, or it goes in part-cooked, a minute before it. */
     public function taste(Fact $say): Stage
     {
         $latest = max(0.0, $this->run->off()->minute() - self::TASTE_BEFORE_PULL);
-        foreach ($this->run->track->doneness as $row => $doneness) {
+        foreach ($this->ask->method->partCooked === null ? $this->run->track->doneness : [] as $row => $doneness) {
             if ($doneness >= $this->ask->grain->window->low - self::TASTE_LEAD) {
                 return new Stage(min($latest, $this->run->track->minute[$row]), StageKind::Taste, $say);
             }
@@ -125,6 +126,9 @@ final readonly class Stages
     {
         $method = $this->ask->method;
         $minute = $this->run->off()->minute();
+        if ($method->partCooking !== null) {
+            return [new Stage($minute, StageKind::Off, Fact::of('say.off-part-cooked')), new Stage($this->run->end->minute(), StageKind::Serve, Fact::of('say.spread', layer: Length::ofMm($method->partCooking->layer)))];
+        }
         $stages = [new Stage($minute, StageKind::Off, $method->finishOnTheHeat && $method->finish > 0 ? Fact::of('say.down-to-the-lowest', mark: $this->ask->burner->weakest()) : $off)];
         if ($method->finish > 0) {
             $stages[] = new Stage($minute, StageKind::Finish, Fact::of($method->finishOnTheHeat ? 'say.finish-on-the-heat' : 'say.finish'));

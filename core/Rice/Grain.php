@@ -32,6 +32,8 @@ final readonly class Grain
      * @param  float  $rate  k, drinking rate per minute at 100 °C, > 0
      * @param  float  $hot  g water per g raw rice that it would drink in the end, at 80 °C and above, > 0
      * @param  float|null  $measured  g per g raw that it was found to have drunk at the middle of its window; null: as its kind does
+     * @param  Window|null  $whole  its window where it is stopped before; null: it is cooked to its window
+     * @param  float  $browns  how fast the floor under it browns once it is dry, against ours, > 0: what it drank may be sweet
      */
     public function __construct(
         public Variety $variety,
@@ -39,6 +41,8 @@ final readonly class Grain
         public float $hot,
         public Window $window,
         public ?float $measured = null,
+        private ?Window $whole = null,
+        public float $browns = 1.0,
     ) {}
 
     /** What drained rice still carries between its grains, g per g raw (our estimate). */
@@ -73,14 +77,44 @@ final readonly class Grain
         $kind = $this->variety->grain();
         $rate = $kind->rate * $kind->window->middle() / $this->window->middle();
 
-        return new self($this->variety, $rate, $drunk / (1 - exp(-$rate * $this->window->middle())), $this->window, $drunk);
+        return new self($this->variety, $rate, $drunk / (1 - exp(-$rate * $this->window->middle())), $this->window, $drunk, browns: $this->browns);
     }
 
     public function withWindow(Window $window): self
     {
-        $grain = new self($this->variety, $this->rate, $this->hot, $window);
+        $grain = new self($this->variety, $this->rate, $this->hot, $window, browns: $this->browns);
 
         return $this->measured === null ? $grain : $grain->drinks($this->measured);
+    }
+
+    /** The same rice, stopped at a share of its minutes. */
+    public function upTo(float $share): self
+    {
+        return new self($this->variety, $this->rate, $this->hot, $this->window->times($share), $this->measured, $this->tooth(), $this->browns);
+    }
+
+    /** The window that a tooth means by its words: where the rice is done, wherever it is stopped. */
+    public function tooth(): Window
+    {
+        return $this->whole ?? $this->window;
+    }
+
+    /** A rice that drinks so many times as much. */
+    public function drinkingTimes(float $times): self
+    {
+        return new self($this->variety, $this->rate, $this->hot * $times, $this->window, $this->measured, $this->whole, $this->browns);
+    }
+
+    /** A rice that takes so many times as long to be done. */
+    public function doneAfterTimes(float $times): self
+    {
+        return new self($this->variety, $this->rate, $this->hot, $this->window->times($times), $this->measured, $this->whole?->times($times), $this->browns);
+    }
+
+    /** A rice under which the floor browns so many times as fast. */
+    public function browningTimes(float $times): self
+    {
+        return new self($this->variety, $this->rate, $this->hot, $this->window, $this->measured, $this->whole, $this->browns * $times);
     }
 
     /**

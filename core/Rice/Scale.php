@@ -30,12 +30,20 @@ final readonly class Scale
      */
     public function within(Looseness $word, float $thought): ?float
     {
+        $range = $this->range($word);
+
+        return $range === null ? null : max($range[0], min($range[1], $thought));
+    }
+
+    /** @return array{float, float}|null g/g between which a pan is called so, INF where there is no end to it; null for a word that is not on it */
+    public function range(Looseness $word): ?array
+    {
         $at = array_search($word, $this->words, true);
         if ($at === false) {
             return null;
         }
         $half = fn (int $i): float => ($this->words[$i]->value() + $this->words[$i + 1]->value()) / 2;
 
-        return max($at === 0 ? 0.0 : $half($at - 1), min($at === count($this->words) - 1 ? INF : $half($at), $thought));
+        return [$at === 0 ? 0.0 : $half($at - 1), $at === count($this->words) - 1 ? INF : $half($at)];
     }
 }

@@ -42,6 +42,14 @@ final readonly class Window
         return max($this->high, $this->middle() + self::EITHER_WAY);
     }
 
+    /** So many times as long, as far as there are such windows. */
+    public function times(float $times): self
+    {
+        $within = static fn (float $minutes): float => max(self::MIN, min(self::MAX, $minutes));
+
+        return new self($within($this->low * $times), $within($this->high * $times));
+    }
+
     public function middle(): float
     {
         return ($this->low + $this->high) / 2;

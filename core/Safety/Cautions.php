@@ -46,6 +46,7 @@ final class Cautions
             $method->lid !== [] || $method->coverLast > 0 ? Fact::of('caution.lid') : null,
             $shells || isset($served->allergens[Allergen::Fish->value]) ? Fact::of('caution.fish', reach: Temperature::ofC($reach->fish)) : null,
             $served->suits === Diet::Any || ! $served->isKnown() ? Fact::of('caution.meat', poultry: Temperature::ofC($reach->poultry), meat: Temperature::ofC($reach->meat)) : null,
+            $method->partCooking !== null || $method->partCooked !== null ? Fact::of('caution.part-cooked', reheat: Temperature::ofC($reach->reheat), days: $reach->fridgeDays) : null,
             Fact::of(
                 'caution.kept', hold: Temperature::ofC($reach->hotHolding), half: Temperature::ofC(Temperatures::COOLED_FIRST), first: Duration::ofMinutes($reach->cooledFirst), cold: Temperature::ofC(Temperatures::COLD),
                 all: Duration::ofMinutes($reach->cooled), reheat: Temperature::ofC($reach->reheat), days: $reach->fridgeDays,

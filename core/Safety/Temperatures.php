@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
+use Velko\Core\Planning\Cooled;
+
 /**
  * What a kitchen's code asks its food to reach, how fast what was cooked must cool, and how long cooked rice may keep: °C, minutes, days.
  *
@@ -13,10 +15,10 @@ namespace Velko\Core\Safety;
  */
 final readonly class Temperatures
 {
-    /** The end of the first stage of cooling, and cold, °C: FDA Food Code 2022, 3-501.14 (from memory). */
-    public const COOLED_FIRST = 21.0;
+    /** The end of the first stage of cooling, and cold, °C. */
+    public const COOLED_FIRST = Cooled::FIRST;
 
-    public const COLD = 5.0;
+    public const COLD = Cooled::COLD;
 
     /**
      * @param  float  $fish  °C, fish and shellfish

@@ -18,26 +18,58 @@ final class Board
     /** @var array<int, list<array{float, float}>> by pan */
     private array $pans = [];
 
-    /** @var array<int, float> hands needed, by step of the night */
-    private array $needed = [];
+    /** @var array<int, float> hands that come free at a step of the night, and below nothing that are needed from there on */
+    private array $changes = [];
 
-    /** @var array<int, int> hands there, by step of the night */
-    private array $there = [];
+    /** @var non-empty-list<array{int, int, float}>|null steps, from and before, and the hands that are free in them; null until they are counted again */
+    private ?array $runs = null;
 
     public function __construct(private readonly Night $night)
     {
         foreach ($night->hands as $one) {
-            for ($step = (int) ceil($one->from / self::STEP - self::NOTHING); ($step + 1) * self::STEP <= $one->to + self::NOTHING; $step++) {
-                $this->there[$step] = ($this->there[$step] ?? 0) + $one->count;
-            }
+            $from = (int) ceil($one->from / self::STEP - self::NOTHING);
+            $this->change($from, max($from, (int) floor($one->to / self::STEP + self::NOTHING)), $one->count);
+        }
+        foreach ($night->taken as $one) {
+            $this->rings[$one->ring][] = [$one->from, $one->to];
+            $this->change((int) floor($one->from / self::STEP + self::NOTHING), (int) ceil($one->to / self::STEP - self::NOTHING), -$one->share);
+        }
+        foreach ($night->running as $cook) {
+            $this->put($cook);
         }
     }
 
     public function put(Cook $cook): void
     {
         $this->rings[$cook->ring][] = [$cook->on, $cook->off()];
+        foreach ($cook->beside() as [$ring, $from, $to]) {
+            $this->rings[$ring][] = [$from, $to];
+        }
         $this->pans[$cook->pan][] = [$cook->on, $this->panFree($cook)];
-        $this->hold($cook);
+        $this->hold($cook, 1.0);
+    }
+
+    /** What was put there is not there any more. */
+    public function take(Cook $cook): void
+    {
+        self::without($this->rings[$cook->ring], [$cook->on, $cook->off()]);
+        foreach ($cook->beside() as [$ring, $from, $to]) {
+            self::without($this->rings[$ring], [$from, $to]);
+        }
+        self::without($this->pans[$cook->pan], [$cook->on, $this->panFree($cook)]);
+        $this->hold($cook, -1.0);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $taken
+     * @param  array{float, float}  $one
+     */
+    private static function without(array &$taken, array $one): void
+    {
+        $at = array_search($one, $taken, true);
+        if ($at !== false) {
+            array_splice($taken, $at, 1);
+        }
     }
 
     /** Minute of the night from which its pan can go on again. */
@@ -58,10 +90,10 @@ final class Board
         for ($on = $from; $on <= $end + self::NOTHING;) {
             $next = max(
                 $but === 'ring' ? $on : self::after($this->rings[$ring] ?? [], $on, $length->off - $length->on),
-                $but === 'pan' ? $on : self::after($this->pans[$pan] ?? [], $on, $length->whole() + $this->night->wash),
+                $but === 'pan' ? $on : self::after($this->pans[$pan] ?? [], $on, $length->whole + $this->night->wash),
             );
             if ($next <= $on + self::NOTHING) {
-                $next = $but === 'hands' ? $on : $this->handsAfter($on, $length);
+                $next = max($but === 'hands' ? $on : $this->handsAfter($on, $length), $but === 'ring' || $length->besideRings === [] ? $on : $this->besideAfter($on, $ring, $length));
                 if ($next <= $on + self::NOTHING) {
                     return $on;
                 }
@@ -72,16 +104,78 @@ final class Board
         return null;
     }
 
+    /**
+     * A ring for each of what stands beside a pan that goes on then, those it had where they are free; null where not all find one.
+     *
+     * @param  list<int>  $had
+     * @param  list<int>  $found  for the first of them
+     *
+     * @return list<int>|null
+     */
+    public function beside(float $on, int $ring, Length $length, array $had = [], array $found = []): ?array
+    {
+        $at = count($found);
+        if ($at === count($length->besideRings)) {
+            return $found;
+        }
+        [$from, $to] = $length->besideRings[$at];
+        $begins = $on - $length->on + $from;
+        foreach (array_unique([...array_intersect(array_slice($had, $at, 1), $this->night->rings), ...$this->night->rings]) as $one) {
+            $taken = [...$this->rings[$one] ?? [], ...self::own($one, $on, $ring, $length, $found)];
+            $all = self::after($taken, $begins, $to - $from) > $begins + self::NOTHING ? null : $this->beside($on, $ring, $length, $had, [...$found, $one]);
+            if ($all !== null) {
+                return $all;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * When a pan and what stands beside it are on a ring themselves.
+     *
+     * @param  list<int>  $found  rings of what stands beside it
+     *
+     * @return list<array{float, float}>
+     */
+    private static function own(int $one, float $on, int $ring, Length $length, array $found): array
+    {
+        $own = $one === $ring ? [[$on, $on - $length->on + $length->off]] : [];
+        foreach (array_keys($found, $one, true) as $at) {
+            $own[] = [$on - $length->on + $length->besideRings[$at][0], $on - $length->on + $length->besideRings[$at][1]];
+        }
+
+        return $own;
+    }
+
+    /** The same minute where what stands beside its pan finds its rings; else the next at which one more may be free; no minute where none ever is. */
+    private function besideAfter(float $on, int $ring, Length $length): float
+    {
+        if ($this->beside($on, $ring, $length) !== null) {
+            return $on;
+        }
+        $next = INF;
+        foreach ($length->besideRings as [$from, $to]) {
+            $begins = $on - $length->on + $from;
+            foreach ($this->night->rings as $one) {
+                $free = self::after($this->rings[$one] ?? [], $begins, $to - $from);
+                $next = min($next, $free > $begins + self::NOTHING ? $on + $free - $begins : INF);
+            }
+        }
+
+        return $next;
+    }
+
     /** The same minute where there are hands; else one before which there are none. */
     private function handsAfter(float $on, Length $length): float
     {
-        $at = $on / self::STEP;
-        $begin = (int) floor($at + self::NOTHING);
-        $offGrid = $at - $begin > self::NOTHING ? 1 : 0;
+        $runs = $this->runs ??= $this->runs();
+        [$begin, $offGrid] = self::step($on);
         foreach ($length->steps as [$from, $to, $share]) {
-            for ($step = $begin + $to + $offGrid - 1; $step >= $begin + $from; $step--) {
-                if (($this->needed[$step] ?? 0.0) + $share > ($this->there[$step] ?? 0) + self::NOTHING) {
-                    return $on + ($step - $begin - $from + 1) * self::STEP;
+            [$first, $before] = [$begin + $from, $begin + $to + $offGrid];
+            for ($at = self::runAt($runs, $before - 1); $at >= 0 && $runs[$at][1] > $first; $at--) {
+                if ($runs[$at][2] < $share - self::NOTHING) {
+                    return $on + ($runs[$at][1] - $first) * self::STEP;
                 }
             }
         }
@@ -89,16 +183,62 @@ final class Board
         return $on;
     }
 
-    private function hold(Cook $cook): void
+    /** @param  float  $times  1 to need its hands, -1 to need them no more */
+    private function hold(Cook $cook, float $times): void
     {
-        $at = $cook->on / self::STEP;
-        $begin = (int) floor($at + self::NOTHING);
-        $offGrid = $at - $begin > self::NOTHING ? 1 : 0;
+        [$begin, $offGrid] = self::step($cook->on);
         foreach ($cook->length->steps as [$from, $to, $share]) {
-            for ($step = $begin + $from; $step < $begin + $to + $offGrid; $step++) {
-                $this->needed[$step] = ($this->needed[$step] ?? 0.0) + $share;
+            $this->change($begin + $from, $begin + $to + $offGrid, -$times * $share);
+        }
+    }
+
+    private function change(int $from, int $before, float $hands): void
+    {
+        $this->changes[$from] = ($this->changes[$from] ?? 0.0) + $hands;
+        $this->changes[$before] = ($this->changes[$before] ?? 0.0) - $hands;
+        $this->runs = null;
+    }
+
+    /** @return non-empty-list<array{int, int, float}> the whole night, and what is before and after it */
+    private function runs(): array
+    {
+        ksort($this->changes);
+        $runs = [];
+        [$from, $free] = [PHP_INT_MIN, 0.0];
+        foreach ($this->changes as $step => $hands) {
+            if (abs($hands) > self::NOTHING) {
+                $runs[] = [$from, $step, $free];
+                [$from, $free] = [$step, $free + $hands];
             }
         }
+        $runs[] = [$from, PHP_INT_MAX, $free];
+
+        return $runs;
+    }
+
+    /**
+     * Which run a step is in.
+     *
+     * @param  non-empty-list<array{int, int, float}>  $runs
+     */
+    private static function runAt(array $runs, int $step): int
+    {
+        [$low, $high] = [0, count($runs) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = $runs[$middle][1] > $step ? [$low, $middle] : [$middle + 1, $high];
+        }
+
+        return $low;
+    }
+
+    /** @return array{int, 0|1} the step of a minute, and whether it begins within it */
+    private static function step(float $minute): array
+    {
+        $at = $minute / self::STEP;
+        $step = (int) floor($at + self::NOTHING);
+
+        return [$step, $at - $step > self::NOTHING ? 1 : 0];
     }
 
     /**

@@ -18,8 +18,8 @@ final class Bound
             }
             $shortest = INF;
             foreach ($night->placesFor($one->dish, $lengths, $one) as [$pan, $ring, $most]) {
-                for ($covers = 1; $covers <= min($one->covers, $most); $covers++) {
-                    $shortest = min($shortest, $lengths->of($one->dish, $pan, $ring, $covers)?->whole() ?? INF);
+                for ($covers = 1; $covers <= min($one->covers, $most / $one->grams + 1e-9); $covers++) {
+                    $shortest = min($shortest, $lengths->of($one->dish, $pan, $ring, $covers, $covers * $one->grams)->whole ?? INF);
                 }
             }
             if ($shortest < INF) {

@@ -8,7 +8,7 @@ namespace Velko\Core\Service;
 final readonly class Clash
 {
     /**
-     * @param  'hands'|'ring'|'pan'|'too-big'|'too-soon'  $code
+     * @param  'hands'|'ring'|'pan'|'too-big'|'too-soon'|'behind'  $code  behind: its pan is on already
      * @param  float  $at  min of the night at which it would have to go on
      * @param  list<int>  $firings
      * @param  float  $lateCovers  cover-minutes that come of it

@@ -10,6 +10,12 @@ final readonly class Clashes
     /** So many firings are looked at again, with all there are for each change of each clash: in a full night only its first clashes are offered one. */
     private const MOST_AGAIN = 400;
 
+    /** Of the looking for a better night, for what one change is worth. */
+    private const LOOKED = 0.1;
+
+    /** Tables that are looked at for what would be if their rice were part-cooked. */
+    private const MOST_AHEAD = 3;
+
     /** Less than this is nothing, cover-minutes. */
     private const NOTHING = 1e-6;
 
@@ -20,13 +26,17 @@ final readonly class Clashes
         $this->night = $solved->night;
     }
 
-    /** @return list<Clash> in order of the night */
-    public function all(): array
+    /**
+     * @param  bool  $withOffers  which take as many nights filled again
+     *
+     * @return list<Clash> in order of the night
+     */
+    public function all(bool $withOffers = true): array
     {
         $clashes = [];
         $numbers = array_keys($this->night->firings);
         usort($numbers, fn (int $a, int $b): int => [$this->night->firings[$a]->table, $a] <=> [$this->night->firings[$b]->table, $b]);
-        $offered = max(1, intdiv(self::MOST_AGAIN, max(1, count($numbers))));
+        $offered = ! $withOffers ? 0 : max(1, intdiv(self::MOST_AGAIN, max(1, count($numbers))));
         foreach ($numbers as $firing) {
             if ($this->solved->tableOf($firing) === null || $this->solved->lateOf($firing) > 0.0) {
                 $clashes[] = $this->of($firing, count($clashes) < $offered);
@@ -45,6 +55,9 @@ final readonly class Clashes
         if ($tooBig !== []) {
             return new Clash('too-big', $one->table, [$firing], $late, []);
         }
+        if ($parcels === []) {
+            return new Clash('behind', $one->until(), [$firing], $late, $offered ? $this->offers($firing, 'behind') : []);
+        }
         $alone = $this->aloneOf($parcels);
         $on = $alone === null ? $one->table : $one->until() - $alone->table() + $alone->on;
         $code = $this->code($parcels, $firing, $alone);
@@ -55,17 +68,19 @@ final readonly class Clashes
     /**
      * The first of its parts in a kitchen that has nothing else to do.
      *
-     * @param  list<Parcel>  $parcels
+     * @param  non-empty-list<Parcel>  $parcels
      */
     private function aloneOf(array $parcels): ?Cook
     {
-        return $parcels === [] ? null : (new Solver($this->night, $this->lengths))->place(new Board($this->night), $parcels[0]);
+        $empty = $this->night->with(['running' => [], 'taken' => []]);
+
+        return (new Solver($empty, $this->lengths))->place(new Board($empty), $parcels[0]);
     }
 
     /**
-     * @param  list<Parcel>  $parcels
+     * @param  non-empty-list<Parcel>  $parcels
      *
-     * @return 'hands'|'ring'|'pan'|'too-big'|'too-soon'
+     * @return 'hands'|'ring'|'pan'|'too-soon'
      */
     private function code(array $parcels, int $firing, ?Cook $alone): string
     {
@@ -81,7 +96,7 @@ final readonly class Clashes
         }
         $board = new Board($this->night);
         foreach ($this->solved->cooks as $cook) {
-            if (! isset($cook->serves[$firing])) {
+            if (! isset($cook->serves[$firing]) && ! in_array($cook, $this->night->running, true)) {
                 $board->put($cook);
             }
         }
@@ -99,37 +114,93 @@ final readonly class Clashes
         return $code;
     }
 
-    /** @return list<Offer> that leave less late than there is, or cook more */
+    /** @return list<Offer> that leave less late than there is, or cook more; the best first */
     private function offers(int $firing, string $code): array
     {
         $one = $this->night->firings[$firing];
         $late = $this->solved->lateOf($firing);
-        $changed = static fn (Night $night, Lengths $lengths, ?int $halved = null): Solved => (new Solver($night, $lengths))->solve($halved);
         $largest = $this->largest($one);
-        $solved = array_filter([
-            'more-hands' => $code === 'hands' ? $changed($this->night->with(['hands' => [...$this->night->hands, new HandsThere(0.0, max($this->night->end(), $one->until()), 1)]]), $this->lengths) : null,
-            'other-ring' => $code === 'ring' && $largest !== null ? $changed($this->night->with(['rings' => [...$this->night->rings, Doubled::MORE]]), new Doubled($this->lengths, null, $largest[1])) : null,
-            'other-pan' => $code === 'pan' && $largest !== null ? $changed($this->night->with(['pans' => [...$this->night->pans, Doubled::MORE]]), new Doubled($this->lengths, $largest[0], null)) : null,
-            'later' => $late > 0.0 ? $changed($this->night->with(['firings' => array_replace($this->night->firings, [$firing => new Firing($one->dish, $one->covers, $one->table + ceil($late), $one->early, $one->late, $one->pan, $one->ring, $one->on)])]), $this->lengths) : null,
-            'split' => $one->covers > 1 && ! $one->isPinned() ? $changed($this->night, $this->lengths, $firing) : null,
-            'merge' => $this->night->merge ? null : $changed($this->night->with(['merge' => true]), $this->lengths),
+        $offers = array_filter([
+            $code === 'hands' ? $this->moreHands() : null,
+            $code === 'ring' && $largest !== null ? $this->oneMore(null, $largest[1]) : null,
+            $code === 'pan' && $largest !== null ? $this->oneMore($largest[0], null) : null,
+            $late > 0.0 ? $this->changed('later', ['firings' => $this->but($firing, ['table' => $one->table + ceil($late - self::NOTHING)])], minutes: ceil($late - self::NOTHING)) : null,
+            $code !== 'behind' && $one->covers > 1 && ! $one->isPinned() ? $this->changed('split', ['firings' => $this->but($firing, ['parts' => 2])]) : null,
+            $code !== 'behind' ? $this->aheadNearby($firing) : null,
+            $this->night->merge ? null : $this->changed('merge', ['merge' => true]),
         ]);
-        $offers = [];
-        foreach ($solved as $offered => $after) {
-            if ([$after->coversNotCooked(), round($after->lateCovers(), 6)] < [$this->solved->coversNotCooked(), round($this->solved->lateCovers(), 6)]) {
-                $offers[] = new Offer($offered, $after->lateCovers());
-            }
-        }
         usort($offers, static fn (Offer $a, Offer $b): int => $a->lateAfter <=> $b->lateAfter);
 
         return $offers;
+    }
+
+    /** A pair of hands more for as long as it is needed. */
+    private function moreHands(): ?Offer
+    {
+        $end = max($this->night->end(), ...array_map(static fn (Firing $one): float => $one->until(), array_values($this->night->firings)));
+        $all = (new Solver($this->night->with(['hands' => [...$this->night->hands, new HandsThere($this->night->now, $end, 1)]]), $this->lengths))->solve($this->solved, self::LOOKED);
+        $short = (new Hands($this->night))->short($all->cooks);
+        if ($short === null) {
+            return null;
+        }
+        [$from, $to] = $short;
+
+        return $this->changed('more-hands', ['hands' => [...$this->night->hands, new HandsThere($from, $to, 1)]], from: $from, to: $to);
+    }
+
+    /** It, or one about as early, part-cooked ahead of the service: the one with which least is late. */
+    private function aheadNearby(int $firing): ?Offer
+    {
+        $can = array_filter(array_keys($this->night->firings), fn (int $one): bool => $this->lengths->toOrder($this->night->firings[$one]->dish) !== null && $this->night->open($one) === $this->night->firings[$one]->covers);
+        $far = fn (int $one): float => abs($this->night->firings[$one]->table - $this->night->firings[$firing]->table);
+        usort($can, static fn (int $a, int $b): int => [$far($a), $a] <=> [$far($b), $b]);
+        $best = null;
+        foreach (array_slice($can, 0, self::MOST_AHEAD) as $one) {
+            $offer = $this->changed('ahead', ['firings' => $this->but($one, ['dish' => $this->lengths->toOrder($this->night->firings[$one]->dish)])], firing: $one);
+            $best = $offer !== null && $offer->lateAfter < ($best->lateAfter ?? INF) ? $offer : $best;
+        }
+
+        return $best;
+    }
+
+    /** One more of a pan, or of a ring. */
+    private function oneMore(?int $pan, ?int $ring): ?Offer
+    {
+        $changes = $pan !== null ? ['pans' => [...$this->night->pans, Doubled::MORE]] : ['rings' => [...$this->night->rings, Doubled::MORE]];
+
+        return $this->changed($pan !== null ? 'other-pan' : 'other-ring', $changes, new Doubled($this->lengths, $pan, $ring), like: $pan ?? $ring);
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes  of a firing
+     *
+     * @return array<int, Firing>
+     */
+    private function but(int $firing, array $changes): array
+    {
+        return array_replace($this->night->firings, [$firing => $this->night->firings[$firing]->with($changes)]);
+    }
+
+    /**
+     * An offer, where the night filled again with it is better.
+     *
+     * @param  'more-hands'|'other-pan'|'other-ring'|'later'|'split'|'merge'|'ahead'  $code
+     * @param  array<string, mixed>  $changes  of the night
+     */
+    private function changed(string $code, array $changes, ?Lengths $lengths = null, ?float $from = null, ?float $to = null, ?float $minutes = null, ?int $like = null, ?int $firing = null): ?Offer
+    {
+        $after = (new Solver($this->night->with($changes), $lengths ?? $this->lengths))->solve($this->solved, self::LOOKED);
+
+        return [$after->coversNotCooked(), round($after->lateCovers(), 6)] < [$this->solved->coversNotCooked(), round($this->solved->lateCovers(), 6)]
+            ? new Offer($code, $after->lateCovers(), $after->late(), $from, $to, $minutes, $like, $firing)
+            : null;
     }
 
     /** @return array{int, int}|null the pan and the ring that take most of it */
     private function largest(Firing $one): ?array
     {
         $best = null;
-        $most = 0;
+        $most = 0.0;
         foreach ($this->night->placesFor($one->dish, $this->lengths) as [$pan, $ring, $takes]) {
             if ($takes > $most) {
                 [$most, $best] = [$takes, [$pan, $ring]];

@@ -9,10 +9,12 @@ final readonly class Cook
 {
     /**
      * @param  array<int, int>  $serves  covers by firing
+     * @param  float  $rice  g raw
      * @param  int  $pan  its number
      * @param  float  $on  min of the night
+     * @param  list<int>  $besideOn  a ring for each that its length needs beside its own
      */
-    public function __construct(public array $serves, public int $dish, public int $pan, public int $ring, public float $on, public Length $length) {}
+    public function __construct(public array $serves, public int $dish, public float $rice, public int $pan, public int $ring, public float $on, public Length $length, public array $besideOn = []) {}
 
     public function covers(): int
     {
@@ -32,6 +34,20 @@ final readonly class Cook
     public function table(): float
     {
         return $this->firstLiquid() + $this->length->table;
+    }
+
+    /** @param  list<int>  $rings  a ring for each that its length needs beside its own */
+    public function besideOn(array $rings): self
+    {
+        return new self($this->serves, $this->dish, $this->rice, $this->pan, $this->ring, $this->on, $this->length, $rings);
+    }
+
+    /** @return list<array{int, float, float}> a ring, and from when until when something stands on it beside its pan, min of the night */
+    public function beside(): array
+    {
+        $from = $this->firstLiquid();
+
+        return array_map(static fn (int $ring, array $one): array => [$ring, $from + $one[0], $from + $one[1]], $this->besideOn, array_slice($this->length->besideRings, 0, count($this->besideOn)));
     }
 
     /** @return list<Share> in minutes of the night */

@@ -32,9 +32,14 @@ final readonly class Doubled implements Lengths
         return $places;
     }
 
-    public function of(int $dish, int $pan, int $ring, int $covers): ?Length
+    public function toOrder(int $dish): ?int
     {
-        return $this->lengths->of($dish, $this->pan($pan), $this->ring($ring), $covers);
+        return $this->lengths->toOrder($dish);
+    }
+
+    public function of(int $dish, int $pan, int $ring, int $covers, float $rice): ?Length
+    {
+        return $this->lengths->of($dish, $this->pan($pan), $this->ring($ring), $covers, $rice);
     }
 
     private function pan(int $pan): int

@@ -7,6 +7,9 @@ namespace Velko\Core\Service;
 /** So many covers of a dish for a time at the table. */
 final readonly class Firing
 {
+    /** Of a main, where nobody says, g raw. */
+    public const GRAMS = 80.0;
+
     /**
      * @param  int  $dish  its number among the dishes of the night
      * @param  int  $covers  ≥ 1
@@ -16,6 +19,8 @@ final readonly class Firing
      * @param  int|null  $pan  given by hand, as its number
      * @param  int|null  $ring  likewise
      * @param  float|null  $on  min of the night at which its pan goes on, given by hand
+     * @param  float  $grams  raw rice a cover, over all its sizes, > 0
+     * @param  int  $parts  pans it is cooked in at least, ≥ 1
      */
     public function __construct(
         public int $dish,
@@ -26,7 +31,16 @@ final readonly class Firing
         public ?int $pan = null,
         public ?int $ring = null,
         public ?float $on = null,
+        public float $grams = self::GRAMS,
+        public int $parts = 1,
     ) {}
+
+    /** @param  array<string, mixed>  $changes  by property */
+    public function with(array $changes): self
+    {
+        /** @phpstan-ignore argument.type */
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
 
     /** Whether nothing that was settled by hand speaks against a pan on a ring. */
     public function mayBeAt(int $pan, int $ring): bool

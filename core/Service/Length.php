@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Service;
 
 use Velko\Core\Method\Stirring;
+use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Plan;
 
 /** How long a pan takes and when it needs a hand, as its plan has it: minutes from the first liquid. */
@@ -15,39 +16,77 @@ final readonly class Length
     /** A pan that nobody stirs is looked at all the same, share of a pair of hands (common practice, no single source). */
     private const WATCHED = 0.1;
 
+    /** What is done beside the pan and cannot be done ahead. */
+    public const BESIDE = 'beside';
+
     /** @var list<array{int, int, float}> what it needs of hands, by steps from the one in which it goes on: from, before, share */
     public array $steps;
+
+    /** Minutes from the cold ring to the table. */
+    public float $whole;
+
+    /** Minutes before its pan goes on at which a hand or a ring is needed for it. */
+    public float $lead;
 
     /**
      * @param  float  $on  minute at which the pan goes on, 0 or before
      * @param  float  $off  minute at which it leaves its ring
      * @param  float  $table  minute at which it is eaten
      * @param  list<Share>  $hands
+     * @param  list<array{float, float}>  $besideRings  from and to, for each of which something stands on one more ring beside it
      */
-    public function __construct(public float $on, public float $off, public float $table, public array $hands)
+    public function __construct(public float $on, public float $off, public float $table, public array $hands, public array $besideRings = [])
     {
         $this->steps = self::byStep($on, $hands);
-    }
-
-    public static function of(Plan $plan): self
-    {
-        $method = $plan->ask->method;
-        [$on, $off, $pass] = [$plan->begins(), $plan->pulled->minute(), $plan->readyAtPass()];
-        $finished = $off + $method->finish;
-        $stirred = $method->stirring->share();
-
-        return new self($on, $off, $plan->atTable->minute(), array_values(array_filter([
-            // Turned now and then until it is shiny; stock that comes to the boil is only watched.
-            $plan->ask->isRainedIn() ? new Share($on, 0.0, self::WATCHED, 'watch') : new Share($on, 0.0, Stirring::NowAndThen->share(), 'toast'),
-            new Share(0.0, $off, max(self::WATCHED, $stirred), $stirred > 0.0 ? 'stir' : 'watch'),
-            new Share($off, $finished, 1.0, 'finish'),
-            // Somebody puts it on its plates; a pan that rests waits alone.
-            new Share($pass, min($plan->atTable->minute(), $pass + 1.0), $plan->ask->isPlated() ? 1.0 : self::WATCHED, 'finish'),
-        ], static fn (Share $one): bool => $one->to > $one->from)));
+        $this->whole = $table - $on;
+        $this->lead = max(0.0, $on - min([$on, ...array_map(static fn (Share $one): float => $one->from, $hands), ...array_column($besideRings, 0)]));
     }
 
     /**
-     * The most of its hands in each step that it touches, so that they are there whenever in it they are needed; steps alike in one.
+     * @param  float|null  $on  minute at which its pan goes on, where that is for its base, before its rice
+     * @param  list<Share>  $beside  what is done beside it
+     * @param  list<array{float, float}>  $besideRings  from and to, for each of which something stands on one more ring beside it
+     */
+    public static function of(Plan $plan, ?float $on = null, array $beside = [], array $besideRings = []): self
+    {
+        $rice = $plan->begins();
+        $on = min($rice, $on ?? $rice);
+
+        return new self($on, $plan->pulled->minute(), $plan->atTable->minute(), [...self::shares($plan->ask, $on, $rice, $plan->pulled->minute(), $plan->atTable->minute()), ...$beside], $besideRings);
+    }
+
+    /**
+     * Of a pan that is on already: when it went on, when it comes off and when it is eaten, as it really goes.
+     *
+     * @param  list<array{float, float}>  $besideRings  from and to, for each of which something stands on one more ring beside it
+     */
+    public static function going(Ask $ask, float $on, float $off, float $table, array $besideRings = []): self
+    {
+        return new self($on, $off, $table, self::shares($ask, $on, max($on, 0.0 - $ask->method->toast()), $off, $table), $besideRings);
+    }
+
+    /** @return list<Share> of one pan, one after the other */
+    private static function shares(Ask $ask, float $on, float $rice, float $off, float $table): array
+    {
+        $method = $ask->method;
+        $stirred = $method->stirring->share();
+        $finished = min($table, $off + $method->finish);
+        $pass = min($table, $finished + $method->rest);
+
+        return array_values(array_filter([
+            new Share($on, $rice, Stirring::NowAndThen->share(), 'base'),
+            // Turned now and then until it is shiny; stock that comes to the boil is only watched.
+            $ask->isRainedIn() ? new Share($rice, 0.0, self::WATCHED, 'watch') : new Share($rice, 0.0, Stirring::NowAndThen->share(), 'toast'),
+            new Share(0.0, $off, max(self::WATCHED, $stirred), $stirred > 0.0 ? 'stir' : 'watch'),
+            new Share($off, $finished, 1.0, 'finish'),
+            // Somebody puts it on its plates; a pan that rests waits alone.
+            new Share($pass, min($table, $pass + 1.0), $ask->isPlated() ? 1.0 : self::WATCHED, 'finish'),
+        ], static fn (Share $one): bool => $one->to > $one->from));
+    }
+
+    /**
+     * The most of its hands in each step that it touches, so that they are there whenever in it they are needed, and what is done
+     * beside it; steps alike in one.
      *
      * @param  list<Share>  $hands
      *
@@ -55,12 +94,16 @@ final readonly class Length
      */
     private static function byStep(float $on, array $hands): array
     {
-        $steps = [];
+        $steps = $beside = [];
         foreach ($hands as $one) {
             $last = (int) ceil(($one->to - $on) / Board::STEP - self::NOTHING);
             for ($step = (int) floor(($one->from - $on) / Board::STEP + self::NOTHING); $step < $last; $step++) {
-                $steps[$step] = max($steps[$step] ?? 0.0, $one->share);
+                $steps[$step] = $one->doing === self::BESIDE ? $steps[$step] ?? 0.0 : max($steps[$step] ?? 0.0, $one->share);
+                $beside[$step] = ($beside[$step] ?? 0.0) + ($one->doing === self::BESIDE ? $one->share : 0.0);
             }
+        }
+        foreach ($steps as $step => $share) {
+            $steps[$step] = $share + $beside[$step];
         }
         ksort($steps);
         $pieces = [];
@@ -74,11 +117,5 @@ final readonly class Length
         }
 
         return $pieces;
-    }
-
-    /** Minutes from the cold ring to the table. */
-    public function whole(): float
-    {
-        return $this->table - $this->on;
     }
 }

@@ -8,12 +8,19 @@ namespace Velko\Core\Service;
 interface Lengths
 {
     /**
-     * Every pan a dish may be cooked in, with a ring it may stand on and as many covers as it takes there; the smallest first.
+     * Every pan a dish may be cooked in, with a ring it may stand on and as much rice as it takes there; the smallest first.
      *
-     * @return list<array{int, int, int}> pan, ring, covers
+     * @return list<array{int, int, float}> pan, ring, g raw
      */
     public function places(int $dish): array;
 
-    /** How long so many covers take there; null where no plan of it can be cooked. */
-    public function of(int $dish, int $pan, int $ring, int $covers): ?Length;
+    /** The number of the same dish cooked part-way before the service and finished to order; null where it is not. */
+    public function toOrder(int $dish): ?int;
+
+    /**
+     * How long so many covers take there; null where no plan of it can be cooked.
+     *
+     * @param  float  $rice  g raw, all of them
+     */
+    public function of(int $dish, int $pan, int $ring, int $covers, float $rice): ?Length;
 }

@@ -15,8 +15,30 @@ final readonly class Night
      * @param  float  $wash  min until a pan that was eaten from can go on again
      * @param  bool  $merge  whether firings of one dish may share a pan
      * @param  float  $now  min of the night before which nothing goes on any more
+     * @param  list<Cook>  $running  pans that are on already, or were, as they really go
+     * @param  list<Taken>  $taken  rings that something else stands on
      */
-    public function __construct(public array $firings, public array $pans, public array $rings, public array $hands, public float $wash, public bool $merge = true, public float $now = 0.0) {}
+    public function __construct(public array $firings, public array $pans, public array $rings, public array $hands, public float $wash, public bool $merge = true, public float $now = 0.0, public array $running = [], public array $taken = []) {}
+
+    /** What stands beside the pans that are on has a ring too, as far as there is one. */
+    public function withRingsBeside(): self
+    {
+        $board = new Board($this);
+        $running = [];
+        foreach ($this->running as $cook) {
+            $board->take($cook);
+            $running[] = $cook = $cook->besideOn($board->beside($cook->on, $cook->ring, $cook->length, $cook->besideOn) ?? []);
+            $board->put($cook);
+        }
+
+        return $this->with(['running' => $running]);
+    }
+
+    /** Covers of a firing that are in no pan yet. */
+    public function open(int $firing): int
+    {
+        return max(0, $this->firings[$firing]->covers - array_sum(array_map(static fn (Cook $cook): int => $cook->serves[$firing] ?? 0, $this->running)));
+    }
 
     /** @param  array<string, mixed>  $changes  by property */
     public function with(array $changes): self
@@ -30,7 +52,7 @@ final readonly class Night
      *
      * @param  Firing|null  $pinned  by whom pan or ring was settled
      *
-     * @return list<array{int, int, int}> pan, ring, covers at most
+     * @return list<array{int, int, float}> pan, ring, g raw at most
      */
     public function placesFor(int $dish, Lengths $lengths, ?Firing $pinned = null): array
     {

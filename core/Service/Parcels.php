@@ -9,34 +9,30 @@ final readonly class Parcels
 {
     public function __construct(private Night $night, private Lengths $lengths) {}
 
-    /**
-     * @param  int|null  $halved  a firing that is cooked in two pans though one would take it
-     *
-     * @return array{list<Parcel>, list<int>} and the firings that no pan takes
-     */
-    public function of(?int $halved = null): array
+    /** @return array{list<Parcel>, list<int>} and the firings that no pan takes */
+    public function of(): array
     {
         $parcels = $tooBig = [];
-        foreach ($this->shared($halved) as $together) {
+        foreach ($this->shared() as $together) {
             $first = $this->night->firings[$together[0]];
-            $most = $this->most($first);
-            $covers = array_sum(array_map(fn (int $one): int => $this->night->firings[$one]->covers, $together));
+            $most = (int) floor($this->most($first) / $first->grams + 1e-9);
             if ($most < 1) {
                 array_push($tooBig, ...$together);
             } elseif (count($together) > 1) {
                 $parcels[] = $this->together($together);
             } else {
-                array_push($parcels, ...$this->parts($together[0], $covers, max((int) ceil($covers / $most), $together[0] === $halved ? 2 : 1)));
+                $covers = $this->night->open($together[0]);
+                array_push($parcels, ...$this->parts($together[0], $covers, max((int) ceil($covers / $most), $covers === $first->covers ? $first->parts : 1)));
             }
         }
 
         return [$parcels, $tooBig];
     }
 
-    /** As many covers as the largest pan of a firing takes. */
-    public function most(Firing $one): int
+    /** As much as the largest pan of a firing takes, g raw. */
+    public function most(Firing $one): float
     {
-        $most = 0;
+        $most = 0.0;
         foreach ($this->night->placesFor($one->dish, $this->lengths, $one) as [, , $takes]) {
             $most = max($most, $takes);
         }
@@ -49,15 +45,15 @@ final readonly class Parcels
      *
      * @return list<non-empty-list<int>>
      */
-    private function shared(?int $halved): array
+    private function shared(): array
     {
-        $numbers = array_keys($this->night->firings);
+        $numbers = array_filter(array_keys($this->night->firings), fn (int $one): bool => $this->night->open($one) > 0);
         usort($numbers, fn (int $a, int $b): int => [$this->night->firings[$a]->table, $a] <=> [$this->night->firings[$b]->table, $b]);
         /** @var list<non-empty-list<int>> $groups */
         $groups = [];
         foreach ($numbers as $number) {
             $one = $this->night->firings[$number];
-            $into = $this->night->merge && ! $one->isPinned() && $number !== $halved ? $this->groupFor($one, $groups, $halved) : null;
+            $into = $this->night->merge && self::mayShare($one) ? $this->groupFor($number, $groups) : null;
             $groups = $into === null ? [...$groups, [$number]] : array_map(static fn (array $group, int $at): array => $at === $into ? [...$group, $number] : $group, $groups, array_keys($groups));
         }
 
@@ -65,22 +61,34 @@ final readonly class Parcels
     }
 
     /** @param  list<non-empty-list<int>>  $groups */
-    private function groupFor(Firing $one, array $groups, ?int $halved): ?int
+    private function groupFor(int $number, array $groups): ?int
     {
+        $one = $this->night->firings[$number];
         foreach ($groups as $at => $group) {
             $others = array_map(fn (int $number): Firing => $this->night->firings[$number], $group);
-            if ($others[0]->dish !== $one->dish || $others[0]->isPinned() || in_array($halved, $group, true)) {
+            if ($others[0]->dish !== $one->dish || ! self::mayShare($others[0])) {
                 continue;
             }
             $all = [...$others, $one];
             $from = max(array_map(static fn (Firing $each): float => $each->from(), $all));
             $until = min(array_map(static fn (Firing $each): float => $each->until(), $all));
-            if ($from <= $until && array_sum(array_map(static fn (Firing $each): int => $each->covers, $all)) <= $this->most($one)) {
+            if ($from <= $until && array_sum(array_map($this->rice(...), [...$group, $number])) <= $this->most($one) + 1e-9) {
                 return $at;
             }
         }
 
         return null;
+    }
+
+    private static function mayShare(Firing $one): bool
+    {
+        return ! $one->isPinned() && $one->parts === 1;
+    }
+
+    /** Of a firing, what is in no pan yet, g raw. */
+    private function rice(int $number): float
+    {
+        return $this->night->open($number) * $this->night->firings[$number]->grams;
     }
 
     /** @param  non-empty-list<int>  $numbers */
@@ -91,7 +99,7 @@ final readonly class Parcels
         $until = min(array_map(static fn (Firing $one): float => $one->until(), $firings));
         $table = min($until, max($from, min(array_map(static fn (Firing $one): float => $one->table, $firings))));
 
-        return new Parcel(array_combine($numbers, array_map(static fn (Firing $one): int => $one->covers, $firings)), $firings[0]->dish, $from, $table, $until);
+        return new Parcel(array_combine($numbers, array_map($this->night->open(...), $numbers)), $firings[0]->dish, array_sum(array_map($this->rice(...), $numbers)), $from, $table, $until);
     }
 
     /** @return list<Parcel> */
@@ -103,7 +111,7 @@ final readonly class Parcels
         for ($left = $parts; $left > 0; $left--) {
             $mine = (int) ceil($covers / $left);
             $covers -= $mine;
-            $parcels[] = new Parcel([$number => $mine], $one->dish, $one->from(), $one->table, $one->until(), $one->isPinned() ? $one : null);
+            $parcels[] = new Parcel([$number => $mine], $one->dish, $mine * $one->grams, $one->from(), $one->table, $one->until(), $one->isPinned() ? $one : null);
         }
 
         return $parcels;

@@ -10,13 +10,13 @@ use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Choosing;
 use Velko\Core\Vessel\Pan;
 
-/** Lengths by the planner, each plan worked out when it is first asked for and kept. */
+/** Lengths by the planner, each plan worked out when it is first asked for and kept; each cover has the rice its dish says. */
 final class Planned implements Lengths
 {
-    /** @var array<string, Length|null> by dish, pan, ring and covers */
+    /** @var array<string, Length|null> by dish, pan, ring, covers and rice */
     private array $kept = [];
 
-    /** @var array<int, list<array{int, int, int}>> by dish */
+    /** @var array<int, list<array{int, int, float}>> by dish */
     private array $places = [];
 
     /**
@@ -31,24 +31,26 @@ final class Planned implements Lengths
         return $this->places[$dish] ??= $this->placesOf($this->dishes[$dish]);
     }
 
-    /** @return list<array{int, int, int}> */
+    /** @return list<array{int, int, float}> */
     private function placesOf(Ask $ask): array
     {
         $fit = $ask->family->fit($ask->grain, $ask->target->looseness)->beside($ask->roomOfFood() / $ask->rice());
         $places = [];
         foreach (Choosing::pairs($this->pans, $this->rings, $fit) as [$pan, $ring]) {
-            $most = min(Ask::MOST_COVERS, (int) floor($fit->mostRice($this->pans[$pan]) / $ask->gramsPerCover + 1e-9));
-            if ($most >= 1) {
-                $places[] = [$pan, $ring, $most];
-            }
+            $places[] = [$pan, $ring, $fit->mostRice($this->pans[$pan])];
         }
 
         return $places;
     }
 
-    public function of(int $dish, int $pan, int $ring, int $covers): ?Length
+    public function toOrder(int $dish): null
     {
-        $key = "$dish $pan $ring $covers";
+        return null;
+    }
+
+    public function of(int $dish, int $pan, int $ring, int $covers, float $rice): ?Length
+    {
+        $key = "$dish $pan $ring $covers $rice";
         if (! array_key_exists($key, $this->kept)) {
             $plan = Planner::plan($this->dishes[$dish]->in($this->pans[$pan], $this->rings[$ring])->forCovers($covers));
             $this->kept[$key] = $plan->isPossible() ? Length::of($plan) : null;

@@ -9,7 +9,7 @@ final readonly class Share
 {
     /**
      * @param  float  $share  of one pair of hands, 0 to 1
-     * @param  'toast'|'stir'|'watch'|'finish'  $doing
+     * @param  'base'|'toast'|'stir'|'watch'|'finish'|'beside'  $doing
      */
     public function __construct(public float $from, public float $to, public float $share, public string $doing) {}
 }

@@ -7,6 +7,12 @@ namespace Velko\Core\Service;
 /** A night with every pan in its place, as far as there is one. */
 final readonly class Solved
 {
+    /** A table that will be later than this is worth a warning, min past its window (our estimate). */
+    public const MINDS = 1.0;
+
+    /** And one that is due so soon: what is further off is still put right by itself more often than not, min (as played in the tests). */
+    public const AHEAD = 45.0;
+
     /**
      * @param  list<Cook>  $cooks  in order of the minute at which they go on
      * @param  list<int>  $notCooked  firings
@@ -44,6 +50,20 @@ final readonly class Solved
         }
 
         return $late;
+    }
+
+    /** @return array<int, float> minutes late, by firing; those that are not */
+    public function late(): array
+    {
+        $late = array_map($this->lateOf(...), array_combine(array_keys($this->night->firings), array_keys($this->night->firings)));
+
+        return array_filter($late, static fn (float $minutes): bool => $minutes > 0.0);
+    }
+
+    /** @return list<int> firings that will be late, or are not cooked, soon enough to do something about it now */
+    public function warnings(): array
+    {
+        return array_values(array_filter(array_keys($this->night->firings), fn (int $one): bool => $this->night->firings[$one]->table <= $this->night->now + self::AHEAD && ($this->tableOf($one) === null || $this->lateOf($one) > self::MINDS)));
     }
 
     /** Whether less is wrong with it than with another: fewer covers not cooked, then fewer late, then fewer pans. */

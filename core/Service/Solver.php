@@ -4,42 +4,55 @@ declare(strict_types=1);
 
 namespace Velko\Core\Service;
 
+use ArrayObject;
+use Random\Randomizer;
+use WeakMap;
+
 /**
  * Finds a pan, a ring and a minute for every firing of a night.
  *
- * What was settled by hand goes first, then what is due first; each parcel takes the place at which it is least late, then
- * nearest to its time, then in the smallest pan. What is late is then moved ahead of the others as long as that makes the
- * night better. With and without shared pans, the better of the two. The same night always has the same answer.
+ * Each parcel takes the place at which it is least late, then nearest to its time, then in the smallest pan; {@see Search} finds
+ * the order, and what has to make room. With and without shared pans, the better of the two. The same night always has the same
+ * answer.
  */
 final readonly class Solver
 {
-    /** Nights that are filled to make one better, at most; and parcels that are placed for it. */
-    private const MOST_TRIES = 160;
-
-    private const MOST_PLACED = 2400;
-
     private const NOTHING = 1e-9;
+
+    /** A pan that stood somewhere stays there though its minute has gone by so long ago: a hand is on its way to it, min (our estimate). */
+    private const OVERDUE = 2.0;
 
     private Parcels $parcels;
 
-    /** @var array<int, list<array{int, int, int}>> pan, ring and covers at most, by dish */
+    /** The last minute at which anybody is there. */
+    private float $end;
+
+    /** @var WeakMap<Parcel, ArrayObject<int, Length|false>> how long a parcel takes at each of its places; false where it cannot be cooked there */
+    private WeakMap $known;
+
+    /** @var array<int, list<array{int, int, float}>> pan, ring and g raw at most, by dish */
     private array $places;
 
     public function __construct(private Night $night, private Lengths $lengths)
     {
         $this->parcels = new Parcels($night, $lengths);
+        $this->end = $night->end();
+        $this->known = new WeakMap;
         $dishes = array_unique(array_map(static fn (Firing $one): int => $one->dish, array_values($night->firings)));
         $this->places = array_combine($dishes, array_map(static fn (int $dish): array => $night->placesFor($dish, $lengths), $dishes));
     }
 
-    /** @param  int|null  $halved  a firing that is cooked in two pans though one would take it */
-    public function solve(?int $halved = null): Solved
+    /**
+     * @param  Solved|null  $before  the same night as it was filled before something about it changed: what still can stay stays, as long as nothing better is found
+     * @param  float  $share  of the looking for something better, 0 to 1
+     */
+    public function solve(?Solved $before = null, float $share = 1.0): Solved
     {
-        [$parcels, $tooBig] = $this->parcels->of($halved);
-        $best = $this->improved($parcels, $tooBig);
+        [$parcels, $tooBig] = $this->parcels->of();
+        $best = (new Search($this->night, $this, $parcels, $tooBig, $share))->best($before);
         if ($this->night->merge && array_filter($parcels, static fn (Parcel $one): bool => count($one->serves) > 1) !== [] && ($best->lateCovers() > 0.0 || $best->notCooked !== [])) {
-            [$apart, $tooBig] = (new Parcels($this->night->with(['merge' => false]), $this->lengths))->of($halved);
-            $other = $this->improved($apart, $tooBig);
+            [$apart, $tooBig] = (new Parcels($this->night->with(['merge' => false]), $this->lengths))->of();
+            $other = (new Search($this->night, $this, $apart, $tooBig, $share))->best($before);
             $best = $other->isBetterThan($best) ? $other : $best;
         }
 
@@ -47,50 +60,128 @@ final readonly class Solver
     }
 
     /**
+     * The first minute of the night at which a firing that nobody counted on can be at the table, with all else as it is.
+     *
+     * @param  Firing  $walkIn  of a dish of the night; its time is not looked at
+     *
+     * @return float|null null where it cannot be cooked tonight
+     */
+    public function soonest(Solved $solved, Firing $walkIn): ?float
+    {
+        $asked = $walkIn->with(['table' => $this->night->now, 'early' => 0.0, 'late' => 0.0]);
+        [$parcels, $tooBig] = (new Parcels($this->night->with(['firings' => [$asked], 'running' => []]), $this->lengths))->of();
+        $board = new Board($this->night);
+        foreach ($solved->cooks as $cook) {
+            if (! in_array($cook, $this->night->running, true)) {
+                $board->put($cook);
+            }
+        }
+        $table = $tooBig === [] ? 0.0 : null;
+        foreach ($parcels as $parcel) {
+            $cook = $this->place($board, $parcel);
+            if ($cook === null || $table === null) {
+                return null;
+            }
+            $board->put($cook);
+            $table = max($table, $cook->table());
+        }
+
+        return $table;
+    }
+
+    /**
      * The best place for one more parcel on a board; null where there is none.
      *
      * @param  'hands'|'ring'|'pan'|null  $but  what is not looked at
+     * @param  Randomizer|null  $chance  begins at any of the places, and takes the first at which it is not late, or no later
+     * @param  bool  $soon  as soon as it may in its window, not near to its time
+     * @param  float  $most  min late, more than which is of no use
      */
-    public function place(Board $board, Parcel $parcel, ?string $but = null): ?Cook
+    public function place(Board $board, Parcel $parcel, ?string $but = null, ?Randomizer $chance = null, bool $soon = false, float $most = INF): ?Cook
     {
         $best = null;
-        $least = [INF, INF];
-        $covers = $parcel->covers();
-        foreach ($this->places[$parcel->dish] as [$pan, $ring, $most]) {
-            $length = $most < $covers || $parcel->pinned?->mayBeAt($pan, $ring) === false ? null : $this->lengths->of($parcel->dish, $pan, $ring, $covers);
-            $on = $length === null ? null : $this->minute($board, $parcel, $pan, $ring, $length, $but);
+        $least = [$most + self::NOTHING, INF];
+        $places = $this->placesOf($parcel->dish);
+        $begin = $chance === null || $places === [] ? 0 : $chance->getInt(0, count($places) - 1);
+        for ($i = 0, $count = count($places); $i < $count; $i++) {
+            $at = ($begin + $i) % $count;
+            [$pan, $ring] = $places[$at];
+            $length = $this->length($parcel, $at, $places[$at]);
+            $on = $length === null ? null : $this->minute($board, $parcel, $pan, $ring, $length, $but, $soon, $parcel->until + $least[0]);
             if ($length === null || $on === null) {
                 continue;
             }
-            $cook = new Cook($parcel->serves, $parcel->dish, $pan, $ring, $on, $length);
-            $cost = [max(0.0, $cook->table() - $parcel->until), floor(abs($cook->table() - $parcel->table) / Board::STEP)];
+            $cook = new Cook($parcel->serves, $parcel->dish, $parcel->rice, $pan, $ring, $on, $length, $board->beside($on, $ring, $length) ?? []);
+            $cost = [max(0.0, $cook->table() - $parcel->until), $chance === null ? floor(abs($cook->table() - $parcel->table) / Board::STEP) : 0.0];
             if ($cost < $least) {
                 [$best, $least] = [$cook, $cost];
             }
             if ($cost === [0.0, 0.0]) {
-                break; // no larger pan is any better
+                break; // no other is any better
             }
         }
 
         return $best;
     }
 
+    /** The same place again, where it is still free; else null. What was to be begun beside it by now is taken to be begun. */
+    public function again(Board $board, Parcel $parcel, Cook $cook): ?Cook
+    {
+        foreach ($this->placesOf($parcel->dish) as [$pan, $ring, $most]) {
+            if ($pan === $cook->pan && $ring === $cook->ring && $most >= $parcel->rice - 1e-6 && $parcel->pinned?->mayBeAt($pan, $ring) !== false) {
+                $length = $this->lengths->of($parcel->dish, $pan, $ring, $parcel->covers(), $parcel->rice);
+                $fits = $length !== null && ($parcel->pinned->on ?? $cook->on) === $cook->on && $cook->on >= $this->night->now - self::OVERDUE && $cook->on + $length->whole >= $parcel->from - self::NOTHING;
+
+                return $fits && $board->first($cook->on, $cook->on, $pan, $ring, $length) !== null ? new Cook($parcel->serves, $parcel->dish, $parcel->rice, $pan, $ring, $cook->on, $length, $board->beside($cook->on, $ring, $length, $cook->besideOn) ?? []) : null;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * How long a parcel takes at a place of its dish; null where it is not cooked there.
+     *
+     * @param  array{int, int, float}  $place
+     */
+    private function length(Parcel $parcel, int $at, array $place): ?Length
+    {
+        $known = $this->known[$parcel] ??= new ArrayObject;
+        if (! isset($known[$at])) {
+            [$pan, $ring, $most] = $place;
+            $known[$at] = $most < $parcel->rice - 1e-6 || $parcel->pinned?->mayBeAt($pan, $ring) === false ? false : $this->lengths->of($parcel->dish, $pan, $ring, $parcel->covers(), $parcel->rice) ?? false;
+        }
+
+        return $known[$at] === false ? null : $known[$at];
+    }
+
+    /** @return list<array{int, int, float}> pan, ring and g raw at most */
+    private function placesOf(int $dish): array
+    {
+        return $this->places[$dish] ?? $this->night->placesFor($dish, $this->lengths);
+    }
+
     /**
      * Minute of the night at which a pan goes on: in its window the nearest to its time, else as soon as it may after that.
      *
      * @param  'hands'|'ring'|'pan'|null  $but  what is not looked at
+     * @param  bool  $soon  as soon as it may
+     * @param  float  $by  min of the night, later than which at the table is of no use
      */
-    private function minute(Board $board, Parcel $parcel, int $pan, int $ring, Length $length, ?string $but): ?float
+    private function minute(Board $board, Parcel $parcel, int $pan, int $ring, Length $length, ?string $but, bool $soon, float $by): ?float
     {
         $pinned = $parcel->pinned?->on;
         if ($pinned !== null) {
             // What would be at the table before its window, or was to go on before now, has no place.
-            return $pinned < $this->night->now || $pinned + $length->whole() < $parcel->from - self::NOTHING ? null : $board->first($pinned, $pinned, $pan, $ring, $length, $but);
+            return $pinned < $this->night->now + $length->lead - self::NOTHING || $pinned + $length->whole < $parcel->from - self::NOTHING ? null : $board->first($pinned, $pinned, $pan, $ring, $length, $but);
         }
-        $soonest = ceil(max($this->night->now, $parcel->from - $length->whole()) / Board::STEP - self::NOTHING) * Board::STEP;
-        $wanted = max($soonest, floor(($parcel->table - $length->whole()) / Board::STEP + self::NOTHING) * Board::STEP);
-        $last = floor(($parcel->until - $length->whole()) / Board::STEP + self::NOTHING) * Board::STEP;
-        $end = $this->night->end() - $length->off + $length->on;
+        $soonest = ceil(max($this->night->now + $length->lead, $parcel->from - $length->whole) / Board::STEP - self::NOTHING) * Board::STEP;
+        $wanted = max($soonest, floor(($parcel->table - $length->whole) / Board::STEP + self::NOTHING) * Board::STEP);
+        $last = floor(($parcel->until - $length->whole) / Board::STEP + self::NOTHING) * Board::STEP;
+        $end = min($by - $length->whole + self::NOTHING, $this->end - $length->off + $length->on);
+        if ($soon) {
+            return $board->first($soonest, $end, $pan, $ring, $length, $but);
+        }
         $later = $board->first($wanted, $end, $pan, $ring, $length, $but);
         // Before its time only where that is nearer, or what comes after is late.
         for ($on = $wanted - Board::STEP; $on >= $soonest && ($later === null || $later > $last || $wanted - $on < $later - $wanted); $on -= Board::STEP) {
@@ -100,69 +191,5 @@ final readonly class Solver
         }
 
         return $later;
-    }
-
-    /**
-     * @param  list<Parcel>  $parcels
-     * @param  list<int>  $tooBig
-     */
-    private function improved(array $parcels, array $tooBig): Solved
-    {
-        usort($parcels, static fn (Parcel $a, Parcel $b): int => [$a->pinned === null, $a->until, -$a->covers()] <=> [$b->pinned === null, $b->until, -$b->covers()]);
-        $best = $this->filled($parcels, $tooBig);
-        $most = min(self::MOST_TRIES, intdiv(self::MOST_PLACED, max(1, count($parcels))));
-        for ($tries = 0, $moved = true; $moved && $tries < $most;) {
-            $moved = false;
-            foreach ($parcels as $at => $parcel) {
-                if ($parcel->pinned !== null || ! $this->isWrong($best, $parcel)) {
-                    continue;
-                }
-                for ($to = $at - 1; $to >= 0 && $tries < $most && $parcels[$to]->pinned === null; $to--) {
-                    $other = [...array_slice($parcels, 0, $to), $parcel, ...array_slice($parcels, $to, $at - $to), ...array_slice($parcels, $at + 1)];
-                    $solved = $this->filled($other, $tooBig);
-                    $tries++;
-                    if ($solved->isBetterThan($best)) {
-                        [$best, $parcels, $moved] = [$solved, $other, true];
-                        break 2;
-                    }
-                }
-            }
-        }
-
-        return $best;
-    }
-
-    private function isWrong(Solved $solved, Parcel $parcel): bool
-    {
-        return array_filter(array_keys($parcel->serves), static fn (int $one): bool => $solved->tableOf($one) === null || $solved->lateOf($one) > 0.0) !== [];
-    }
-
-    /**
-     * The night filled parcel by parcel, in this order.
-     *
-     * @param  list<Parcel>  $parcels
-     * @param  list<int>  $tooBig
-     */
-    private function filled(array $parcels, array $tooBig): Solved
-    {
-        $board = new Board($this->night);
-        $cooks = [];
-        $not = $tooBig;
-        foreach ($parcels as $parcel) {
-            $cook = $this->place($board, $parcel);
-            if ($cook === null) {
-                array_push($not, ...array_keys($parcel->serves));
-            } else {
-                $board->put($cook);
-                $cooks[] = $cook;
-            }
-        }
-        // Half a table is no table: what of it has a place is not cooked either.
-        $cooks = array_values(array_filter($cooks, static fn (Cook $cook): bool => array_intersect(array_keys($cook->serves), $not) === []));
-        usort($cooks, static fn (Cook $a, Cook $b): int => [$a->on, $a->ring] <=> [$b->on, $b->ring]);
-        $not = array_values(array_unique($not));
-        sort($not);
-
-        return new Solved($this->night, $cooks, $not);
     }
 }

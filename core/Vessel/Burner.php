@@ -35,8 +35,9 @@ final readonly class Burner
      * @param  non-empty-array<int|string, float>  $net  net power into boiling contents by mark, W
      * @param  float|null  $grate  what a pan stands on, across, cm; null: not measured
      * @param  float|null  $fades  share of its heat that it loses a minute, left alone; null: as such a fire does
+     * @param  array<int|string, float>  $spreads  how well a mark tells what it gives, one standard deviation as a share; what is not in it, as those of such a fire do
      */
-    public function __construct(public float $ring, array $net, public ?float $grate = null, public Fire $fire = Fire::Gas, ?float $fades = null)
+    public function __construct(public float $ring, array $net, public ?float $grate = null, public Fire $fire = Fire::Gas, ?float $fades = null, public array $spreads = [])
     {
         asort($net);
         $this->net = $net;
@@ -56,16 +57,34 @@ final readonly class Burner
         return $rated * $fire->efficiency() * $share;
     }
 
+    /**
+     * How well it is known what it gives on these marks, one standard deviation as a share: as well as on the one that is known worst.
+     *
+     * @param  list<string>  $marks
+     */
+    public function knownTo(array $marks): float
+    {
+        $spreads = array_map(fn (string $mark): float => $this->spreads[$mark] ?? $this->fire->spread(), $marks);
+
+        return $spreads === [] ? $this->fire->spread() : max($spreads);
+    }
+
     /** The same ring giving so many times what its marks say. */
     public function times(float $factor): self
     {
-        return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net), $this->grate, $this->fire, $this->fades);
+        return new self($this->ring, array_map(static fn (float $net): float => $net * $factor, $this->net), $this->grate, $this->fire, $this->fades, $this->spreads);
+    }
+
+    /** The same, with one mark known better, W. */
+    public function withMark(string $mark, float $net): self
+    {
+        return new self($this->ring, array_replace($this->net, [$mark => $net]), $this->grate, $this->fire, $this->fades, $this->spreads);
     }
 
     /** As wide a ring more for as wide a pan more: the same over each square metre. */
     public function wider(float $times): self
     {
-        return new self($this->ring * $times, array_map(static fn (float $net): float => $net * $times ** 2, $this->net), $this->grate === null ? null : $this->grate * $times, $this->fire, $this->fades);
+        return new self($this->ring * $times, array_map(static fn (float $net): float => $net * $times ** 2, $this->net), $this->grate === null ? null : $this->grate * $times, $this->fire, $this->fades, $this->spreads);
     }
 
     /** As it is so many minutes after its first liquid, left alone. */
@@ -83,7 +102,7 @@ final readonly class Burner
             $net[$mark] = $mark === self::OVEN ? $watts : $watts * $left;
         }
 
-        return new self($this->ring, $net, $this->grate, $this->fire, $this->fades);
+        return new self($this->ring, $net, $this->grate, $this->fire, $this->fades, $this->spreads);
     }
 
     /**
@@ -94,7 +113,7 @@ final readonly class Burner
      */
     public function withOven(float $celsius, Pan $pan, float $boiling): self
     {
-        return new self($this->ring, [self::OVEN => $pan->caughtInAnOven($celsius, $boiling)] + $this->net, $this->grate, $this->fire, $this->fades);
+        return new self($this->ring, [self::OVEN => $pan->caughtInAnOven($celsius, $boiling)] + $this->net, $this->grate, $this->fire, $this->fades, $this->spreads);
     }
 
     /** The same marks, known as those of another fire; it fades as it did. */

@@ -22,6 +22,9 @@ final readonly class Fit
     /** Net heat over the floor: a lazy bubble, a pan that must boil out to the rim, a pot that simmers, W/m² (our estimates). */
     public const LAZY_BUBBLE = 15000.0;
 
+    /** What brings a cold portion to the boil in a minute or two, and does not burn it yet, W/m² (our estimate). */
+    public const BOILING_UP = 22000.0;
+
     public const HOT = 20000.0;
 
     public const SIMMER = 12000.0;

@@ -21,7 +21,7 @@ arch('classes of the core are closed')->expect('Velko\Core')->classes()->toBeFin
 
 /** What changes, by name: the pan itself and whoever plays it, and what remembers an answer it has worked out once. */
 const CHANGES = [
-    'Pan\State', 'Pan\Track', 'Pan\Simulation', 'Planning\Cooking', 'Live\Happened', 'Act\Rehearsal',
+    'Pan\State', 'Pan\Track', 'Pan\Simulation', 'Planning\Cooking', 'Learning\Belief', 'Live\Happened', 'Act\Rehearsal',
     'Pan\Crust', 'Pan\FloorPlace', 'Crust\CrustMaking', 'Family\PanRice\PanRicePlanner', 'Family\Families',
     'Service\Board', 'Service\Planned',
 ];
@@ -61,7 +61,7 @@ test('a pan is a vessel, or the number of one', function (): void {
 
 test('whatever writes to the database is called by what it does', function (): void {
     $silent = [];
-    foreach (['Kitchen', 'Exchange', 'People', 'Devices'] as $folder) {
+    foreach (['Kitchen', 'Exchange', 'People', 'Devices', 'Learning', 'Log', 'Service'] as $folder) {
         foreach (sources(dirname(__DIR__, 2)."/app/$folder", 'php') as $file) {
             $writes = preg_match('/DB::transaction|->(save|delete|insert|upsert)\(|::query\(\)->create\(|->update\(\[/', (string) file_get_contents($file)) === 1;
             if ($writes && preg_match('/^(Bring|Delete|Hear|Import|Keep|Open|Put|Send|SetUp|SignIn)/', basename($file)) !== 1) {

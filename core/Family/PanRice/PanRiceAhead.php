@@ -180,6 +180,18 @@ final readonly class PanRiceAhead implements Ahead
         return new CrustNow($this->first / 60, $this->goldAt() / 60, ($this->first + $burnt) / 60, $rows);
     }
 
+    public function scraped(float $off): ?float
+    {
+        if ($this->begun === 0 || $this->crust->legs === [] || $off <= $this->first) {
+            return null;
+        }
+        $rings = $this->ask->crustMaking()->whole->rings([...WholeFloor::cut($this->really(), $off - $this->first), Leg::goesOn()], CrustResult::RINGS);
+        // Of a floor the outer rings are the most.
+        $shares = array_map(static fn (int $ring): float => (2 * $ring + 1) / CrustResult::RINGS ** 2, array_keys($rings));
+
+        return array_sum(array_map(static fn (CrustRing $ring, float $share): float => $share * $ring->middle(), $rings, $shares));
+    }
+
     /**
      * The floor as it was really heated since its crust began: knob and shift as they were said, the last one going on.
      *

@@ -54,6 +54,11 @@ final readonly class RisottoAhead implements Ahead
         return null;
     }
 
+    public function scraped(float $off): null
+    {
+        return null;
+    }
+
     public function from(State $state): Coming
     {
         $dosed = $this->doses->goingOn($state, $this->given, $this->since, $this->most);

@@ -55,8 +55,11 @@ final class RisottoPlanner
         return $plan->with(RisottoChecks::of($plan));
     }
 
+    /** What is finished to order has little time, and is to be hot through. */
     private function lazyBubble(): string
     {
-        return $this->ask->burner->after($this->ask->grain->window->middle() / 2)->nearest($this->ask->heatFor(Fit::LAZY_BUBBLE));
+        return $this->ask->method->partCooked === null
+            ? $this->ask->burner->after($this->ask->grain->window->middle() / 2)->nearest($this->ask->heatFor(Fit::LAZY_BUBBLE))
+            : $this->ask->burner->nearest($this->ask->heatFor(Fit::BOILING_UP));
     }
 }

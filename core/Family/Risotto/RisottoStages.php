@@ -44,7 +44,7 @@ final class RisottoStages
             ...$pours,
             ...$stages->knob(static fn (): Fact => Stages::turn($ask)),
             ...$stages->lid(),
-            $stages->taste(Fact::of('say.taste')),
+            $stages->taste(Fact::of($ask->method->partCooking === null ? 'say.taste' : 'say.taste-part-cooked')),
             ...$stages->offToTable(Fact::of('say.off-with-bite')),
         ]);
     }

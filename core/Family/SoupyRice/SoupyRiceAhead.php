@@ -71,6 +71,11 @@ final readonly class SoupyRiceAhead implements Ahead
         return null;
     }
 
+    public function scraped(float $off): null
+    {
+        return null;
+    }
+
     public function from(State $state): Coming
     {
         $start = clone $state;

@@ -146,7 +146,10 @@ it('keeps the last verdict', function (): void {
     expect($replay->verdict->note)->toBe('good')
         ->and($replay->verdict->asWanted(0.85, Families::named('risotto')->traits()->scale))->toBeTrue()
         ->and($replay->verdict->asWanted(0.45, Families::named('risotto')->traits()->scale))->toBeFalse()
-        ->and((new Verdict(Looseness::Wave, Bite::Mush, ''))->asWanted(0.85, Families::named('risotto')->traits()->scale))->toBeFalse();
+        ->and((new Verdict(Looseness::Wave, Bite::Mush, ''))->asWanted(0.85, Families::named('risotto')->traits()->scale))->toBeFalse()
+        // Stopped ahead of the service its heart is to be hard.
+        ->and((new Verdict(Looseness::Stands, Bite::Crunchy, ''))->asWanted(0.30, Families::named('risotto')->traits()->scale, true))->toBeTrue()
+        ->and((new Verdict(Looseness::Stands, Bite::Right, ''))->asWanted(0.30, Families::named('risotto')->traits()->scale, true))->toBeFalse();
 });
 
 it('is not confused by a stage that the plan does not have', function (): void {

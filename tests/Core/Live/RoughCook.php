@@ -23,6 +23,7 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\Load;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
+use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Rice\Grain;
@@ -80,11 +81,17 @@ final class RoughCook
 
     private ?State $eaten = null;
 
-    /** @param  float  $power  how strong the ring truly is, times what its marks say */
-    public function __construct(private readonly Plan $plan, private readonly float $power, private readonly Hands $hands, int $seed)
+    private readonly Ask $ask;
+
+    /**
+     * @param  float  $power  how strong the ring truly is, times what its marks say
+     * @param  Ask|null  $true  the pan as it truly is, where more than its ring is not as the plan takes it
+     */
+    public function __construct(private readonly Plan $plan, private readonly float $power, private readonly Hands $hands, int $seed, ?Ask $true = null)
     {
         $this->chance = new Randomizer(new Mt19937($seed));
-        $this->cooking = new Cooking($plan->ask->on($plan->ask->burner->times($power))->withMethod(['lid' => []]), [new HeatChange(0.0, $plan->heat[0]->mark)]);
+        $this->ask = $true ?? $plan->ask;
+        $this->cooking = new Cooking($this->ask->on($this->ask->burner->times($power))->withMethod(['lid' => []]), [new HeatChange(0.0, $plan->heat[0]->mark)]);
         $this->true = $this->cooking->start();
         $this->rice = $plan->ask->rice();
         $this->boiling = $plan->ask->conditions()->boiling;
@@ -119,6 +126,12 @@ final class RoughCook
         }
 
         return new Outcome($this->plan, $this->eaten ?? $this->true, $this->eaten !== null, $this->second / 60, $this->beyond, $this->wrong);
+    }
+
+    /** @return list<Touch> what it was told */
+    public function touches(): array
+    {
+        return $this->touches;
     }
 
     private function beforeTheFirstLiquid(): void
@@ -219,7 +232,7 @@ final class RoughCook
     private function taste(Step $step): void
     {
         if ($this->between(0.0, 1.0) >= $this->hands->skipsTaste) {
-            $window = $this->plan->ask->grain->window;
+            $window = $this->ask->grain->window;
             $felt = $this->true->doneness + $this->between(-1.0, 1.0);
             if ($this->hands->signs === 'rightly') {
                 // Who tastes looks at how it falls from the spoon, too.

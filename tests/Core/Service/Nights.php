@@ -19,10 +19,14 @@ final class Nights
     /** No test has more. */
     public const MOST_RINGS = 6;
 
-    /** A stirred pan: three minutes of toasting, so long on the ring, one of finishing, eaten two after that. */
-    public static function stirred(float $minutes, float $share = 1.0): Length
+    /**
+     * A stirred pan: three minutes of toasting, so long on the ring, one of finishing, eaten two after that.
+     *
+     * @param  list<array{float, float}>  $besideRings
+     */
+    public static function stirred(float $minutes, float $share = 1.0, array $besideRings = []): Length
     {
-        return new Length(-3.0, $minutes, $minutes + 3.0, [new Share(-3.0, 0.0, 1.0, 'toast'), new Share(0.0, $minutes, $share, 'stir'), new Share($minutes, $minutes + 1.0, 1.0, 'finish')]);
+        return new Length(-3.0, $minutes, $minutes + 3.0, [new Share(-3.0, 0.0, 1.0, 'toast'), new Share(0.0, $minutes, $share, 'stir'), new Share($minutes, $minutes + 1.0, 1.0, 'finish')], $besideRings);
     }
 
     /**
@@ -42,7 +46,7 @@ final class Nights
                 $places = [];
                 foreach (isset($this->dishes[$dish]) ? $this->most : [] as $pan => $most) {
                     foreach ($most < 1 ? [] : range(0, Nights::MOST_RINGS - 1) as $ring) {
-                        $places[] = [$pan, $ring, $most];
+                        $places[] = [$pan, $ring, Firing::GRAMS * $most];
                     }
                 }
                 usort($places, static fn (array $a, array $b): int => $a[2] <=> $b[2]);
@@ -50,7 +54,12 @@ final class Nights
                 return $places;
             }
 
-            public function of(int $dish, int $pan, int $ring, int $covers): ?Length
+            public function toOrder(int $dish): ?int
+            {
+                return isset($this->dishes[-$dish]) && $dish > 0 ? -$dish : null;
+            }
+
+            public function of(int $dish, int $pan, int $ring, int $covers, float $rice): ?Length
             {
                 return $this->dishes[$dish] ?? null;
             }
@@ -72,7 +81,7 @@ final class Nights
     {
         $chance = new Randomizer(new Mt19937($seed));
         for ($i = 0; $i < $count; $i++) {
-            $dishes = array_map(static fn (): Length => self::stirred($chance->getInt(28, 44) / 2, [1.0, 0.4, 0.1][$chance->getInt(0, 2)]), range(0, 3));
+            $dishes = array_map(static fn (): Length => self::stirred($chance->getInt(28, 44) / 2, [1.0, 0.4, 0.1][$chance->getInt(0, 2)], $chance->getInt(0, 3) === 0 ? [[-8.0, (float) $chance->getInt(-4, 6)], [-2.0, 12.0]] : []), range(0, 3));
             $pans = $chance->getInt(1, 6);
             $rings = $chance->getInt(1, 5);
             $firings = [];

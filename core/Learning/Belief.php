@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Learning;
+
+/**
+ * Several unknown numbers together, normal: what was believed of each before, and measurements that are straight lines of them. Closed form:
+ * precisions add, the mean is solved for (Cholesky).
+ */
+final class Belief
+{
+    /**
+     * @param  array<int, array<int, float>>  $precision
+     * @param  array<int, float>  $pull  precision times mean
+     */
+    private function __construct(private array $precision, private array $pull) {}
+
+    /**
+     * Each about nothing, independent of the others.
+     *
+     * @param  array<int, float>  $spreads  one standard deviation each, > 0
+     */
+    public static function before(array $spreads): self
+    {
+        $precision = [];
+        foreach ($spreads as $i => $spread) {
+            $precision[$i] = array_fill(0, count($spreads), 0.0);
+            $precision[$i][$i] = 1 / $spread ** 2;
+        }
+
+        return new self($precision, array_fill(0, count($spreads), 0.0));
+    }
+
+    /**
+     * A measurement: the sum of the numbers, each times its slope, was found to be so much, give or take one.
+     *
+     * @param  array<int, float>  $slopes
+     * @param  float  $found  in standard deviations of the measurement
+     * @param  float  $weight  0 to 1
+     */
+    public function add(array $slopes, float $found, float $weight = 1.0): void
+    {
+        foreach ($slopes as $i => $a) {
+            if ($a !== 0.0) {
+                $this->pull[$i] += $weight * $a * $found;
+                foreach ($slopes as $j => $b) {
+                    $this->precision[$i][$j] += $weight * $a * $b;
+                }
+            }
+        }
+    }
+
+    /**
+     * All that something else is known by, at places of its own.
+     *
+     * @param  list<int>  $places  by its own
+     * @param  array<int, array<int, float>>  $precision
+     * @param  array<int, float>  $pull
+     */
+    public function join(array $places, array $precision, array $pull): void
+    {
+        foreach ($places as $i => $at) {
+            $this->pull[$at] += $pull[$i];
+            foreach ($places as $j => $other) {
+                $this->precision[$at][$other] += $precision[$i][$j];
+            }
+        }
+    }
+
+    /** @return array<int, float> */
+    public function mean(): array
+    {
+        return self::solve(self::root($this->precision), $this->pull);
+    }
+
+    /** @return array<int, array<int, float>> */
+    public function covariance(): array
+    {
+        $root = self::root($this->precision);
+        $n = count($this->pull);
+
+        return array_map(static fn (int $i): array => self::solve($root, array_replace(array_fill(0, $n, 0.0), [$i => 1.0])), array_keys($this->pull));
+    }
+
+    /**
+     * @param  array<int, array<int, float>>  $matrix  symmetric, positive definite
+     *
+     * @return array<int, array<int, float>> the lower triangle of which it is the square
+     */
+    private static function root(array $matrix): array
+    {
+        $root = [];
+        foreach ($matrix as $i => $row) {
+            $root[$i] = [];
+            for ($j = 0; $j <= $i; $j++) {
+                $sum = $row[$j];
+                for ($k = 0; $k < $j; $k++) {
+                    $sum -= $root[$i][$k] * $root[$j][$k];
+                }
+                $root[$i][$j] = $i === $j ? sqrt($sum) : $sum / $root[$j][$j];
+            }
+        }
+
+        return $root;
+    }
+
+    /**
+     * @param  array<int, array<int, float>>  $root
+     * @param  array<int, float>  $right
+     *
+     * @return array<int, float>
+     */
+    private static function solve(array $root, array $right): array
+    {
+        $n = count($right);
+        $half = $whole = array_fill(0, $n, 0.0);
+        for ($i = 0; $i < $n; $i++) {
+            $sum = $right[$i];
+            for ($k = 0; $k < $i; $k++) {
+                $sum -= $root[$i][$k] * $half[$k];
+            }
+            $half[$i] = $sum / $root[$i][$i];
+        }
+        for ($i = $n - 1; $i >= 0; $i--) {
+            $sum = $half[$i];
+            for ($k = $i + 1; $k < $n; $k++) {
+                $sum -= $root[$k][$i] * $whole[$k];
+            }
+            $whole[$i] = $sum / $root[$i][$i];
+        }
+
+        return $whole;
+    }
+}

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Learning;
+
+use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\StageKind;
+use Velko\Core\Cook\Status;
+use Velko\Core\Cook\Taste;
+use Velko\Core\Cook\Touch;
+use Velko\Core\Live\Estimate;
+use Velko\Core\Live\Happened;
+use Velko\Core\Live\Measured;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Pan\Browning;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ahead;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Vessel\Burner;
+
+/**
+ * What one cook tells of the numbers that no plan knows: each of its weighings, signs, tastes and words of the verdict as a measurement, and
+ * how it would move with each number. Worked out once, at the numbers that explain this cook best (Gauss and Newton on replays of all of it);
+ * near those it is a straight line, and many cooks are added up without being played again.
+ */
+final readonly class Lesson
+{
+    private const LOOKS = 3;
+
+    /** Step of the derivatives, in the logarithm. */
+    private const NUDGE = 0.03;
+
+    /** No number is further off, in the logarithm. */
+    private const FURTHEST = 0.7;
+
+    private const CLOSE = 1e-3;
+
+    /** A floor is no whiter, minutes at 150 °C. */
+    private const WHITE = 1e-3;
+
+    /**
+     * @param  string  $id  of the cook
+     * @param  int  $at  ms since 1970
+     * @param  list<Hidden>  $hidden  what it tells of
+     * @param  list<float>  $near  where it was worked out, by what it tells of
+     * @param  list<float>  $given  what was taken for each, when it was cooked
+     * @param  list<array{float, list<float>, bool}>  $rows  how far off each measurement is there, in standard deviations; how that moves with each; whether it is a word, which says for itself how far it is believed
+     * @param  bool  $weighed  whether any of it rests on the scale
+     */
+    public function __construct(public string $id, public int $at, public array $hidden, public array $near, public array $given, public array $rows, public bool $weighed) {}
+
+    /** @return self|null null for one that never came to the table, or of which nothing was said */
+    public static function of(Cooked $cooked): ?self
+    {
+        if ($cooked->replay->status !== Status::AtTable || $cooked->replay->pours() === []) {
+            return null;
+        }
+        $hidden = [Hidden::ring($cooked->ring), ...array_map(static fn (string $mark): Hidden => Hidden::mark($cooked->ring, $mark), self::marks($cooked)), Hidden::drinking($cooked->rice), Hidden::doneness($cooked->rice)];
+        $ahead = self::ahead($cooked, $cooked->ask);
+        if (self::floor($cooked, $ahead) !== null) {
+            $hidden[] = Hidden::crust($cooked->rice);
+        }
+        $at = array_fill(0, count($hidden), 0.0);
+        $rows = self::rows($cooked, $ahead, $hidden, $at);
+        for ($look = 1; $look < self::LOOKS && $rows !== []; $look++) {
+            $next = self::step($hidden, $at, $rows);
+            $moved = array_sum(array_map(static fn (float $a, float $b): float => abs($a - $b), $next, $at));
+            if ($moved < self::CLOSE) {
+                break;
+            }
+            $at = $next;
+            $rows = self::rows($cooked, $ahead, $hidden, $at);
+        }
+        if ($rows === []) {
+            return null;
+        }
+
+        return new self($cooked->id, $cooked->at, $hidden, $at, array_map(static fn (Hidden $one): float => $one->given($cooked->ask), $hidden), $rows, array_filter($cooked->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== []);
+    }
+
+    /** @return list<string> marks that it stood on */
+    private static function marks(Cooked $cooked): array
+    {
+        $marks = [...array_map(static fn (HeatChange $one): string => $one->mark, $cooked->heat), ...array_map(static fn (Touch $touch): ?string => $touch->mark, $cooked->replay->counted)];
+
+        return array_values(array_unique(array_filter($marks, static fn (?string $mark): bool => $mark !== null && $mark !== Burner::OVEN && isset($cooked->ask->burner->net[$mark]))));
+    }
+
+    /**
+     * @param  list<Hidden>  $hidden
+     * @param  list<float>  $at
+     *
+     * @return list<array{float, list<float>, bool}>
+     */
+    private static function rows(Cooked $cooked, Ahead $ahead, array $hidden, array $at): array
+    {
+        $ask = array_reduce(array_keys($hidden), static fn (Ask $ask, int $i): Ask => $hidden[$i]->in($ask, $at[$i]), $cooked->ask);
+        $here = self::found($cooked, $ahead, $ask);
+        $nudged = [];
+        foreach ($hidden as $i => $one) {
+            // A ring is all of its marks.
+            $nudged[$i] = $one->of === 'ring-power' && $one->mark === null ? null : self::found($cooked, $ahead, $one->in($ask, self::NUDGE));
+        }
+        $rows = [];
+        foreach ($here as $row => $what) {
+            [$miss, $scale] = $what instanceof Word ? $what->told() : [$what, 1.0];
+            $place = static fn (Word|float $one): float => $one instanceof Word ? $one->place() : $one;
+            $slopes = [];
+            foreach ($nudged as $i => $there) {
+                $slopes[$i] = isset($there[$row]) ? $scale * ($place($there[$row]) - $place($what)) / self::NUDGE : 0.0;
+            }
+            foreach ($hidden as $i => $one) {
+                if ($nudged[$i] === null) {
+                    $slopes[$i] = array_sum(array_map(static fn (int $j): float => $hidden[$j]->of === 'ring-power' && $j !== $i ? $slopes[$j] : 0.0, array_keys($hidden)));
+                }
+            }
+            $rows[] = [$miss, array_values($slopes), $what instanceof Word];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What was found in the pan, were these the numbers: how far off, in standard deviations; or the word against what it would be.
+     *
+     * @return list<float|Word>
+     */
+    private static function found(Cooked $cooked, Ahead $ahead, Ask $ask): array
+    {
+        $found = [];
+        $measured = new Measured($ask, $cooked->heat, $cooked->replay);
+        $track = new Track;
+        $run = (new Happened($ask, $cooked->heat, $cooked->replay, new Estimate(1.0)))->run($cooked->at, static function (Touch $touch, State $state) use (&$found, $measured, $track, $ask): void {
+            $miss = $measured->miss($touch, $state, $track);
+            if ($miss !== null) {
+                $found[] = $miss;
+            }
+            if ($touch->taste !== null) {
+                $found[] = new Word($state->doneness, ...[...$touch->taste->range($ask->grain->tooth()), Taste::SPREAD]);
+            }
+        }, $track);
+        $verdict = $cooked->replay->verdict;
+        if ($verdict === null || $run === null) {
+            return $found;
+        }
+        $eaten = $run->end;
+        $looseness = $ask->family->traits()->scale->range($verdict->looseness);
+        $sign = Sign::tryFrom(str_replace(' ', '-', $verdict->looseness->value));
+        if ($looseness !== null && $sign !== null) {
+            $found[] = new Word($eaten->free / $ask->rice(), $looseness[0], $looseness[1], $sign->spread());
+        }
+        $bite = $verdict->bite->range($ask->grain->tooth());
+        if ($bite !== null) {
+            $found[] = new Word($eaten->doneness, $bite[0], $bite[1], Taste::SPREAD);
+        }
+        $floor = self::floor($cooked, self::ahead($cooked, $ask, $ahead));
+        if ($floor !== null && $verdict->crust !== null) {
+            $found[] = new Word(log($floor), ...[...array_map(log(...), $verdict->crust->range()), Browning::SPREAD]);
+        }
+
+        return $found;
+    }
+
+    /** @param  Ahead|null  $alike  on other numbers: its crust is made by the same moves */
+    private static function ahead(Cooked $cooked, Ask $ask, ?Ahead $alike = null): Ahead
+    {
+        return $ask->family->ahead($ask, $cooked->replay, $cooked->heat[0]->mark, [], $alike);
+    }
+
+    /**
+     * How brown its floor came to be, where a crust was made and looked at.
+     *
+     * @return float|null minutes at 150 °C, > 0
+     */
+    private static function floor(Cooked $cooked, Ahead $ahead): ?float
+    {
+        $off = $cooked->replay->minuteOf(StageKind::Off);
+        $browning = $off === null || $cooked->replay->verdict?->crust === null ? null : $ahead->scraped(60 * $off);
+
+        return $browning === null ? null : max(self::WHITE, $browning);
+    }
+
+    /**
+     * Nearer to what explains it best.
+     *
+     * @param  list<Hidden>  $hidden
+     * @param  list<float>  $at
+     * @param  list<array{float, list<float>, bool}>  $rows
+     *
+     * @return list<float>
+     */
+    private static function step(array $hidden, array $at, array $rows): array
+    {
+        $belief = Belief::before(array_map(static fn (Hidden $one): float => $one->spread, $hidden));
+        foreach ($rows as [$miss, $slopes, $isWord]) {
+            $belief->add($slopes, array_sum(array_map(static fn (float $slope, float $x): float => $slope * $x, $slopes, $at)) - $miss, $isWord ? 1.0 : Measured::trusted($miss));
+        }
+
+        return array_values(array_map(static fn (float $one): float => max(-self::FURTHEST, min(self::FURTHEST, $one)), $belief->mean()));
+    }
+}

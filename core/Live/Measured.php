@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Live;
+
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Sign;
+use Velko\Core\Cook\StageKind;
+use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
+use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\Load;
+use Velko\Core\Pan\Simulation;
+use Velko\Core\Pan\State;
+use Velko\Core\Pan\Track;
+use Velko\Core\Planning\Ask;
+use Velko\Core\Rice\Grain;
+use Velko\Core\Water\Steam;
+
+/** What the scale, the eye and the ear found in a pan on the fire, against what it would hold were things as they are thought. */
+final readonly class Measured
+{
+    /** A pan that is no further under the boil than this boils, K. */
+    private const BOILS_WITHIN = 0.3;
+
+    /** A sign that is so many standard deviations off counts a quarter. */
+    private const BELIEVED = 4.0;
+
+    /** "Not yet" said of a sign: the sign's spread, g per g rice. */
+    public const NOT_YET_SPREAD = 0.10;
+
+    private OnTheScale $scale;
+
+    /** @param  non-empty-list<HeatChange>  $heat  as planned */
+    public function __construct(private Ask $ask, private array $heat, private Replay $replay)
+    {
+        $this->scale = new OnTheScale($ask, $replay);
+    }
+
+    /**
+     * How far each measurement is from what such a ring would give, in standard deviations.
+     *
+     * @param  Estimate  $estimate  how strong it is thought to be
+     * @param  float  $until  s
+     *
+     * @return list<array{float, float}> each with the weight it has, 0 to 1
+     */
+    public function misses(Estimate $estimate, float $until): array
+    {
+        $misses = [];
+        $track = $this->ask->family->traits()->turnsAt === Sign::Boils ? new Track : null; // when it came to the boil is looked up in it
+        (new Happened($this->ask, $this->heat, $this->replay, $estimate))->until($until, $track, function (Touch $touch, State $state) use (&$misses, $track): void {
+            $miss = $this->miss($touch, $state, $track);
+            if ($miss !== null) {
+                $misses[] = [$miss, $touch->weighing === null ? self::trusted($miss) : 1.0];
+            }
+        });
+
+        return $misses;
+    }
+
+    /**
+     * How far something that was seen is believed: hardly, where it is far off all that is known of the pan. A sign is
+     * coarse, so one that is many times its spread off was seen or said wrongly.
+     *
+     * @param  float  $miss  in standard deviations
+     *
+     * @return float 0 to 1
+     */
+    public static function trusted(float $miss): float
+    {
+        return 1 / (1 + ($miss / self::BELIEVED) ** 2) ** 2;
+    }
+
+    /**
+     * How far one of them is from what the pan holds then, in standard deviations; null where it measures nothing.
+     *
+     * @param  Track|null  $track  how it got there
+     */
+    public function miss(Touch $touch, State $state, ?Track $track): ?float
+    {
+        $rice = $this->ask->rice();
+        // What is found in the pan tells of the ring only as far as it is known what went in.
+        $poured = $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
+        if ($touch->weighing !== null) {
+            if ($this->scale->isTheTare($touch)) {
+                return null;
+            }
+            [$off, $spread] = $this->scale->off($touch->weighing, $state);
+
+            return -$off / hypot($spread, $poured);
+        }
+        if ($touch->sign === Sign::Boils) {
+            return $this->pastTheBoil($state, $track) / $touch->sign->spread();
+        }
+        $free = $touch->sign?->free($state->drunk, $state->free / $rice, $this->ask->family->traits()->scale);
+        if ($touch->sign !== null && $free !== null) {
+            return ($state->free / $rice - $free) / hypot($touch->sign->spread(), $poured / $rice);
+        }
+        if ($touch->kind === TouchKind::NotYet && $touch->stage !== null) {
+            if ($this->ask->family->traits()->turnsAt === Sign::Boils && ($this->replay->stages[$touch->stage] ?? null)?->kind === StageKind::Heat) {
+                return max(0.0, $this->pastTheBoil($state, $track)) / Sign::Boils->spread(); // the knob is turned when it boils again
+            }
+            $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? null, $state);
+
+            return $sign === null ? null : min(0.0, $state->free - $sign) / hypot(self::NOT_YET_SPREAD * $rice, $poured);
+        }
+
+        return null;
+    }
+
+    /**
+     * How far the heat that went in is past the boil: K still to go, negative; or what has boiled off since it came to the boil, as if
+     * it had warmed. What the open pan gave off while it was only hot is no boiling.
+     */
+    private function pastTheBoil(State $state, ?Track $track): float
+    {
+        $conditions = $this->ask->conditions();
+        $rice = $this->ask->rice();
+        $water = $state->free + $rice * $state->drunk;
+        $capacity = $conditions->metal + Grain::SPECIFIC_HEAT * $rice + Steam::SPECIFIC_HEAT * $water;
+        $cameToIt = $track === null || $state->temperature < $conditions->boiling - self::BOILS_WITHIN ? $water : $track->waterWhenLastBelow($conditions->boiling - self::BOILS_WITHIN, $rice) ?? $water;
+
+        return $state->temperature - $conditions->boiling + max(0.0, $cameToIt - $water) * Steam::LATENT_HEAT / $capacity;
+    }
+
+    /** Free liquid at which the sign that a stage waits for shows, g; null when it waits for none. */
+    public static function signOf(Ask $ask, ?StageKind $kind, State $state): ?float
+    {
+        $rice = $ask->rice();
+        $school = $ask->method->doses;
+
+        return match ($kind) {
+            StageKind::Pour => $state->poured <= $ask->wine ? Sign::WINE_GONE * $rice : ($school === null || is_finite($school->dueAfter()) ? null
+                : $school->dueAt(new Load($rice, $ask->pan->baseArea(), $state->net, $ask->grain, $ask->ladle), $state)),
+            StageKind::Heat => $ask->family->traits()->turnsAt === Sign::GrainsShow ? Grain::gaps($rice, $state->drunk) : null,
+            StageKind::Crust => Simulation::DRY * $rice,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Kitchens;
+use Tests\Core\Learning\Taught;
+use Velko\Core\Learning\Belief;
+use Velko\Core\Learning\Hidden;
+use Velko\Core\Learning\Learned;
+use Velko\Core\Learning\LearnedNumber;
+use Velko\Core\Learning\Lesson;
+use Velko\Core\Learning\Word;
+use Velko\Core\Planning\Planner;
+
+/* What many cooks teach together. */
+
+/** A cook that found a ring so far off its marks, give or take so much: a straight line, nothing to be played. */
+function lessonOf(int $day, float $off, float $spread = 0.05, float $given = 800.0, string $ring = 'ring 3'): Lesson
+{
+    return new Lesson("cook $day", 86_400_000 * $day, [Hidden::ring($ring), Hidden::mark($ring, 'medium')], [0.0, 0.0], [1.0, $given], [[-$off / $spread, [1 / $spread, 1 / $spread], false]], true);
+}
+
+function numberOf(Learned $learned, Hidden $hidden): LearnedNumber
+{
+    return array_values(array_filter($learned->numbers, static fn (LearnedNumber $one): bool => $one->hidden->key() === $hidden->key()))[0];
+}
+
+it('adds up normal beliefs in closed form', function (): void {
+    // By hand: 0 ± 0.2 and a measurement of 0.3 ± 0.1 are 0.3 · 0.04/(0.04 + 0.01) = 0.24, and 1/√(25 + 100) = 0.0894.
+    $belief = Belief::before([0.2]);
+    $belief->add([10.0], 3.0);
+    expect($belief->mean()[0])->toEqualWithDelta(0.24, 1e-12)->and(sqrt($belief->covariance()[0][0]))->toEqualWithDelta(0.0894427, 1e-7);
+    // Of two numbers only the sum was measured: each takes half, and they are known to lean on each other.
+    $both = Belief::before([1.0, 1.0]);
+    $both->add([1.0, 1.0], 3.0);
+    // Precision [[2, 1], [1, 2]], pull [3, 3]: mean [1, 1], covariance [[2, -1], [-1, 2]]/3.
+    expect($both->mean())->toEqualWithDelta([1.0, 1.0], 1e-12)->and($both->covariance())->toEqualWithDelta([[2 / 3, -1 / 3], [-1 / 3, 2 / 3]], 1e-12);
+});
+
+it('reads a word as the range that is called so', function (): void {
+    // Tables of the normal distribution: Φ(0) = 0.5, Φ(1) = 0.841345, Φ(1.96) = 0.975002, Φ(−2.5) = 0.006210.
+    foreach ([[0.0, 0.5], [1.0, 0.841345], [1.96, 0.975002], [-2.5, 0.006210], [INF, 1.0], [-INF, 0.0]] as [$z, $below]) {
+        expect(Word::below($z))->toEqualWithDelta($below, 1e-6);
+    }
+    // In the middle of its range it is not off; beyond its end it is, towards the range; far beyond it was said wrongly, and tells little.
+    $told = static fn (float $thought): array => (new Word($thought, 0.55, 0.75, 0.07))->told();
+    $moves = static fn (float $thought): float => $told($thought)[0] / max(1e-9, $told($thought)[1]);
+    expect($told(0.65)[0])->toEqualWithDelta(0.0, 1e-9)->and($told(0.65)[1])->toBeGreaterThan(0.0)
+        ->and($told(0.85)[0])->toBeGreaterThan(0.5)->and($told(0.45)[0])->toBeLessThan(-0.5)
+        ->and($told(1.6)[0])->toEqualWithDelta(0.0, 0.05)
+        // It would be where the middle is, or not far from it: 0.85 is 0.2 above.
+        ->and($moves(0.85))->toBeGreaterThan(0.05)->toBeLessThan(0.2);
+});
+
+it('comes to what is true, the surer the more cooks, and says between which it lies', function (): void {
+    $cooks = array_map(static fn (int $day): Lesson => lessonOf($day, 0.25 + [0.03, -0.03][$day % 2]), range(0, 11));
+    $mark = Hidden::mark('ring 3', 'medium');
+    $few = numberOf(Learned::from(array_slice($cooks, 0, 2)), $mark);
+    $many = numberOf(Learned::from($cooks), $mark);
+    expect($many->off)->toEqualWithDelta(0.25, 0.01)->and($many->spread)->toBeLessThan($few->spread)->and($many->cooks)->toBe(12)->and($many->given)->toBe(800.0)
+        ->and($many->low())->toBeLessThan(exp(0.25))->and($many->high())->toBeGreaterThan(exp(0.25))
+        // By hand: each lies 0.6 of its 0.05 off, so that their variance is (10 + 12 · 0.36)/(10 + 12) = 0.65 of what was thought; a cook is
+        // 0.65 · 0.05² + 0.04² = 0.0032, twelve are 0.00027; against the prior 0.18² + 0.08² = 0.0388: √(0.0388 · 0.00027/0.03907) = 0.0164.
+        ->and($many->spread)->toEqualWithDelta(0.0164, 0.0005);
+});
+
+it('names the cook that does not fit and keeps it out, whatever the others', function (): void {
+    $cooks = array_map(static fn (int $day): Lesson => lessonOf($day, 0.10), range(0, 7));
+    $number = numberOf(Learned::from([...$cooks, lessonOf(3, -0.55)]), Hidden::ring('ring 3'));
+    expect(array_column($number->outliers, 'cook'))->toBe(['cook 3'])->and($number->outliers[0]['off'])->toBeLessThan(-0.4)->and($number->off)->toBeGreaterThan(0.05)->and($number->cooks)->toBe(8);
+    // Nobody has cooked yet.
+    expect(Learned::from([])->numbers)->toBe([])->and(Learned::from([])->in(Kitchens::ask(), 'ring 3', 'carnaroli'))->toEqual(Kitchens::ask());
+    // Of three nobody can say which is wrong.
+    expect(numberOf(Learned::from([lessonOf(0, 0.1), lessonOf(1, 0.1), lessonOf(2, -0.55)]), Hidden::ring('ring 3'))->outliers)->toBe([]);
+});
+
+it('notices a new jet within five cooks, and learns the ring anew from then on', function (): void {
+    $before = array_map(static fn (int $day): Lesson => lessonOf($day, -0.05), range(0, 5));
+    $mark = Hidden::mark('ring 3', 'medium');
+    $noticed = null;
+    for ($after = 1; $after <= 5 && $noticed === null; $after++) {
+        $number = numberOf(Learned::from([...$before, ...array_map(static fn (int $day): Lesson => lessonOf($day, 0.22), range(6, 5 + $after))]), $mark);
+        $noticed = $number->since === null ? null : $after;
+    }
+    expect($noticed)->toBeLessThanOrEqual(5)->not->toBeNull()->and($number->since)->toBe(6 * 86_400_000)->and($number->off)->toBeGreaterThan(0.15)->and($number->cooks)->toBe($noticed)
+        // One wild cook at the end is none.
+        ->and(numberOf(Learned::from([...$before, lessonOf(6, 0.5)]), $mark)->since)->toBeNull();
+});
+
+it('takes cooks by the numbers of their day: a mark that was measured anew since is not learned twice', function (): void {
+    // The mark gives 1000 W. It was taken for 800 W at first, ln(1000/800) = 0.223; then for 950 W, ln(1000/950) = 0.0513.
+    $cooks = [...array_map(static fn (int $day): Lesson => lessonOf($day, 0.2231, 0.02, 800.0), range(0, 5)), ...array_map(static fn (int $day): Lesson => lessonOf($day, 0.0513, 0.02, 950.0), range(6, 11))];
+    $number = numberOf(Learned::from($cooks), Hidden::mark('ring 3', 'medium'));
+    expect($number->given)->toBe(950.0)->and($number->given * $number->factor())->toEqualWithDelta(1000.0, 10.0)->and($number->since)->toBeNull();
+});
+
+it('learns nothing of a ring from another, and a mark that nobody has used from its ring', function (): void {
+    $cooks = array_map(static fn (int $day): Lesson => lessonOf($day, 0.25), range(0, 7));
+    $learned = Learned::from([...$cooks, lessonOf(8, 0.0, 0.5, 500.0, 'ring 4')]);
+    $ask = Kitchens::ask(net: ['low' => 200.0, 'medium' => 800.0, 'high' => 1600.0]);
+    $known = $learned->in($ask, 'ring 3', 'carnaroli')->burner->net;
+    // Prior 0.18² against 0.08²: five sixths of it are the ring's, the rest is that mark's.
+    expect($known['medium'] / 800.0)->toEqualWithDelta(exp(0.24), 0.03)->and($known['high'] / 1600.0)->toEqualWithDelta(exp(0.24 * 0.0324 / 0.0388), 0.03)
+        ->and($learned->in($ask, 'ring 4', 'carnaroli')->burner->net['medium'] / 800.0)->toEqualWithDelta(1.0, 0.01)
+        ->and($learned->in($ask, 'ring 5', 'carnaroli')->burner->net)->toBe($ask->burner->net);
+});
+
+it('plans with what noisy cooks taught nearer to the truth: a good deal where every other one weighs its pan, a little where none ever does', function (bool $weighs, int $seed, float $share): void {
+    $kitchen = new Taught($seed, $weighs);
+    $lessons = $kitchen->cooks(8);
+    expect(count($lessons))->toBeGreaterThan(5)->and(array_filter($lessons, static fn (Lesson $one): bool => $one->weighed) !== [])->toBe($weighs);
+    $learned = Learned::from($lessons);
+    $usual = $kitchen->usual();
+    $truth = Planner::plan($kitchen->truly($usual))->stock;
+    $off = static fn (float $stock): float => abs($stock / $truth - 1);
+    expect($off(Planner::plan($learned->in($usual, Taught::RING, Taught::RICE))->stock))->toBeLessThan($share * $off(Planner::plan($usual)->stock) + 0.005);
+    $power = numberOf($learned, Hidden::mark(Taught::RING, 'medium'));
+    // Three standard deviations.
+    expect(abs($power->off - $kitchen->true['ring'] - $kitchen->true['mark']))->toBeLessThan(3 * $power->spread);
+})->with([[true, 2, 0.6], [true, 7, 0.6], [false, 2, 1.0], [false, 3, 1.0]]);
