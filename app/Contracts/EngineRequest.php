@@ -80,7 +80,10 @@ abstract class EngineRequest
         $grain = $grain->withWindow(new Window((float) $window[0], (float) $window[1]));
         $drinks = $this->document['rice']['drinks_g_per_g'] ?? null;
 
-        return is_numeric($drinks) ? $grain->drinks((float) $drinks) : $grain;
+        $grain = is_numeric($drinks) ? $grain->drinks((float) $drinks) : $grain;
+        $browns = $this->document['rice']['browns'] ?? null;
+
+        return is_numeric($browns) ? $grain->browningTimes((float) $browns) : $grain;
     }
 
     /** g raw */
@@ -116,8 +119,10 @@ abstract class EngineRequest
         $grate = $this->document['burner']['grate_cm'] ?? null;
         $fire = $this->document['burner']['fuel'] ?? null;
         $fades = $this->document['burner']['fades_percent_per_min'] ?? null;
+        /** @var array<int|string, int|float> $spread */
+        $spread = $this->document['burner']['spread_percent'] ?? [];
 
-        return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net), is_numeric($grate) ? (float) $grate : null, Fire::from(is_string($fire) ? $fire : Fire::Gas->value), is_numeric($fades) ? $fades / 100 : null);
+        return new Burner($this->number('burner/ring_diameter_cm', $usual->ring), array_map(floatval(...), $net), is_numeric($grate) ? (float) $grate : null, Fire::from(is_string($fire) ? $fire : Fire::Gas->value), is_numeric($fades) ? $fades / 100 : null, array_map(static fn (int|float $percent): float => $percent / 100, $spread));
     }
 
     protected function altitude(): float

@@ -16,9 +16,11 @@ use Velko\Core\Method\LidChange;
 use Velko\Core\Method\Method;
 use Velko\Core\Method\Pace;
 use Velko\Core\Method\PanHeat;
+use Velko\Core\Method\PartCooking;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
+use Velko\Core\Pan\PartCooked;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Family;
@@ -58,10 +60,10 @@ final class PlanRequestDocument extends EngineRequest
             'format' => 'velko.plan-request/1',
             'family' => $ask->family->traits()->name,
             'covers' => $ask->covers,
-            'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->window->low, $ask->grain->window->high], ...$ask->grain->measured === null ? [] : ['drinks_g_per_g' => round($ask->grain->measured, 4)]],
+            'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->tooth()->low, $ask->grain->tooth()->high], ...$ask->grain->measured === null ? [] : ['drinks_g_per_g' => round($ask->grain->measured, 4)], ...$ask->grain->browns === 1.0 ? [] : ['browns' => round($ask->grain->browns, 4)]],
             'kitchen' => ['altitude_m' => $ask->place->altitude, 'room_c' => $ask->place->room, 'plates_c' => $ask->place->plates, ...$ask->place->wind > 0.0 ? ['wind_m_s' => $ask->place->wind] : []],
             'pan' => ['base_diameter_cm' => $ask->pan->base, 'rim_diameter_cm' => $ask->pan->rim, 'height_cm' => $ask->pan->height, 'metal_j_per_k' => $ask->pan->metal],
-            'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'grate_cm' => $ask->burner->grate, ...self::fire($ask->burner), 'net_w' => $ask->burner->net],
+            'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'grate_cm' => $ask->burner->grate, ...self::fire($ask->burner), ...$ask->burner->spreads === [] ? [] : ['spread_percent' => array_map(static fn (float $one): float => round(100 * $one, 4), $ask->burner->spreads)], 'net_w' => $ask->burner->net],
             'stock' => $said(['temperature_c' => $ask->stock->temperature, 'salt_percent' => $ask->stock->saltPercent, 'volume_ml' => $ask->stock->given, 'pot_diameter_cm' => $ask->stock->potDiameter, 'held_min' => $ask->stock->held, 'from_water' => FromWaterDocument::of($ask->stock->fromWater)]),
             'extras_g_per_cover' => $ask->extras / $ask->covers,
             'ingredients' => array_values(array_map(self::ingredient(...), $ask->food)),
@@ -100,6 +102,8 @@ final class PlanRequestDocument extends EngineRequest
                 'cover_last_min' => $method->coverLast > 0.0 ? $method->coverLast : null,
                 'cover_from_grains' => $method->coverFromGrains ? true : null,
                 'oven_c' => $method->oven,
+                'part_cooking' => $method->partCooking === null ? null : ['share' => $method->partCooking->share, 'layer_mm' => $method->partCooking->layer],
+                'part_cooked' => $method->partCooked === null ? null : ['doneness_min' => $method->partCooked->doneness, 'drunk_g_per_g' => $method->partCooked->drunk, 'free_g_per_g' => $method->partCooked->free, 'salt_g_per_g' => $method->partCooked->salt, 'temperature_c' => $method->partCooked->temperature],
                 'pan_heat' => $method->panHeat === null ? null : ['hot' => $method->panHeat->hot, 'gentle' => $method->panHeat->gentle],
             ]),
             'target' => ['looseness' => $ask->target->looseness, 'minutes_to_table' => $ask->target->minutesToTable, 'crust' => $ask->target->crust->value, 'salt_percent' => [$ask->seasoning->low, $ask->seasoning->high], 'sodium_most_mg' => $ask->seasoning->sodiumMost],
@@ -129,7 +133,7 @@ final class PlanRequestDocument extends EngineRequest
             $family,
             $covers,
             $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER),
-            $grain,
+            $method->partCooking === null ? $grain : $grain->upTo($method->partCooking->share),
             $pan,
             $burner,
             new Ladle($this->number('ladle_ml', Defaults::LADLE_ML)),
@@ -215,7 +219,42 @@ final class PlanRequestDocument extends EngineRequest
             coverFromGrains: $this->isChosen('cover_from_grains', $traits->driesOut, $family, 'it is not left to dry'),
             baseApart: $this->isChosen('base_apart', $traits->driesOut || ! $traits->inStages, $family, 'its stock goes in in stages'),
             oven: $this->oven($family),
+            partCooked: $this->partCooked($family),
+            partCooking: $this->partCooking($family),
         );
+    }
+
+    private function partCooking(Family $family): ?PartCooking
+    {
+        $said = $this->document['method']['part_cooking'] ?? null;
+        if (! is_array($said)) {
+            return null;
+        }
+        $this->mustBeFed('/method/part_cooking', $family);
+        if (isset($this->document['method']['part_cooked'])) {
+            $this->refuse('/method/part_cooking', 'does not go with /method/part_cooked: what was part-cooked is finished');
+        }
+
+        return new PartCooking((float) $said['share'], (float) $said['layer_mm']);
+    }
+
+    private function partCooked(Family $family): ?PartCooked
+    {
+        $said = $this->document['method']['part_cooked'] ?? null;
+        if (! is_array($said)) {
+            return null;
+        }
+        $this->mustBeFed('/method/part_cooked', $family);
+
+        return new PartCooked((float) $said['doneness_min'], (float) $said['drunk_g_per_g'], (float) $said['free_g_per_g'], (float) $said['salt_g_per_g'], (float) $said['temperature_c']);
+    }
+
+    /** Only what is fed in stages can be stopped and gone on with: a pan rice would have no crust, a stew no broth. */
+    private function mustBeFed(string $path, Family $family): void
+    {
+        if (! $family->traits()->inStages) {
+            $this->refuse($path, "must be left out for {$this->named($family)}: it is cooked in one go");
+        }
     }
 
     private function coverLast(Family $family): float

@@ -40,8 +40,19 @@ final class ServiceDocument
                 'at_min' => self::r($clash->at),
                 'firings' => array_map($name, $clash->firings),
                 'late_cover_min' => self::r($clash->lateCovers),
-                'offers' => array_map(static fn (Offer $offer): array => ['code' => $offer->code, 'late_cover_min_after' => self::r($offer->lateAfter)], $clash->offers),
+                'offers' => array_map(static fn (Offer $offer): array => self::offer($offer, $request), $clash->offers),
             ], (new Clashes($solved, $request->lengths))->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function offer(Offer $offer, ServiceRequestDocument $request): array
+    {
+        $like = $offer->like === null ? null : ($offer->code === 'other-pan' ? $request->pans : $request->rings)[$offer->like];
+
+        return [
+            'code' => $offer->code, 'late_cover_min_after' => self::r($offer->lateAfter),
+            ...array_filter(['from_min' => $offer->from, 'to_min' => $offer->to, 'later_min' => $offer->minutes, 'like' => $like], static fn (mixed $one): bool => $one !== null),
         ];
     }
 

@@ -68,6 +68,7 @@ final readonly class ServiceRequestDocument
             $firings[] = new Firing(
                 (int) array_search($one['dish'], $dishNames, true), (int) $one['covers'], (float) $one['table_min'], (float) ($one['early_min'] ?? self::EARLY_MIN), (float) ($one['late_min'] ?? 0.0),
                 $number('pan', $panNames), $number('ring', $ringNames), isset($one['on_min']) ? (float) $one['on_min'] : null,
+                isset($dishes[(int) array_search($one['dish'], $dishNames, true)]) ? $dishes[(int) array_search($one['dish'], $dishNames, true)]->gramsPerCover : Firing::GRAMS,
             );
         }
         $hands = [];

@@ -8,7 +8,9 @@ use App\Contracts\BadDocument;
 use App\Contracts\PlanRequestDocument;
 use App\Kitchen\CookDocument;
 use App\Kitchen\KeepEvent;
+use App\Kitchen\Photo;
 use App\Models\Cook;
+use App\Models\CookPhoto;
 use App\Models\Plan;
 use App\Models\User;
 use App\Words\Words;
@@ -53,7 +55,21 @@ final class BringCook
             throw BadDocument::at('/id', 'stands twice');
         }
         self::events($cook->setRelation('plan', $plan), $user, self::rows($row['events']));
+        ArchivedNights::serve($cook, $user->kitchen, $row['serves'] ?? []);
+        if (isset($row['photo'])) {
+            self::photo($cook, self::word($row['photo']));
+        }
         self::playBack($cook);
+    }
+
+    /** @throws BadDocument when it is no picture */
+    private static function photo(Cook $cook, string $photo): void
+    {
+        try {
+            CookPhoto::query()->create(['cook_id' => $cook->id, 'kitchen_id' => $cook->kitchen_id, 'jpeg' => Photo::small((string) base64_decode($photo, true))]);
+        } catch (BadDocument $bad) {
+            throw $bad->under('/photo');
+        }
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Kitchen\Thing;
 use App\Models\BoilOffTest;
 use App\Models\DishVersion;
 use App\Models\Kitchen;
+use App\Models\LogLine;
 use App\Models\User;
 use App\People\DeleteKitchen;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +38,7 @@ final class BringKitchen
     public static function into(User $user, array $archive): void
     {
         $kitchen = $user->kitchen;
-        $shelves = ['pans' => $kitchen->pans(), 'burners' => $kitchen->burners(), 'ladles' => $kitchen->ladles(), 'rices' => $kitchen->rices(), 'stocks' => $kitchen->stocks(), 'dishes' => $kitchen->dishes(), 'cooks' => $kitchen->cooks()];
+        $shelves = ['pans' => $kitchen->pans(), 'burners' => $kitchen->burners(), 'ladles' => $kitchen->ladles(), 'rices' => $kitchen->rices(), 'stocks' => $kitchen->stocks(), 'dishes' => $kitchen->dishes(), 'cooks' => $kitchen->cooks(), 'nights' => $kitchen->nights(), 'lines from paper' => LogLine::query()->where('kitchen_id', $kitchen->id)];
         foreach ($shelves as $shelf => $rows) {
             if ($rows->exists()) {
                 throw BadDocument::at('', "goes into an empty kitchen; this one has $shelf already");
@@ -57,6 +58,10 @@ final class BringKitchen
                 self::dish($user, $row, $rices, $stocks, "/dishes/$i");
             }
             $dishes = $kitchen->dishes()->pluck('id', 'name')->all();
+            $kitchen->unsetRelations();
+            ArchivedNights::into($kitchen, self::rows(['nights' => [], ...$archive], 'nights'), ['dish' => $dishes, 'pan' => $pans, 'burner' => $burners]);
+            ArchivedOwn::into($kitchen, self::rows(['own' => [], ...$archive], 'own'), $burners, $rices);
+            ArchivedPaper::into($kitchen, self::rows(['paper' => [], ...$archive], 'paper'), ['dish' => $dishes, 'pan' => $pans, 'burner' => $burners]);
             if (is_int($archive['cooks'] ?? null)) {
                 $kitchen->update(['cooks_to_come' => $archive['cooks']]);
 

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Csv\Csv;
 use Velko\Core\Quantity\Rounding;
 
-/** What is weighed out for a pan, as CSV (RFC 4180, UTF-8, a line of names first). */
+/** What is weighed out for a pan, as CSV. */
 final class IngredientCsv
 {
     private const NAMES = ['ingredient', 'amount', 'unit', 'goes in', 'scales'];
@@ -22,30 +23,18 @@ final class IngredientCsv
     {
         $plan = $working['plan'];
         $rows = [
-            self::NAMES,
             [$working['dish']['rice'], $plan['rice_g'], 'g', 'first', 'with the covers'],
             [$working['dish']['stock'], $plan['side_pot']['make_ml'], 'ml', 'side pot', 'not by multiplying'],
             ...($plan['balance']['wine_ml'] > 0 ? [['wine', $plan['balance']['wine_ml'], 'ml', 'before the stock', 'with the rice']] : []),
             ...array_map(static fn (array $one): array => [$one['name'], $one['amount'], $one['unit'], self::goes($one), $one['per']], $working['mise']),
         ];
 
-        return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::field(...), $row))."\r\n", $rows));
+        return Csv::of(self::NAMES, $rows);
     }
 
     /** @param  array<string, mixed>  $one */
     private static function goes(array $one): string
     {
         return self::GOES[$one['goes']] ?? sprintf('at minute %s', Rounding::plain($one['minute'] ?? 0.0, 1));
-    }
-
-    private static function field(string|int|float $value): string
-    {
-        $text = (string) $value;
-        // A cell that a spreadsheet would take for a formula is shown as the text it is.
-        if (is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) === 1) {
-            $text = "'$text";
-        }
-
-        return preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Burner;
 use App\Models\BurnerSetting;
 use App\Models\Cook;
 use App\Models\CookEvent;
+use App\Models\CookPhoto;
 use App\Models\Dish;
 use App\Models\DishVersion;
 use App\Models\Kitchen;
@@ -71,6 +72,9 @@ final class KitchenArchive
                     'number' => $version->number, 'at' => $version->created_at->toIso8601String(), 'document' => $version->document,
                 ])->all()),
             ])->all()),
+            'nights' => ArchivedNights::of($kitchen),
+            'own' => ArchivedOwn::of($kitchen),
+            'paper' => ArchivedPaper::of($kitchen),
             'cooks' => $kitchen->cooks()->count(),
         ];
     }
@@ -91,8 +95,10 @@ final class KitchenArchive
     private static function cooks(Kitchen $kitchen): iterable
     {
         $names = ['dish' => self::names(Dish::class, $kitchen), 'pan' => self::names(Pan::class, $kitchen), 'burner' => self::names(Burner::class, $kitchen)];
-        foreach (Cook::query()->with(['plan', 'user', 'events.user'])->where('kitchen_id', $kitchen->id)->lazyById(self::AT_ONCE) as $cook) {
+        foreach (Cook::query()->with(['plan', 'user', 'events.user', 'firings.night.firings'])->where('kitchen_id', $kitchen->id)->lazyById(self::AT_ONCE) as $cook) {
             $plan = $cook->plan;
+            $served = ArchivedNights::served($cook, $kitchen);
+            $photo = CookPhoto::query()->where('kitchen_id', $kitchen->id)->find($cook->id);
             yield [
                 'id' => $cook->uuid,
                 'by' => $cook->by(),
@@ -103,6 +109,8 @@ final class KitchenArchive
                 'request' => $plan->requestDocument(),
                 'working' => CookDocument::working($plan->working),
                 'events' => array_values($cook->events->sortBy('id')->map(self::event(...))->all()),
+                ...$served === [] ? [] : ['serves' => $served],
+                ...$photo === null ? [] : ['photo' => base64_encode($photo->jpeg)],
             ];
         }
     }

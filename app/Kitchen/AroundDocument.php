@@ -8,6 +8,7 @@ use App\Words\FactDocument;
 use App\Words\Words;
 use Closure;
 use Velko\Core\Planning\Around\Compared;
+use Velko\Core\Planning\Around\GiveOrTake;
 use Velko\Core\Planning\Around\Swap;
 use Velko\Core\Planning\Around\Swaps;
 use Velko\Core\Planning\Around\WhatIf;
@@ -25,6 +26,7 @@ final class AroundDocument
 
         $words = $asked->words;
         $patience = new Patience;
+        $giveOrTake = $patience->each([static fn (): GiveOrTake => GiveOrTake::of(array_map(static fn (Closure $one): array => $one(), GiveOrTake::each($plan, Station::doubt($asked->dish->rice), Station::ringDoubt($asked->burner, $plan->marks()))))])[0] ?? null;
         $scale = ScaleCurve::rising([$plan, ...$patience->each(ScaleCurve::others($plan))]);
         $whatIf = array_values(array_filter($patience->each(WhatIf::each($plan))));
         $alone = static fn (Closure $swap): Closure => static fn (): array => ['swap' => $swap(), 'take' => null];
@@ -32,11 +34,31 @@ final class AroundDocument
 
         return [
             'format' => 'velko.around/1',
+            'give_or_take' => $giveOrTake === null ? null : self::giveOrTake($giveOrTake, $asked, $plan),
             'scale' => array_map(self::onTheCurve(...), $scale),
             'what_if' => array_map(static fn (Compared $one): array => self::whatIf($one, $words), $whatIf),
             'as_asked' => self::side($plan),
             'swaps' => array_map(static fn (array $one): array => self::swap($plan, $one['swap'], $one['take'], $words), $swaps),
             'left_out' => $patience->leftOut,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function giveOrTake(GiveOrTake $giveOrTake, Asked $asked, Plan $plan): array
+    {
+        $rice = $asked->dish->rice;
+        $marks = array_filter(KitchenDocument::marks($asked->burner), static fn (array $one): bool => in_array($one['mark'], $plan->marks(), true));
+        $worst = array_intersect(['guessed', 'measured', 'pinned', 'learned'], array_column($marks, 'source')); // in order of how little they say
+        $sources = [
+            'ring-power' => array_values($worst)[0] ?? Source::Guessed->value,
+            'drinking' => Source::of(Station::ownOfRice($rice, 'drinking'), $rice->boiled() !== null)->value,
+            'doneness' => Source::of(Station::ownOfRice($rice, 'doneness'), false)->value,
+        ];
+
+        return [
+            'stock_ml' => round($giveOrTake->stock, 1),
+            'pull_min' => round($giveOrTake->pull, 2),
+            'of' => array_map(static fn (string $of, float $stock): array => ['of' => $of, 'stock_ml' => round($stock, 1), 'source' => $sources[$of]], array_keys($giveOrTake->of), $giveOrTake->of),
         ];
     }
 
@@ -48,7 +70,7 @@ final class AroundDocument
         return [
             'covers' => $plan->ask->covers,
             'ml_per_g' => round(($plan->stock + $plan->ask->wine) / $rice, 3),
-            'drunk' => round($plan->atTable->drunk, 3),
+            'drunk' => round($plan->drunkInThePan() / $plan->rice(), 3),
             'boiled_off' => round($plan->atTable->boiledOff / $rice, 3),
             'sauce' => round($plan->looseness(), 3),
         ];

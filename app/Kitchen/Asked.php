@@ -14,6 +14,7 @@ use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Velko\Core\Family\Families;
+use Velko\Core\Method\PartCooking;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Vessel\Choosing;
@@ -49,6 +50,7 @@ final readonly class Asked
         public float $wind,
         public CarbonImmutable $tableAt,
         public Words $words,
+        public Way $way,
     ) {}
 
     /**
@@ -94,8 +96,14 @@ final readonly class Asked
             $document, $kitchen, $dish, $pan, $burner,
             $covers, $starters, $rice, self::word($document['portion']), is_string($heat) ? $heat : null, $panHeat, is_numeric($coverLast) ? (float) $coverLast : 0.0,
             $burner->isOutdoors() ? (float) ($document['wind_m_s'] ?? 0.0) : 0.0,
-            self::moment(self::word($document['table_at']), $document['table_on'] ?? null, $kitchen, $now), $words,
+            self::moment(self::word($document['table_at']), $document['table_on'] ?? null, $kitchen, $now), $words, self::way($document['way'] ?? null, $dish, $kitchen),
         );
+    }
+
+    /** How the dish is cooked part-way; null where it is not. */
+    public function partCooking(): ?PartCooking
+    {
+        return Way::partCooking($this->dish, $this->kitchen);
     }
 
     /** Mains and starters. */
@@ -108,6 +116,17 @@ final readonly class Asked
     public function plan(): Plan
     {
         return Planner::plan(DishAsk::of($this));
+    }
+
+    /** @throws BadDocument where the dish is not cooked part-way */
+    private static function way(mixed $said, Dish $dish, Kitchen $kitchen): Way
+    {
+        $way = Way::tryFrom(self::word($said)) ?? Way::Whole;
+        if ($way !== Way::Whole && Way::partCooking($dish, $kitchen) === null) {
+            throw BadDocument::at('/way', $kitchen->part_cooks ? 'must be whole: this dish does not say how far it is cooked ahead' : 'must be whole: this kitchen cooks nothing part-way');
+        }
+
+        return $way;
     }
 
     /** @param  array<string, mixed>  $document */

@@ -9,6 +9,7 @@ use App\Models\Cook;
 use App\Models\Device;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Velko\Core\Cook\Poured;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
@@ -60,6 +61,8 @@ final class CookDocument
             'forecast' => $self->forecast(),
             'scale' => $self->kept->onTheScale()->document(),
             'devices' => $self->devices(),
+            'photo' => $self->photo(),
+            'night' => $self->night(),
             'hot_holding_c' => $cook->kitchen->hot_holding_c,
             'signs' => array_map(static fn (Sign $sign): string => $sign->value, $self->kept->family()->traits()->signs),
             'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], $self->kept->family()->traits()->scale->words),
@@ -99,9 +102,51 @@ final class CookDocument
                 'track' => $happened['track'] === null ? null : ['min' => $happened['track']['min'], 'free_g' => $happened['track']['free_g']],
                 'looseness' => $happened['at_table']['looseness'] ?? null,
                 'bite' => $happened['at_table']['bite'] ?? null,
+                'late_min' => $self->late(),
             ],
+            'wasted_g' => $self->wasted(),
+            'note' => ($self->replay->verdict->note ?? '') !== '' ? $self->replay->verdict?->note : $self->replay->note ?? '',
             'verdict' => $self->verdict(),
         ];
+    }
+
+    /** The night of which it served a table, a day; null where it served none, or goes on. */
+    private function night(): ?string
+    {
+        return $this->isOver() ? $this->cook->firings->first()?->night->on->format('Y-m-d') : null;
+    }
+
+    private function isOver(): bool
+    {
+        return in_array($this->replay->status, [Status::AtTable, Status::GivenUp], true);
+    }
+
+    /** Its address, another for another photo; null where there is none. */
+    private function photo(): ?string
+    {
+        if (! $this->isOver()) {
+            return null; // there is no plate yet
+        }
+        $sum = DB::table('cook_photos')->where('cook_id', $this->cook->id)->selectRaw('MD5(jpeg) AS sum')->value('sum');
+
+        return is_string($sum) ? "/api/cooks/{$this->cook->uuid}/photo?of=".substr($sum, 0, 8) : null;
+    }
+
+    /** min after the minute that was asked at which it was at the table; null before it is. */
+    private function late(): ?float
+    {
+        $served = $this->replay->touchOf(StageKind::Serve);
+
+        return $served === null ? null : round(($served->at - $this->cook->plan->table_at->getTimestampMs()) / 60_000, 1);
+    }
+
+    /** g that were not eaten; null where nobody said. */
+    private function wasted(): ?float
+    {
+        $plates = $this->working['ask']['covers'] + ($this->working['ask']['starters'] ?? 0);
+        $wasted = $this->replay->verdict?->wasted(array_sum(array_column($this->plan['explain']['plate_g'] ?? [], 'value')) / $plates);
+
+        return $wasted === null ? null : round($wasted, 1);
     }
 
     /** @return array<string, mixed> */
@@ -261,7 +306,11 @@ final class CookDocument
     {
         $verdict = $this->replay->verdict;
 
-        return $verdict === null ? null : ['looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'salt' => $verdict->salt?->value, 'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->kept->family()->traits()->scale)];
+        return $verdict === null ? null : [
+            'looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'salt' => $verdict->salt?->value,
+            'spread_mm' => $verdict->spread, 'crust_covered_percent' => $verdict->covered, 'waste_g' => $verdict->waste, 'waste_plates' => $verdict->wastePlates,
+            'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->kept->family()->traits()->scale, ($this->kept->working['ask']['way'] ?? null) === Way::Ahead->value),
+        ];
     }
 
     private function tableAt(): string

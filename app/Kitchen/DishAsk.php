@@ -7,6 +7,7 @@ namespace App\Kitchen;
 use App\Contracts\FoodDocument;
 use App\Contracts\FromWaterDocument;
 use App\Models\Dish;
+use Carbon\CarbonImmutable;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
@@ -21,6 +22,7 @@ use Velko\Core\Method\PanHeat;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Stirring;
 use Velko\Core\Method\Toasting;
+use Velko\Core\Planning\AheadAndToOrder;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Place;
@@ -44,8 +46,27 @@ final class DishAsk
     {
         $plates = $asked->plates();
         $ask = self::onTheRing($asked, $plates);
+        $whole = $ask->method->oven === null ? $ask : $ask->inOven($ask->method->oven);
+        $part = $asked->way === Way::Whole ? null : Way::partCooking($asked->dish, $asked->kitchen);
 
-        return $ask->method->oven === null ? $ask : $ask->inOven($ask->method->oven);
+        return match (true) {
+            $part === null => $whole,
+            $asked->way === Way::Ahead => (new AheadAndToOrder($whole, $part))->ahead(),
+            default => (new PartCookedDish($whole, $part, self::lastBatch($asked)))->toOrder(),
+        };
+    }
+
+    /** Both halves of what is cooked ahead and finished to order; null where it is cooked in one go. */
+    public static function partCooked(Asked $asked): ?PartCookedDish
+    {
+        $part = $asked->way === Way::Whole ? null : Way::partCooking($asked->dish, $asked->kitchen);
+
+        return $part === null ? null : new PartCookedDish(self::onTheRing($asked, $asked->plates()), $part, self::lastBatch($asked));
+    }
+
+    private static function lastBatch(Asked $asked): ?LastBatch
+    {
+        return $asked->way === Way::ToOrder ? LastBatch::of($asked->dish, $asked->kitchen, CarbonImmutable::now()) : null;
     }
 
     private static function onTheRing(Asked $asked, int $plates): Ask

@@ -14,6 +14,7 @@ use App\Words\Words;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Food\Goes;
+use Velko\Core\Method\PartCooking;
 use Velko\Core\Method\Schools;
 use Velko\Core\Method\Toasting;
 use Velko\Core\Mise\Ready;
@@ -33,12 +34,14 @@ final class DishBody
         'finish_min', 'rest_min', 'rest_covered', 'looseness', 'crust', 'crust_school', 'minutes_to_table', 'finish', 'butter_g_per_80_g',
         'butter_salted', 'butter_c', 'cheese_g_per_80_g', 'garnish', 'sodium_most_mg', 'pace', 'cover', 'wine_percent', 'wine_cooked_off',
         'fat', 'rained_in', 'base_apart', 'oven_c', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g',
+        'part_cooked_share', 'part_cooked_mm',
     ];
 
     /** What a dish that does not say it means: as dishes were written before. */
     private const LEFT_OUT = [
         'pace' => 'medium', 'cover' => 'open', 'wine_percent' => Wine::TABLE, 'wine_cooked_off' => false, 'butter_c' => Defaults::BUTTER_C,
         'fat' => 'oil', 'rained_in' => false, 'base_apart' => false, 'oven_c' => null, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0,
+        'part_cooked_share' => null, 'part_cooked_mm' => PartCooking::LAYER,
     ];
 
     /** @return array<string, mixed> dish-body */
@@ -52,7 +55,7 @@ final class DishBody
                 'per' => $one->per->value, 'goes' => $one->goes->value, 'until' => $one->until?->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
             ])->all()),
             'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
-                ...$one->only(['what', 'takes_min', 'hands_min', 'ahead', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g']), 'ready' => $one->ready->value,
+                ...$one->only(['what', 'takes_min', 'hands_min', 'ahead', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'on_ring']), 'ready' => $one->ready->value,
             ])->all()),
         ];
     }
@@ -158,7 +161,7 @@ final class DishBody
             if ($one['ready'] === Ready::Table->value && ($one['drinks_ml_per_80_g'] ?? 0) > 0) {
                 throw BadDocument::at("/dish/side_work/$position/drinks_ml_per_80_g", 'must be 0: what is ready by the table carries no stock into the pan');
             }
-            $works[] = [...$one, 'needs' => $needs, 'drinks_ml_per_80_g' => $one['drinks_ml_per_80_g'] ?? 0, 'gives_ml_per_80_g' => $one['gives_ml_per_80_g'] ?? 0, 'position' => $position];
+            $works[] = [...$one, 'needs' => $needs, 'drinks_ml_per_80_g' => $one['drinks_ml_per_80_g'] ?? 0, 'gives_ml_per_80_g' => $one['gives_ml_per_80_g'] ?? 0, 'on_ring' => $one['on_ring'] ?? false, 'position' => $position];
         }
 
         return [$ingredients, $works];

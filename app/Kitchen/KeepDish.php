@@ -179,6 +179,7 @@ final class KeepDish
                 ...$dish->only(['doses', 'stirring', 'sealed', 'finish_min', 'rest_min', 'rest_covered', 'toast', 'pace', 'fat', 'rained_in', 'base_apart', 'two_pours', 'finish_on_the_heat', 'rinsed', 'soak_min']),
                 'crust' => $dish->crust_school,
                 ...$dish->oven_c === null ? [] : ['oven_c' => $dish->oven_c],
+                ...$dish->part_cooked_share === null ? [] : ['part_cooking' => ['share' => $dish->part_cooked_share, 'layer_mm' => $dish->part_cooked_mm]],
             ],
             'target' => $dish->only(['looseness', 'minutes_to_table', 'crust']),
         ];
@@ -189,6 +190,7 @@ final class KeepDish
     {
         return match ($path) {
             '/method/crust' => 'crust_school',
+            '/method/part_cooking' => 'part_cooked_share',
             default => basename($path),
         };
     }

@@ -8,6 +8,7 @@ use App\Contracts\PlanRequestDocument;
 use App\Models\Cook;
 use App\Models\CookEvent;
 use App\Words\FactDocument;
+use Velko\Core\Act\Run;
 use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Sign;
@@ -19,7 +20,9 @@ use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Verdict;
 use Velko\Core\Cook\Weighing;
 use Velko\Core\Family\Families;
+use Velko\Core\Live\Estimating;
 use Velko\Core\Live\Forecast;
+use Velko\Core\Live\Happened;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Planning\Ask;
@@ -71,10 +74,28 @@ final class KeptCook
         return Forecast::of($this->ask(), $this->heat(), $this->replay, $now);
     }
 
+    /** @param  int  $now  ms since 1970 */
+    public function happened(int $now): ?Run
+    {
+        return (new Happened($this->ask(), $this->heat(), $this->replay, Estimating::of($this->ask(), $this->heat(), $this->replay)))->run($now);
+    }
+
     /** What a weighing of its pan takes off. */
     public function onTheScale(): OnTheScale
     {
         return new OnTheScale($this->cook, $this->replay, $this->ask());
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload  cook-event
+     *
+     * @return array{spread: float|null, covered: float|null, waste: float|null, wastePlates: int|null}
+     */
+    private static function measuredOnThePlate(array $payload): array
+    {
+        $number = static fn (string $field): ?float => isset($payload[$field]) ? (float) $payload[$field] : null;
+
+        return ['spread' => $number('spread_mm'), 'covered' => $number('crust_covered_percent'), 'waste' => $number('waste_g'), 'wastePlates' => $payload['waste_plates'] ?? null];
     }
 
     private static function read(CookEvent $event): Touch
@@ -93,7 +114,7 @@ final class KeptCook
             $payload['stage'] ?? null,
             isset($payload['volume_ml']) ? (float) $payload['volume_ml'] : null,
             $payload['event'] ?? null,
-            $kind === TouchKind::Verdict ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null, isset($payload['salt']) ? SaltTaste::from($payload['salt']) : null) : null,
+            $kind === TouchKind::Verdict ? new Verdict(Looseness::from($payload['looseness']), Bite::from($payload['bite']), $payload['note'] ?? '', isset($payload['crust']) ? Browning::from($payload['crust']) : null, isset($payload['salt']) ? SaltTaste::from($payload['salt']) : null, ...self::measuredOnThePlate($payload)) : null,
             $payload['mark'] ?? $payload['setting'] ?? null,
             $payload['on'] ?? null,
             $payload['water'] ?? false,

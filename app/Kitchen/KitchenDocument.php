@@ -67,6 +67,7 @@ final class KitchenDocument
                 ...$dish->only(['id', 'name', 'family', 'grams_main', 'grams_starter', 'doses', 'looseness']),
                 'rice' => (new Words)->say(Variety::from($dish->rice->variety)->fact()),
                 'stock' => $dish->stock->name,
+                'part_cooked' => Way::partCooking($dish, $kitchen) !== null,
             ])->values()->all(),
         ];
     }
@@ -115,7 +116,7 @@ final class KitchenDocument
             ...$burner->only(['id', 'name', 'ring_cm', 'grate_cm', 'fuel', 'fades_percent_per_min', 'rated_w']),
             'outdoors' => $burner->isOutdoors(),
             'settings' => array_values($burner->settings->map(static fn (BurnerSetting $setting): array => [
-                'mark' => $setting->mark, 'share' => $setting->share, 'net_w' => Station::netPowerAt($burner, $setting), 'measured' => $setting->net_w !== null,
+                'mark' => $setting->mark, 'share' => $setting->share, 'net_w' => Station::givenNet($burner, $setting), 'measured' => $setting->net_w !== null, 'own_w' => Station::ownNet($burner, $setting)?->value, 'source' => self::sourceOf($burner, $setting)->value,
             ])->all()),
             'tests' => array_values($burner->tests->take(self::TESTS_SHOWN)->map(static fn (BoilOffTest $test): array => [
                 'mark' => $test->mark, 'pan' => $test->pan->name, 'net_w' => $test->net_w, 'spread_w' => $test->spread_w,
@@ -133,7 +134,7 @@ final class KitchenDocument
     /** @return array<string, mixed> */
     private static function rice(Rice $rice): array
     {
-        $grain = Station::grain($rice);
+        $grain = Station::packet($rice);
 
         return [
             ...$rice->only(['id', 'name', 'variety', 'grams_per_cup']),
@@ -141,6 +142,7 @@ final class KitchenDocument
             'window_min' => [$grain->window->low, $grain->window->high],
             'own_window' => $rice->window_low !== null,
             'boiled' => $rice->boiled(),
+            'own' => array_map(static fn (string $of): ?float => Station::ownOfRice($rice, $of)?->value, ['drinks_g_per_g' => 'drinking', 'done_min' => 'doneness']),
             'dishes' => $rice->dishes->pluck('name')->sort()->values()->all(),
         ];
     }
@@ -184,13 +186,20 @@ final class KitchenDocument
         ];
     }
 
-    /** @return list<array{mark: string, net_w: float, measured: bool}> */
+    /** Where what a mark gives comes from. */
+    private static function sourceOf(Burner $burner, BurnerSetting $setting): Source
+    {
+        return Source::of(Station::ownNet($burner, $setting), $setting->net_w !== null);
+    }
+
+    /** @return list<array{mark: string, net_w: float, measured: bool, source: string}> */
     public static function marks(Burner $burner): array
     {
         return array_values($burner->settings->map(static fn (BurnerSetting $setting): array => [
             'mark' => $setting->mark,
             'net_w' => Station::netPowerAt($burner, $setting),
             'measured' => $setting->net_w !== null,
+            'source' => self::sourceOf($burner, $setting)->value,
         ])->all());
     }
 }

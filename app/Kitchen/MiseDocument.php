@@ -24,6 +24,37 @@ use Velko\Core\Safety\Served;
 /** The parts of velko.working/1 about everything besides rice and stock. */
 final class MiseDocument
 {
+    /** @return array<int, Ingredient> what goes in now, by its place on the dish */
+    public static function goingIn(Asked $asked): array
+    {
+        return array_filter(self::ingredients($asked->dish), static fn (Ingredient $one): bool => $asked->way->takes($asked->partCooking(), Station::grain($asked->dish->rice)->window, $one));
+    }
+
+    /**
+     * @param  float  $rice  g raw in the pan
+     *
+     * @return list<SideWork> what is done beside it now
+     */
+    public static function beside(Asked $asked, float $rice): array
+    {
+        return self::leftOut(self::works($asked->dish, $rice), $asked->way->does(...));
+    }
+
+    /**
+     * What is left of some works: what one needs of those that are not there is there already.
+     *
+     * @param  list<SideWork>  $works
+     * @param  callable(SideWork): bool  $stays
+     *
+     * @return list<SideWork>
+     */
+    private static function leftOut(array $works, callable $stays): array
+    {
+        $places = array_flip(array_keys(array_filter($works, $stays)));
+
+        return array_map(static fn (int $at): SideWork => $works[$at]->needing($places[$works[$at]->needs] ?? null), array_keys($places));
+    }
+
     /** @return list<Ingredient> */
     public static function ingredients(Dish $dish): array
     {
@@ -31,9 +62,9 @@ final class MiseDocument
     }
 
     /** @return list<array<string, mixed>> in the order in which they are used, what is beaten in at the end last */
-    public static function mise(Dish $dish, Plan $plan, Words $words): array
+    public static function mise(Asked $asked, Plan $plan, Words $words): array
     {
-        return [...self::written($dish, $plan, $words), ...self::finish($plan, $words), ...self::salt($plan, $words)];
+        return [...self::written($asked, $plan, $words), ...self::finish($plan, $words), ...$asked->way === Way::Ahead ? [] : self::salt($plan, $words)];
     }
 
     /** @return list<array<string, mixed>> what it is seasoned with */
@@ -57,17 +88,17 @@ final class MiseDocument
     }
 
     /** @return list<array<string, mixed>> */
-    private static function written(Dish $dish, Plan $plan, Words $words): array
+    private static function written(Asked $asked, Plan $plan, Words $words): array
     {
-        return array_map(static fn (Ingredient $one): array => [
+        return array_values(array_map(static fn (Ingredient $one): array => [
             'name' => $one->name,
-            'amount' => Amount::rounded($one->for($plan->rice(), $dish->grams_main, $plan->ask->covers, $plan->ask->pan->baseArea()), $one->unit),
+            'amount' => Amount::rounded($one->for($plan->rice(), $asked->dish->grams_main, $plan->ask->covers, $plan->ask->pan->baseArea()), $one->unit),
             'unit' => $one->unit,
             'goes' => $one->goes->value,
             'minute' => $one->minute,
             'per' => $words->say($one->scales->fact()),
             'scales' => $one->scales->value,
-        ], self::ingredients($dish));
+        ], self::goingIn($asked)));
     }
 
     /**
@@ -79,7 +110,7 @@ final class MiseDocument
     {
         $mains = $rice / DishAsk::TO_G;
 
-        return array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead, $one->needs, $one->drinks_ml_per_80_g * $mains, $one->gives_ml_per_80_g * $mains))->all());
+        return array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead, $one->needs, $one->drinks_ml_per_80_g * $mains, $one->gives_ml_per_80_g * $mains, $one->on_ring))->all());
     }
 
     /**
@@ -87,9 +118,9 @@ final class MiseDocument
      *
      * @return list<array<string, mixed>> in order of the start
      */
-    public static function prep(Dish $dish, Plan $plan, ?SideWork $apart, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
+    public static function prep(Asked $asked, Plan $plan, ?SideWork $apart, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
     {
-        $works = [...self::works($dish, $plan->rice()), ...$apart === null ? [] : [$apart]];
+        $works = [...self::beside($asked, $plan->rice()), ...$apart === null ? [] : [$apart]];
         $at = static fn (float $minute): CarbonImmutable => $firstLiquid->addSeconds((int) round(60 * $minute));
 
         return array_map(static fn (array $one): array => [
@@ -105,6 +136,7 @@ final class MiseDocument
             'takes_min' => $one['work']->takes,
             'hands_min' => $one['work']->hands,
             'ahead' => $one['work']->ahead,
+            'on_ring' => $one['work']->onRing,
             'late' => ! $one['work']->ahead && $at($one['start'])->lessThan($now),
         ], Preparation::of($plan, $works));
     }

@@ -6,6 +6,7 @@ namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
 use App\Models\Cook;
+use App\Models\Firing;
 use App\Models\Plan;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -15,16 +16,21 @@ use Illuminate\Support\Facades\DB;
 /** Starts a cook from a worked-out pan; the same id twice is one cook. */
 final class PutOnTheFire
 {
-    /** @throws BadDocument when the pan cannot hold it at all */
-    public static function once(string $uuid, Asked $asked, User $user, CarbonImmutable $now): Cook
+    /**
+     * @param  list<array{firing: int, covers: int}>  $serves  of a night
+     *
+     * @throws BadDocument when the pan cannot hold it at all, or it serves no firing of this kitchen
+     */
+    public static function once(string $uuid, Asked $asked, User $user, CarbonImmutable $now, array $serves = []): Cook
     {
         $known = self::known($uuid);
         if ($known !== null) {
             return $known;
         }
+        $firings = self::firings($serves, $asked);
         $working = WorkOut::of($asked, $now)->mustBePossible();
         try {
-            $cook = DB::transaction(static function () use ($uuid, $asked, $user, $working): Cook {
+            $cook = DB::transaction(static function () use ($uuid, $asked, $user, $working, $firings): Cook {
                 $plan = Plan::query()->create([
                     'kitchen_id' => $user->kitchen_id,
                     'dish_id' => $asked->dish->id,
@@ -35,7 +41,10 @@ final class PutOnTheFire
                     'table_at' => $asked->tableAt->utc(),
                 ]);
 
-                return Cook::query()->create(['uuid' => $uuid, 'kitchen_id' => $user->kitchen_id, 'plan_id' => $plan->id, 'user_id' => $user->says()->id, 'table_at' => $plan->table_at]);
+                $cook = Cook::query()->create(['uuid' => $uuid, 'kitchen_id' => $user->kitchen_id, 'plan_id' => $plan->id, 'user_id' => $user->says()->id, 'table_at' => $plan->table_at]);
+                $cook->firings()->attach($firings);
+
+                return $cook;
             }, attempts: 3);
         } catch (UniqueConstraintViolationException) {
             // Another request with the same id came first; or another kitchen has it, and then it is not ours to see.
@@ -43,6 +52,27 @@ final class PutOnTheFire
         }
 
         return $cook->load(Cook::WHOLE);
+    }
+
+    /**
+     * @param  list<array{firing: int, covers: int}>  $serves
+     *
+     * @return array<int, array{covers: int}>
+     *
+     * @throws BadDocument
+     */
+    private static function firings(array $serves, Asked $asked): array
+    {
+        $firings = [];
+        foreach ($serves as $at => $one) {
+            $firing = Firing::query()->where('kitchen_id', $asked->kitchen->id)->find($one['firing']);
+            if ($firing?->dish_id !== $asked->dish->id) {
+                throw BadDocument::at("/serves/$at/firing", 'there is no such firing of this dish in this kitchen');
+            }
+            $firings[$firing->id] = ['covers' => $one['covers']];
+        }
+
+        return $firings;
     }
 
     private static function known(string $uuid): ?Cook

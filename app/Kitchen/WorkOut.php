@@ -36,6 +36,8 @@ final readonly class WorkOut
     /** @var list<Warning> of the pan, the plate and the work beside it */
     private array $warnings;
 
+    private ?PartCookedDish $part;
+
     private function __construct(
         private Asked $asked,
         private CarbonImmutable $now,
@@ -44,7 +46,8 @@ final readonly class WorkOut
         $this->words = $asked->words;
         $this->course = self::course($asked, $plan);
         $this->served = MiseDocument::served($asked->dish);
-        $this->prep = MiseDocument::prep($asked->dish, $plan, $this->course->apart(), $this->firstLiquidAt(), $now, $this->words);
+        $this->prep = MiseDocument::prep($asked, $plan, $this->course->apart(), $this->firstLiquidAt(), $now, $this->words);
+        $this->part = DishAsk::partCooked($asked);
         $this->warnings = $this->warnings();
     }
 
@@ -82,7 +85,7 @@ final readonly class WorkOut
             'format' => 'velko.working/1',
             'ask' => $asked->document,
             'dish' => [
-                'name' => $asked->dish->name,
+                'name' => $this->words->say($asked->way->named($asked->dish->name)),
                 'family' => $ask->family->traits()->name,
                 'rice' => $this->words->say(Variety::from($asked->dish->rice->variety)->fact()),
                 'stock' => $asked->dish->stock->name,
@@ -101,9 +104,10 @@ final readonly class WorkOut
             'empty_within_min' => Course::EMPTIED_WITHIN,
             'offers' => $this->offers(),
             'batches' => (new OtherPans($asked, $this->plan))->batches(),
-            'mise' => MiseDocument::mise($asked->dish, $this->plan, $this->words),
+            'mise' => MiseDocument::mise($asked, $this->plan, $this->words),
             'prep' => $this->prep,
             'served' => MiseDocument::servedDocument($this->served),
+            'part_cooked' => $this->part?->document(Station::temperatures($asked->kitchen)),
             'cautions' => $this->words->all($cautions),
             'cautions_facts' => FactDocument::all($cautions),
             'plan' => PlanDocument::of($this->plan->with($this->warnings), DishAsk::assumed(), $this->words, $this->course->stages()),
@@ -133,6 +137,7 @@ final readonly class WorkOut
 
         return [
             ...Checks::of($this->served),
+            ...$this->asked->way === Way::Ahead ? $this->part?->warnings(Station::temperatures($this->asked->kitchen)) ?? [] : [],
             ...$this->plan->isPossible() ? (new OnTheFire($this->asked, $this->begin(), $this->now))->warnings() : [],
             ...array_map(static fn (array $one): Warning => new Warning('not-ready', ['what' => $one['what'], 'takes' => Duration::ofMinutes($one['takes_min'])], Fact::of('fix.later-or-ahead')), array_slice(array_values($late), 0, 1)),
             ...$this->plan->warnings,
@@ -155,7 +160,7 @@ final readonly class WorkOut
     /** The plan's steps from the cold pan to the plate. */
     public static function course(Asked $asked, Plan $plan): Course
     {
-        return new Course($plan, MiseDocument::ingredients($asked->dish), $asked->dish->grams_main, MiseDocument::works($asked->dish, $plan->rice()), $asked->kitchen->poultry_c);
+        return new Course($plan, MiseDocument::goingIn($asked), $asked->dish->grams_main, MiseDocument::beside($asked, $plan->rice()), $asked->kitchen->poultry_c);
     }
 
     private function firstLiquidAt(): CarbonImmutable

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -51,6 +52,12 @@ final class Cook extends Model
     public function plan(): BelongsTo
     {
         return $this->belongsTo(Plan::class);
+    }
+
+    /** @return BelongsToMany<Firing, $this> what of a night it serves, each with its covers */
+    public function firings(): BelongsToMany
+    {
+        return $this->belongsToMany(Firing::class)->withPivot('covers');
     }
 
     /** @return BelongsTo<User, $this> */

@@ -59,5 +59,7 @@ final class CookEvent extends Model
         $refuse = static fn () => throw new LogicException('Cook events are only ever added; take one back with another event.');
         self::updating($refuse);
         self::deleting($refuse);
+        // Its line in the log is of before.
+        self::created(static fn (self $event) => LogLine::query()->withoutGlobalScopes()->where('cook_id', $event->cook_id)->delete());
     }
 }

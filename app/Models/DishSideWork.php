@@ -17,6 +17,7 @@ use Velko\Core\Mise\Ready;
  * @property int|null $needs position of what must be ready before this is begun
  * @property float $drinks_ml_per_80_g of the hot stock, carried into the pan with it
  * @property float $gives_ml_per_80_g of its own liquor, to the stock
+ * @property bool $on_ring stands on a ring of its own
  */
 final class DishSideWork extends Model
 {
@@ -28,6 +29,6 @@ final class DishSideWork extends Model
 
     protected function casts(): array
     {
-        return ['ready' => Ready::class, 'takes_min' => 'float', 'hands_min' => 'float', 'ahead' => 'boolean', 'needs' => 'integer', 'drinks_ml_per_80_g' => 'float', 'gives_ml_per_80_g' => 'float'];
+        return ['ready' => Ready::class, 'takes_min' => 'float', 'hands_min' => 'float', 'ahead' => 'boolean', 'needs' => 'integer', 'drinks_ml_per_80_g' => 'float', 'gives_ml_per_80_g' => 'float', 'on_ring' => 'boolean'];
     }
 }

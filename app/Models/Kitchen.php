@@ -29,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $cooled_first_min
  * @property int $cooled_min
  * @property float $reheat_c
+ * @property bool $part_cooks whether it cooks rice part-way before the service
  * @property int $cooks_to_come of an archive that is being brought in
  * @property \Carbon\CarbonImmutable|null $delete_at when it is deleted with everything in it
  * @property \Illuminate\Database\Eloquent\Collection<int, Pan> $pans
@@ -53,13 +54,13 @@ final class Kitchen extends Model
 
     protected function casts(): array
     {
-        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'glug_ml' => 'float', 'salt_low' => 'float', 'salt_high' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooled_first_min' => 'integer', 'cooled_min' => 'integer', 'reheat_c' => 'float', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
+        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'glug_ml' => 'float', 'salt_low' => 'float', 'salt_high' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooled_first_min' => 'integer', 'cooled_min' => 'integer', 'reheat_c' => 'float', 'part_cooks' => 'boolean', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
     }
 
-    /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int, cooled_first_min: int, cooled_min: int, reheat_c: float} */
+    /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int, cooled_first_min: int, cooled_min: int, reheat_c: float, part_cooks: bool} */
     public function safety(): array
     {
-        return ['fish_c' => $this->fish_c, 'poultry_c' => $this->poultry_c, 'meat_c' => $this->meat_c, 'hot_holding_c' => $this->hot_holding_c, 'fridge_days' => $this->fridge_days, 'cooled_first_min' => $this->cooled_first_min, 'cooled_min' => $this->cooled_min, 'reheat_c' => $this->reheat_c];
+        return ['fish_c' => $this->fish_c, 'poultry_c' => $this->poultry_c, 'meat_c' => $this->meat_c, 'hot_holding_c' => $this->hot_holding_c, 'fridge_days' => $this->fridge_days, 'cooled_first_min' => $this->cooled_first_min, 'cooled_min' => $this->cooled_min, 'reheat_c' => $this->reheat_c, 'part_cooks' => $this->part_cooks];
     }
 
     /** @return HasMany<User, $this> */
@@ -125,6 +126,12 @@ final class Kitchen extends Model
         return $this->hasMany(Cook::class);
     }
 
+    /** @return HasMany<Night, $this> */
+    public function nights(): HasMany
+    {
+        return $this->hasMany(Night::class);
+    }
+
     /** What it cooks with, in a handful of queries. */
     public function withStation(): self
     {
@@ -134,7 +141,7 @@ final class Kitchen extends Model
     /** One of its dishes with all that a plan may need, or null. */
     public function dish(int $id): ?Dish
     {
-        return $this->dishes()->with(self::OF_A_DISH)->find($id);
+        return $this->relationLoaded('dishes') ? $this->dishes->find($id)?->loadMissing(self::OF_A_DISH) : $this->dishes()->with(self::OF_A_DISH)->find($id);
     }
 
     /** All of them, and all it cooks with. */

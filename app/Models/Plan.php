@@ -35,6 +35,8 @@ final class Plan extends Model
      */
     public function requestDocument(): array
     {
-        return [...$this->request, 'burner' => [...$this->request['burner'], 'net_w' => (object) $this->request['burner']['net_w']]];
+        $byMark = array_map(static fn (array $marks): object => (object) $marks, array_intersect_key($this->request['burner'], ['net_w' => true, 'spread_percent' => true]));
+
+        return [...$this->request, 'burner' => [...$this->request['burner'], ...$byMark]];
     }
 }

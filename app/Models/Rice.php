@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -17,6 +18,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property float|null $grams_per_cup in the kitchen's own cup, level
  * @property float|null $boiled_raw_g boiled in plenty of water for its printed time
  * @property float|null $boiled_drained_g what it weighed then, drained
+ * @property \Illuminate\Database\Eloquent\Collection<int, OwnNumber> $own
  */
 final class Rice extends Model
 {
@@ -24,6 +26,12 @@ final class Rice extends Model
     use SoftDeletes;
 
     protected $guarded = ['id'];
+
+    /** No plan is made without its own numbers. */
+    protected static function booted(): void
+    {
+        self::addGlobalScope('own', static fn (Builder $query) => $query->with('own'));
+    }
 
     protected function casts(): array
     {
@@ -40,5 +48,14 @@ final class Rice extends Model
     public function dishes(): HasMany
     {
         return $this->hasMany(Dish::class);
+    }
+
+    /** @return HasMany<OwnNumber, $this> the kitchen's own numbers of this rice that count now */
+    public function own(): HasMany
+    {
+        $own = $this->hasMany(OwnNumber::class);
+        $own->whereNull('until')->orderBy('id');
+
+        return $own;
     }
 }

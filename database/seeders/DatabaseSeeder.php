@@ -15,6 +15,6 @@ final class DatabaseSeeder extends Seeder
         if (config('velko.demo') !== true || Kitchen::query()->where('name', KilnHouse::NAME)->exists()) {
             return;
         }
-        $this->call([KilnHouse::class, KilnHouseCooks::class]);
+        $this->call([KilnHouse::class, KilnHouseMonth::class, KilnHouseCooks::class, KilnHouseNight::class]);
     }
 }

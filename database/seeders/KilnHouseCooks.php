@@ -14,6 +14,7 @@ use App\Models\Kitchen;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Velko\Core\Cook\Replay;
@@ -21,24 +22,27 @@ use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
+use Velko\Core\Cook\Weighing;
 use Velko\Core\Crust\CrustResult;
 use Velko\Core\Crust\CrustRing;
+use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Happened;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\Leg;
+use Velko\Core\Pan\State;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Looseness;
 
 /**
- * Two weeks of cooks for the log. Each is planned by the engine as the kitchen would, then cooked on a ring that gives
- * a little more or less than its mark, by hands that pour a little more or less; the verdict is what the engine makes
- * of that. Same numbers at every run but for the dates.
+ * Two weeks of cooks for the log. Each is planned by the engine as the kitchen would, then cooked on a ring that gives more or less than its mark, by hands that pour a little more or less, and now and then
+ * weigh the pan or loosen what has become stiff; the verdict is what the engine makes of that, said wrongly one time in ten. Same numbers
+ * at every run but for the dates.
  */
 final class KilnHouseCooks extends Seeder
 {
     /** How far the rings really are from their marks; the kitchen does not know. */
-    private const TRUE_HEAT = ['ring 1' => 1.06, 'ring 2' => 1.01, 'ring 3' => 1.12, 'ring 4' => 0.93, 'big ring' => 1.08];
+    private const TRUE_HEAT = ['ring 1' => 1.06, 'ring 2' => 1.01, 'ring 3' => 1.30, 'ring 4' => 0.93, 'big ring' => 1.08];
 
     /**
      * Days ago, table time, dish, covers, portion, pan, ring, cook, what went wrong (or null), note.
@@ -69,15 +73,29 @@ final class KilnHouseCooks extends Seeder
         [1, '20:25', 'pea, lovage', 2, 'main', '24 sautoir', 'ring 1', 'Chef', null, ''],
     ];
 
+    private const AT_ONCE = 200;
+
     private Randomizer $hands;
+
+    /** @var list<array<string, mixed>> of cook_events, to be written together */
+    private array $rows = [];
 
     public function run(): void
     {
-        $this->hands = new Randomizer(new Mt19937(1871));
+        $this->all(self::COOKS, new Randomizer(new Mt19937(1871)));
+    }
+
+    /**
+     * @param  list<array{int, string, string, int, string, string, string, string, string|null, string}>  $cooks  as above
+     * @param  Randomizer  $hands  that cook them
+     */
+    public function all(array $cooks, Randomizer $hands): void
+    {
+        $this->hands = $hands;
         $kitchen = Kitchen::query()->where('name', KilnHouse::NAME)->sole();
         $today = CarbonImmutable::now($kitchen->timezone)->startOfDay();
 
-        foreach (self::COOKS as [$daysAgo, $time, $dish, $covers, $portion, $pan, $ring, $who, $trouble, $note]) {
+        foreach ($cooks as [$daysAgo, $time, $dish, $covers, $portion, $pan, $ring, $who, $trouble, $note]) {
             $user = User::query()->with('kitchen')->where('kitchen_id', $kitchen->id)->where('name', $who)->sole();
             $now = $today->subDays($daysAgo)->setTimeFromTimeString($time)->subMinutes(40);
             $asked = Asked::of([
@@ -91,6 +109,9 @@ final class KilnHouseCooks extends Seeder
             $cook = PutOnTheFire::once($this->uuid(), $asked, $user, $now);
             $this->cook($cook, $user, self::TRUE_HEAT[$ring], $trouble, $note);
         }
+        foreach (array_chunk($this->rows, self::AT_ONCE) as $some) {
+            DB::table('cook_events')->insert($some);
+        }
     }
 
     private function cook(Cook $cook, User $user, float $trueHeat, ?string $trouble, string $note): void
@@ -99,13 +120,18 @@ final class KilnHouseCooks extends Seeder
         $stages = KeptCook::stages($working['plan']['stages']);
         $first = CarbonImmutable::parse($working['clock']['first_liquid_at'])->addSeconds($this->hands->getInt(-40, 70));
         $lastPour = array_key_last(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
-        $heat = $trueHeat * ($trouble === 'scorched' ? 2.3 : 1.0);
+        $heat = $trueHeat * ($trouble === 'scorched' ? 2.3 : $this->between(0.96, 1.04));
 
         $touches = [new Touch($this->uuid(), TouchKind::Start, $first->subSeconds(185)->getTimestampMs())];
         $late = 0.0;
+        $middle = array_keys(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour && $stage->minute > 4.0))[1] ?? null;
+        $weighedAt = $trouble === null && $user->name === 'Rice station' && $this->hands->getInt(0, 2) === 0 ? $middle : null;
         foreach ($stages as $i => $stage) {
             $late += $this->between(-0.05, 0.08);
             $at = $first->addMilliseconds((int) round(60000 * ($stage->minute + ($stage->minute > 0 ? $late : 0.0))))->getTimestampMs();
+            if ($stage->kind === StageKind::Off && $trouble === null && ($splash = $this->loosened($cook, $stages, $touches, $heat, $at)) !== null) {
+                $touches[] = new Touch($this->uuid(), TouchKind::Splash, $at - 20_000, null, $splash);
+            }
             if ($stage->volume === null) {
                 $touches[] = new Touch($this->uuid(), TouchKind::Done, $at, $i);
             } else {
@@ -114,6 +140,9 @@ final class KilnHouseCooks extends Seeder
                     $volume += 260;
                 }
                 $touches[] = new Touch($this->uuid(), TouchKind::Pour, $at, $i, max(5.0, $volume));
+                if ($i === $weighedAt) {
+                    $touches[] = $this->weighed($cook, $stages, $touches, $heat, $at + 30_000);
+                }
             }
             if ($trouble === 'scorched' && $stage->minute > 9) {
                 break;
@@ -127,10 +156,61 @@ final class KilnHouseCooks extends Seeder
             $this->keep($cook, $user, $touch, []);
         }
         [$looseness, $bite] = $trouble === 'scorched' ? [Looseness::Stands, Bite::HardHeart] : $this->judge($cook, $stages, $touches, $heat);
+        if ($trouble === null && $this->hands->getInt(0, 9) === 0) {
+            $bite = [Bite::FirmHeart, Bite::Right, Bite::Soft][$this->hands->getInt(0, 2)];
+        }
         $crust = $this->crust($cook, $heat);
         $this->keep($cook, $user, new Touch($this->uuid(), TouchKind::Verdict, $end + 240000), [
-            'looseness' => $looseness->value, 'bite' => $bite->value, 'note' => $note, ...($crust === null ? [] : ['crust' => $crust->value]),
+            'looseness' => $looseness->value, 'bite' => $bite->value, 'note' => $note, ...$this->cameBack($looseness, $bite), ...($crust === null ? [] : ['crust' => $crust->value]),
         ]);
+    }
+
+    /**
+     * The pan as it really is by then.
+     *
+     * @param  list<Stage>  $stages
+     * @param  list<Touch>  $touches
+     * @param  int  $at  ms since 1970
+     */
+    private function really(Cook $cook, array $stages, array $touches, float $trueHeat, int $at): State
+    {
+        $replay = Replay::of($stages, $touches);
+        $planned = PlanRequestDocument::of($cook->plan->request)->ask();
+
+        return (new Happened($planned->on($planned->burner->times($trueHeat)), KeptCook::changes($cook->plan->working['plan']['heat']), $replay, new Estimate))->until(60 * ($replay->minute($at) ?? 0.0));
+    }
+
+    /**
+     * On the scale, pan and all.
+     *
+     * @param  list<Stage>  $stages
+     * @param  list<Touch>  $touches
+     */
+    private function weighed(Cook $cook, array $stages, array $touches, float $trueHeat, int $at): Touch
+    {
+        $rice = PlanRequestDocument::of($cook->plan->request)->ask()->rice();
+        $state = $this->really($cook, $stages, $touches, $trueHeat, $at);
+        $tare = (float) $cook->kitchen->pans->firstWhere('id', $cook->plan->pan_id)?->weight_g;
+
+        return new Touch($this->uuid(), TouchKind::Weigh, $at, weighing: new Weighing(round($tare + $rice + $state->free + $rice * $state->drunk - $state->brought + $this->between(-5, 5)), $tare, 0.0));
+    }
+
+    /**
+     * What a cook pours into a pan that has become too stiff, mL; null where it has not, or nobody saw.
+     *
+     * @param  list<Stage>  $stages
+     * @param  list<Touch>  $touches
+     */
+    private function loosened(Cook $cook, array $stages, array $touches, float $trueHeat, int $at): ?float
+    {
+        $planned = PlanRequestDocument::of($cook->plan->request)->ask();
+        if ($planned->family->traits()->driesOut || $this->hands->getInt(0, 9) < 3) {
+            return null;
+        }
+        $asPlanned = $this->really($cook, $stages, $touches, 1.0, $at)->free;
+        $missing = $asPlanned - $this->really($cook, $stages, $touches, $trueHeat, $at)->free;
+
+        return $missing > 0.12 * $planned->rice() ? round($missing / 10) * 10 : null;
     }
 
     /**
@@ -163,7 +243,15 @@ final class KilnHouseCooks extends Seeder
         return Browning::of(max([0.0, ...array_map(static fn (CrustRing $ring): float => $ring->middle(), $rings)]));
     }
 
-    /** @param  array<string, string>  $verdict */
+    /** @return array{waste_g?: int} what came back, where somebody weighed it: more of what was not right */
+    private function cameBack(Looseness $looseness, Bite $bite): array
+    {
+        $wrong = $bite !== Bite::Right || $looseness === Looseness::Stands;
+
+        return $this->hands->getInt(0, 2) === 0 ? ['waste_g' => 10 * $this->hands->getInt($wrong ? 12 : 0, $wrong ? 60 : 14)] : [];
+    }
+
+    /** @param  array<string, mixed>  $verdict */
     private function keep(Cook $cook, User $user, Touch $touch, array $verdict): void
     {
         $document = ['id' => $touch->id, 'kind' => $touch->kind->value, 'at' => CarbonImmutable::createFromTimestampMs($touch->at)->format('Y-m-d\TH:i:s.v\Z'), ...$verdict];
@@ -173,7 +261,13 @@ final class KilnHouseCooks extends Seeder
         if ($touch->volume !== null) {
             $document['volume_ml'] = $touch->volume;
         }
-        KeepEvent::from($cook, $user, $document, null, $touch->at);
+        if ($touch->kind === TouchKind::Splash) {
+            $document['water'] = false;
+        }
+        if ($touch->weighing !== null) {
+            $document = [...$document, 'gross_g' => $touch->weighing->gross, 'tare_g' => $touch->weighing->tare, 'extras_g' => $touch->weighing->extras];
+        }
+        $this->rows[] = ['payload' => json_encode($document, JSON_THROW_ON_ERROR)] + KeepEvent::row($cook, $user, $document, ['server_at' => $touch->at]);
     }
 
     private function between(float $low, float $high): float

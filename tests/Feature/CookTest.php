@@ -51,7 +51,7 @@ it('cooks a pan from the ask to the log', function (): void {
     expect($answer->json('state.status'))->toBe('at-table')
         ->and($answer->json('state.stage'))->toBeNull()
         ->and($answer->json('state.poured_ml'))->toEqual($cook['working']['plan']['stock_ml'])
-        ->and($answer->json('state.verdict'))->toBe(['looseness' => 'wave', 'bite' => 'right', 'note' => 'as it should be', 'crust' => null, 'salt' => 'right', 'as_wanted' => true])
+        ->and($answer->json('state.verdict'))->toBe(['looseness' => 'wave', 'bite' => 'right', 'note' => 'as it should be', 'crust' => null, 'salt' => 'right', 'spread_mm' => null, 'crust_covered_percent' => null, 'waste_g' => null, 'waste_plates' => null, 'as_wanted' => true])
         ->and($answer->json('happened.at_table.looseness'))->toEqualWithDelta($cook['working']['plan']['at_table']['looseness'], 0.01);
 
     $log = $this->getJson('/api/cooks')->assertOk();

@@ -15,6 +15,7 @@ use App\Models\User;
 use Database\Seeders\KilnHouse;
 use Database\Seeders\KilnHouseCooks;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Process\Process;
@@ -221,7 +222,7 @@ describe('a kitchen whole', function (): void {
         Station::keeps('kitchen', $in->getContent());
         $this->actingAs($cook->fresh());
         expect(json_decode(Station::archive($this->get('/api/kitchen/archive')), true))->toEqual(json_decode($out, true))
-            ->and($in = json_decode($out, true)['cooks'])->toHaveCount(21)->and(count(array_unique(array_column($in, 'by'))))->toBeGreaterThan(1)
+            ->and($in = json_decode($out, true)['cooks'])->toHaveCount((int) DB::table('cooks')->where('kitchen_id', Kitchen::query()->where('name', 'The Kiln House')->min('id'))->count())->and(count(array_unique(array_column($in, 'by'))))->toBeGreaterThan(1)
             ->and(count(array_filter($in, static fn (array $one): bool => $one['pan'] === null)))->toBeGreaterThan(0)
             ->and($this->getJson('/api/cooks')->json('cooks.0.cook'))->toBe($this->actingAs(User::query()->where('email', 'chef@kiln.example')->sole())->getJson('/api/cooks')->json('cooks.0.cook'))
             ->and(DishVersion::query()->where('dish_id', '>', 0)->count())->toBe(9);
@@ -238,11 +239,11 @@ describe('a kitchen whole', function (): void {
 
         $this->actingAs($cook = User::factory()->create());
         $send('POST', '/cooks', $lines[1])->assertStatus(422)->assertJsonPath('errors.0.detail', 'no archive is being brought in');
-        $send('POST', '', $lines[0])->assertCreated()->assertJsonPath('cooks_to_come', 21);
+        $send('POST', '', $lines[0])->assertCreated()->assertJsonPath('cooks_to_come', $all = count($lines) - 1);
         $this->actingAs($cook->fresh());
         $part = implode("\n", array_slice($lines, 1, 9));
-        Station::keeps('archive-came', $send('POST', '/cooks', $part)->assertOk()->assertJsonPath('cooks_to_come', 12)->getContent());
-        $send('POST', '/cooks', $part)->assertOk()->assertJsonPath('cooks_to_come', 12);
+        Station::keeps('archive-came', $send('POST', '/cooks', $part)->assertOk()->assertJsonPath('cooks_to_come', $all - 9)->getContent());
+        $send('POST', '/cooks', $part)->assertOk()->assertJsonPath('cooks_to_come', $all - 9);
         $send('POST', '/cooks', $lines[10]."\n".str_replace('"covers":', '"covers":-', $lines[11]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/2/request/covers');
         $send('DELETE', '')->assertOk()->assertJsonPath('pans', []);
         $this->actingAs($cook->fresh());
@@ -372,7 +373,7 @@ it('answers a thousand malformed files with a thousand clear refusals, and keeps
 });
 
 /** What may be left out, and the parts in which much may be: there something is put in, never taken away. */
-const OPTIONAL = ['sodium_most_mg', 'grate_cm', 'plates_c', 'salt_low', 'salt_high', 'temperature_c', 'weight_g', 'cooks', 'safety', 'before_min', 'until', 'comes_out', 'food', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'drinks_ml', 'gives_ml', 'glug_ml', 'fades_percent_per_min', 'reach_c', 'boiled', 'drinks_g_per_g', 'pace', 'cover', 'wine_percent', 'wine_cooked_off', 'butter_c', 'empty_within_min', 'pan_on_at', 'lead_min', 'items', 'fried', 'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g', 'cream_g_per_cover', 'marrow_g_per_cover', 'base_apart', 'oven_c', 'outdoors', 'from_water', 'parts', 'wind_m_s', 'cover_from_grains', 'cover_last_min', 'on_the_rice', 'cooled_first_min', 'cooled_min', 'reheat_c'];
+const OPTIONAL = ['sodium_most_mg', 'grate_cm', 'plates_c', 'salt_low', 'salt_high', 'temperature_c', 'weight_g', 'cooks', 'safety', 'before_min', 'until', 'comes_out', 'food', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'drinks_ml', 'gives_ml', 'glug_ml', 'fades_percent_per_min', 'reach_c', 'boiled', 'drinks_g_per_g', 'pace', 'cover', 'wine_percent', 'wine_cooked_off', 'butter_c', 'empty_within_min', 'pan_on_at', 'lead_min', 'items', 'fried', 'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g', 'cream_g_per_cover', 'marrow_g_per_cover', 'base_apart', 'oven_c', 'outdoors', 'from_water', 'parts', 'wind_m_s', 'cover_from_grains', 'cover_last_min', 'on_the_rice', 'cooled_first_min', 'cooled_min', 'reheat_c', 'nights', 'serves', 'part_cooked_share', 'part_cooked_mm', 'part_cooks', 'part_cooked', 'to_order', 'way', 'own', 'paper', 'spread_percent', 'spread_mm', 'crust_covered_percent', 'waste_g', 'waste_plates', 'photo', 'source', 'on_ring', 'browns'];
 const LENIENT = ['request', 'ask', 'change', 'event', 'prep'];
 
 /** Puts something where it cannot be, or takes away something that must be there. */

@@ -222,8 +222,8 @@ it('pours its own glug', function (): void {
 
 it('keeps the temperatures its own code asks for, and says them in the cautions', function (): void {
     $house = ['format' => 'velko.house/1', 'name' => 'k', 'altitude_m' => 0, 'room_c' => 24, 'timezone' => 'UTC', 'units' => 'metric'];
-    $safety = ['fish_c' => 65, 'poultry_c' => 75, 'meat_c' => 70, 'hot_holding_c' => 63, 'fridge_days' => 1, 'cooled_first_min' => 90, 'cooled_min' => 240, 'reheat_c' => 82];
-    expect($this->putJson('/api/kitchen', $house)->assertOk()->json('safety'))->toEqual(['fish_c' => 63, 'poultry_c' => 74, 'meat_c' => 63, 'hot_holding_c' => 57, 'fridge_days' => 7, 'cooled_first_min' => 120, 'cooled_min' => 360, 'reheat_c' => 74])
+    $safety = ['fish_c' => 65, 'poultry_c' => 75, 'meat_c' => 70, 'hot_holding_c' => 63, 'fridge_days' => 1, 'cooled_first_min' => 90, 'cooled_min' => 240, 'reheat_c' => 82, 'part_cooks' => false];
+    expect($this->putJson('/api/kitchen', $house)->assertOk()->json('safety'))->toEqual(['fish_c' => 63, 'poultry_c' => 74, 'meat_c' => 63, 'hot_holding_c' => 57, 'fridge_days' => 7, 'cooled_first_min' => 120, 'cooled_min' => 360, 'reheat_c' => 74, 'part_cooks' => true])
         ->and($this->putJson('/api/kitchen', [...$house, 'safety' => $safety])->assertOk()->json('safety'))->toEqual($safety)
         ->and(implode(' ', $this->postJson('/api/work-out', $this->station->ask())->json('cautions')))->toContain('63 °C or above')->toContain('within a day')->toContain('to 21 °C within 1 h 30 min and to 5 °C within 4 h')->toContain('reheated once and to 82 °C')->toContain('Your local code decides');
     $this->putJson('/api/kitchen', [...$house, 'safety' => [...$safety, 'cooled_min' => 60]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/safety/cooled_min');

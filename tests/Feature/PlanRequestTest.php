@@ -2,13 +2,19 @@
 
 declare(strict_types=1);
 
+use App\Contracts\BadDocument;
+use App\Contracts\Fault;
 use App\Contracts\PlanRequestDocument;
 use Tests\Core\Kitchens;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\PanHeat;
+use Velko\Core\Method\PartCooking;
+use Velko\Core\Planning\AheadAndToOrder;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Planner;
+use Velko\Core\Vessel\Burner;
 
 /* An ask that is written down and read again asks the same. */
 
@@ -22,6 +28,12 @@ dataset('asks', function (): iterable {
             yield "$name, by other schools" => Kitchens::withSchools($ask, crc32($name));
         }
     })()));
+    $both = new AheadAndToOrder(Kitchens::ask(covers: 6, base: 28, ring: 20, butter: 12), new PartCooking(0.65, 20.0));
+    $ahead = Planner::plan($both->ahead());
+    yield 'cooked ahead' => [$ahead->ask];
+    yield 'finished to order' => [$both->toOrder($both->cooled($ahead->ask, $ahead->pulled)->part)];
+    $known = Kitchens::ask(covers: 6);
+    yield 'with marks that are known better' => [$known->on(new Burner($known->burner->ring, $known->burner->net, spreads: [(string) array_key_last($known->burner->net) => 0.045]))];
     yield 'on two marks' => [Kitchens::panRice()->withPanHeat(new PanHeat('high', 'medium-low'))];
 });
 
@@ -39,3 +51,18 @@ it('is the same ask after being written down, and nothing is taken for granted',
         ->and(array_map(static fn (Portion $one): array => [$one->name, $one->goes, round($one->mass(), 6), round($one->add()->capacity, 6), round($one->add()->gives, 6)], array_values($again->food)))
         ->toEqual(array_map(static fn (Portion $one): array => [$one->name, $one->goes, round($one->mass(), 6), round($one->add()->capacity, 6), round($one->add()->gives, 6)], array_values($ask->food)));
 })->with('asks');
+
+it('refuses by its field what cannot be part-cooked, and both halves at once', function (array $request, string $path): void {
+    $cooked = ['doneness_min' => 14, 'drunk_g_per_g' => 1.3, 'free_g_per_g' => 0.02, 'salt_g_per_g' => 0.008, 'temperature_c' => 5];
+    $method = array_filter(['part_cooking' => in_array('ahead', $request, true) ? ['share' => 0.65, 'layer_mm' => 20] : null, 'part_cooked' => in_array('order', $request, true) ? $cooked : null]);
+    try {
+        PlanRequestDocument::of(['format' => 'velko.plan-request/1', 'family' => $request[0], 'covers' => 4, 'rice' => ['variety' => 'carnaroli'], 'method' => $method])->ask();
+        $faults = [];
+    } catch (BadDocument $bad) {
+        $faults = array_map(static fn (Fault $fault): string => $fault->path, $bad->faults);
+    }
+    expect($faults)->toBe($path === '' ? [] : [$path]);
+})->with([
+    [['risotto', 'ahead'], ''], [['risotto', 'order'], ''], [['risotto', 'ahead', 'order'], '/method/part_cooking'],
+    [['soupy-rice', 'ahead'], '/method/part_cooking'], [['pan-rice', 'order'], '/method/part_cooked'],
+]);

@@ -27,6 +27,11 @@ const LEAST_ROLE = [
     'POST api/dishes/import' => 'cook', 'GET api/dishes/{dish}/export' => 'trainee', 'POST api/dishes/{dish}/copy' => 'cook',
     'POST api/plan' => 'trainee', 'POST api/work-out' => 'trainee', 'POST api/work-out/mise.csv' => 'trainee', 'POST api/work-out/prep.ics' => 'trainee',
     'POST api/around' => 'trainee', 'POST api/choices' => 'trainee', 'POST api/swaps' => 'trainee',
+    'GET api/nights' => 'trainee', 'GET api/nights/{day}' => 'trainee', 'PUT api/nights/{day}' => 'trainee', 'GET api/nights/{day}/offers' => 'trainee', 'GET api/nights/{day}/lists' => 'trainee', 'GET api/nights/{day}/lists.{kind}' => 'trainee', 'POST api/nights/{day}/copy' => 'trainee', 'POST api/nights/{day}/read' => 'trainee', 'POST api/nights/{day}/firings' => 'trainee',
+    'PUT api/firings/{firing}' => 'trainee', 'DELETE api/firings/{firing}' => 'trainee',
+    'GET api/learned' => 'trainee', 'POST api/learned/own' => 'chef', 'POST api/learned/own/back' => 'chef',
+    'GET api/log/weeks' => 'trainee', 'GET api/log.{kind}' => 'trainee', 'POST api/log/read' => 'trainee', 'POST api/log/paper' => 'trainee',
+    'GET api/cooks/{cook}/photo' => 'trainee', 'PUT api/cooks/{cook}/photo' => 'trainee', 'DELETE api/cooks/{cook}/photo' => 'trainee',
     'GET api/cooks' => 'trainee', 'POST api/cooks' => 'trainee', 'GET api/cooks/{cook}' => 'trainee', 'GET api/cooks/{cook}/ways-back' => 'trainee', 'POST api/cooks/{cook}/events' => 'trainee',
 ];
 
@@ -56,6 +61,9 @@ function addressOf(string $route, Station $station): string
         'dishes/{id}' => static fn () => 'dishes/'.$station->dish->id,
         '{burner}' => static fn () => $station->burner->id,
         '{dish}' => static fn () => $station->dish->id,
+        '{day}' => static fn () => '2026-05-04',
+        '{kind}' => static fn () => 'csv',
+        '{firing}' => static fn () => $station->firing()->id,
         '{cook}' => function () use ($station): string {
             test()->actingAs($station->cook);
 
@@ -103,7 +111,7 @@ it('knows nothing of another kitchen\'s rows, on any route that names one, not e
     $address = addressOf($route, $this->station);
     $this->actingAs(Station::open()->cook);
     ask($route, $address)->assertNotFound();
-})->with(array_values(array_filter(array_keys(LEAST_ROLE), static fn (string $route): bool => str_contains($route, '}') && $route !== 'POST api/kitchen/{thing}')));
+})->with(array_values(array_filter(array_keys(LEAST_ROLE), static fn (string $route): bool => str_contains($route, '}') && $route !== 'POST api/kitchen/{thing}' && ! str_contains($route, '{day}') && ! str_contains($route, '{kind}'))));
 
 it('wants somebody signed in on every one of them', function (): void {
     foreach (routesBehindTheDoor() as $route) {

@@ -8,8 +8,10 @@ use App\Contracts\Contract;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
 use App\Models\Dish;
+use App\Models\Firing;
 use App\Models\Kitchen;
 use App\Models\Ladle;
+use App\Models\Night;
 use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
@@ -56,6 +58,14 @@ final class Station
             'format' => 'velko.ask/1', 'dish_id' => $this->dish->id, 'covers' => 6, 'portion' => 'main',
             'pan_id' => $this->pan->id, 'burner_id' => $this->burner->id, 'table_at' => '19:40', 'heat' => null, ...$with,
         ];
+    }
+
+    /** Six of its dish, for a table of tonight at 19:40 in London. */
+    public function firing(mixed ...$with): Firing
+    {
+        $night = Night::query()->firstOrCreate(['kitchen_id' => $this->kitchen->id, 'on' => '2026-05-04'], ['hands' => [['name' => '', 'from' => '17:00', 'to' => '23:00', 'count' => 2]], 'taken' => [], 'wash_min' => 4, 'merge' => true]);
+
+        return $night->firings()->create(['kitchen_id' => $this->kitchen->id, 'dish_id' => $this->dish->id, 'covers' => 6, 'starters' => 0, 'label' => '', 'table_at' => '2026-05-04 18:40:00', 'early_min' => 3, 'late_min' => 2, 'parts' => 1, ...$with]);
     }
 
     /** @return array<string, mixed> velko.start-cook/1 */

@@ -45,7 +45,7 @@ function codesInTheSource(): array
             $tokens = array_values(array_filter(PhpToken::tokenize((string) file_get_contents($file->getPathname())), static fn (PhpToken $token): bool => $token->id === T_CONSTANT_ENCAPSED_STRING));
             foreach ($tokens as $token) {
                 $text = trim($token->text, "'\"");
-                if (preg_match('/^(text|(unit|calendar|say|change|do|beware|caution|prep|fix|offer|note|what-if|because|swap|way)\.[a-z-]+)$/', $text) === 1) {
+                if (preg_match('/^(text|(unit|calendar|say|change|do|beware|caution|prep|fix|offer|note|what-if|because|swap|way|order)\.[a-z-]+)$/', $text) === 1) {
                     $codes[] = $text;
                 }
             }

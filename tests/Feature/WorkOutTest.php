@@ -21,7 +21,7 @@ it('shows the kitchen what it has, with an ask to begin with', function (): void
     expect($answer->json('begin.table_at'))->toBe('19:15')
         ->and($answer->json('begin.pan_id'))->toBeNull()
         ->and($answer->json('burners.0.settings'))->toEqualCanonicalizing([
-            ['mark' => 'low', 'share' => 0.12, 'net_w' => 240, 'measured' => false], ['mark' => 'high', 'share' => 1, 'net_w' => 2000, 'measured' => false], ['mark' => 'medium', 'share' => 0.4, 'net_w' => 820, 'measured' => true],
+            ['mark' => 'low', 'share' => 0.12, 'net_w' => 240, 'measured' => false, 'own_w' => null, 'source' => 'guessed'], ['mark' => 'high', 'share' => 1, 'net_w' => 2000, 'measured' => false, 'own_w' => null, 'source' => 'guessed'], ['mark' => 'medium', 'share' => 0.4, 'net_w' => 820, 'measured' => true, 'own_w' => null, 'source' => 'measured'],
         ]);
 });
 

@@ -17,6 +17,8 @@ final class Requests
         'POST api/kitchen/farewell' => 'farewell', 'PUT api/kitchen' => 'house', 'POST api/kitchen/archive' => 'archive-head', 'POST api/kitchen/archive/cooks' => 'archive-cook',
         'POST api/kitchen/pans/holds' => 'pan', 'POST api/kitchen/burners/{burner}/boil-off' => 'boil-off', 'POST api/dishes' => 'dish-entry', 'PUT api/dishes/{dish}' => 'dish-entry', 'POST api/dishes/import' => 'dish',
         'POST api/plan' => 'plan-request', 'POST api/work-out' => 'ask', 'POST api/work-out/mise.csv' => 'ask', 'POST api/work-out/prep.ics' => 'ask', 'POST api/around' => 'ask', 'POST api/choices' => 'ask',
+        'PUT api/nights/{day}' => 'night-entry', 'POST api/nights/{day}/copy' => 'night-copy', 'POST api/nights/{day}/read' => 'firings-said', 'POST api/nights/{day}/firings' => 'firings-entry', 'PUT api/firings/{firing}' => 'firing-entry',
+        'POST api/learned/own' => 'own-number', 'POST api/learned/own/back' => 'own-number', 'POST api/log/read' => 'paper-said', 'POST api/log/paper' => 'paper-entry',
         'POST api/cooks' => 'start-cook', 'POST api/cooks/{cook}/events' => 'cook-event',
     ];
 
@@ -43,7 +45,7 @@ final class Requests
         [$method, $path] = explode(' ', str_replace('{thing}', $this->rarely() ? $this->one(self::NO_ID) : $thing, $route));
         $path = (string) preg_replace_callback('/\{(\w+)\??\}/', fn (array $name): string => $this->rarely() ? $this->one(self::NO_ID) : (string) $this->one($this->ids[$name[1]] ?? $this->ids['id']), $path);
 
-        return ['method' => $method, 'path' => '/'.$path.($this->rarely() ? '?'.$this->one(['by=7', 'cursor=eyJ4IjoxfQ', 'as=json-ld', 'cursor[]=1', 'by[]=1', 'api_token=x']) : ''), 'body' => $contract === null ? $this->one(self::NO_JSON) : $this->body($contract)];
+        return ['method' => $method, 'path' => '/'.$path.($this->rarely() ? '?'.$this->one(['by=7', 'cursor=eyJ4IjoxfQ', 'as=json-ld', 'cursor[]=1', 'by[]=1', 'api_token=x', 'dish=1', 'verdict=wave', 'verdict=x', 'words=%25_', 'from=2026-99-99', 'to[]=x', 'burner=99999999999999999999']) : ''), 'body' => $contract === null ? $this->one(self::NO_JSON) : $this->body($contract)];
     }
 
     private function body(string $contract): string

@@ -12,8 +12,8 @@ use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Limits what somebody costs, not how often they ask: ms of work in a minute. Each node looks after itself, so its count
- * lies with the node.
+ * Limits what somebody costs, not how often they ask: ms of computing in a minute. What a busy machine makes them wait is
+ * nobody's cost. Each node looks after itself, so its count lies with the node.
  */
 final class Work
 {
@@ -34,11 +34,19 @@ final class Work
         if ($spent->tooManyAttempts($whose, self::MOST_MS)) {
             throw new ThrottleRequestsException(headers: ['Retry-After' => $spent->availableIn($whose)]);
         }
-        $from = hrtime(true);
+        $from = self::computedMs();
         try {
             return $next($request);
         } finally {
-            $spent->increment($whose, self::MINUTE_S, max(1, intdiv(hrtime(true) - $from, 1_000_000)));
+            $spent->increment($whose, self::MINUTE_S, max(1, self::computedMs() - $from));
         }
+    }
+
+    /** What this process has computed since it began. */
+    private static function computedMs(): int
+    {
+        $used = getrusage();
+
+        return $used === false ? 0 : 1000 * ($used['ru_utime.tv_sec'] + $used['ru_stime.tv_sec']) + intdiv($used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec'], 1000);
     }
 }

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learning;
+
+use App\Contracts\BadDocument;
+use App\Kitchen\Station;
+use App\Models\Burner;
+use App\Models\BurnerSetting;
+use App\Models\Kitchen;
+use App\Models\OwnNumber;
+use App\Models\Rice;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Velko\Core\Learning\Hidden;
+use Velko\Core\Learning\Learned;
+use Velko\Core\Learning\LearnedNumber;
+use Velko\Core\Rice\Window;
+
+/** Takes what the log teaches of a ring or a rice, or what somebody sets by hand, for the kitchen's own numbers; and gives it back. */
+final class KeepOwnNumber
+{
+    /** How well a number is known that somebody set by hand, one standard deviation as a share (our estimate). */
+    private const BY_HAND = 0.06;
+
+    /** A number set by hand lies between such shares of what is given. */
+    private const LEAST = 0.2;
+
+    private const MOST = 4.0;
+
+    /**
+     * @param  array<string, mixed>  $entry  velko.own-number/1, held to its schema
+     * @param  callable(): Learned  $learned  by what is guessed and measured
+     *
+     * @throws BadDocument
+     */
+    public static function take(Kitchen $kitchen, string $by, array $entry, callable $learned, CarbonImmutable $now): void
+    {
+        $rows = array_map(static fn (array $one): array => [...$one, 'kitchen_id' => $kitchen->id, 'said_by' => $by, 'at' => $now], isset($entry['value']) ? [self::pinned($kitchen, $entry)] : self::learned($kitchen, $entry, $learned()));
+        DB::transaction(static function () use ($kitchen, $rows, $now): void {
+            DB::table('kitchens')->where('id', $kitchen->id)->lockForUpdate()->get();
+            foreach ($rows as $row) {
+                self::ended($kitchen, $row, $now);
+                OwnNumber::query()->create($row);
+            }
+        }, attempts: 3);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry  velko.own-number/1, held to its schema
+     *
+     * @throws BadDocument
+     */
+    public static function giveBack(Kitchen $kitchen, array $entry, CarbonImmutable $now): void
+    {
+        $whose = $entry['of'] === 'ring-power' ? ['burner_id' => self::burner($kitchen, $entry)->id] : ['rice_id' => self::rice($kitchen, $entry)->id];
+        self::ended($kitchen, [...$whose, ...$entry['of'] === 'ring-power' ? [] : ['of' => $entry['of']], ...($entry['mark'] ?? null) === null ? [] : ['mark' => $entry['mark']]], $now);
+    }
+
+    /**
+     * One out of an archive.
+     *
+     * @param  array<string, mixed>  $row  of own_numbers
+     */
+    public static function asItWas(Kitchen $kitchen, array $row): void
+    {
+        OwnNumber::query()->create([...$row, 'kitchen_id' => $kitchen->id]);
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private static function ended(Kitchen $kitchen, array $row, CarbonImmutable $now): void
+    {
+        OwnNumber::query()->where('kitchen_id', $kitchen->id)->whereNull('until')->where(array_intersect_key($row, array_flip(['of', 'burner_id', 'rice_id', 'mark'])))->update(['until' => $now]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     *
+     * @return array<string, mixed>
+     *
+     * @throws BadDocument
+     */
+    private static function pinned(Kitchen $kitchen, array $entry): array
+    {
+        if ($entry['of'] === 'ring-power') {
+            $burner = self::burner($kitchen, $entry);
+            $setting = $burner->settings->firstWhere('mark', $entry['mark'] ?? null) ?? throw BadDocument::at('/mark', 'must be one of the marks of '.$burner->name.': '.$burner->settings->pluck('mark')->implode(', '));
+            $given = Station::givenNet($burner, $setting);
+
+            return self::between($entry, 0.0, $burner->rated_w, 'W') + ['of' => 'ring-power', 'burner_id' => $burner->id, 'mark' => $setting->mark, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
+        }
+        $rice = self::rice($kitchen, $entry);
+        $given = Station::givenOfRice($rice)[$entry['of']];
+        [$least, $most, $unit] = match ($entry['of']) {
+            'doneness' => [Window::MIN, Window::MAX, 'min'],
+            'crust' => [self::LEAST * $given, self::MOST * $given, '×'],
+            default => [self::LEAST * $given, self::MOST * $given, 'g/g'],
+        };
+
+        return self::between($entry, $least, $most, $unit) + ['of' => $entry['of'], 'rice_id' => $rice->id, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     *
+     * @return array{value: float}
+     *
+     * @throws BadDocument
+     */
+    private static function between(array $entry, float $least, float $most, string $unit): array
+    {
+        $value = is_numeric($entry['value']) ? (float) $entry['value'] : NAN;
+
+        return $value >= $least && $value <= $most ? ['value' => $value] : throw BadDocument::at('/value', sprintf('must be a number from %s to %s (%s)', round($least, 2), round($most, 2), $unit));
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     *
+     * @return list<array<string, mixed>>
+     *
+     * @throws BadDocument where no cook tells of it
+     */
+    private static function learned(Kitchen $kitchen, array $entry, Learned $learned): array
+    {
+        if ($entry['of'] !== 'ring-power') {
+            $rice = self::rice($kitchen, $entry);
+            $number = self::told($learned, Hidden::of($entry['of'], (string) $rice->id, null)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
+
+            return [self::row($number, $number->hidden->aCook) + ['of' => $entry['of'], 'rice_id' => $rice->id, 'given' => $number->given, 'value' => $number->given * $number->factor()]];
+        }
+        $burner = self::burner($kitchen, $entry);
+        $ring = self::told($learned, Hidden::ring((string) $burner->id)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
+        $mark = $entry['mark'] ?? null;
+        if ($mark !== null && $burner->settings->firstWhere('mark', $mark) === null) {
+            throw BadDocument::at('/mark', 'must be one of the marks of '.$burner->name.': '.$burner->settings->pluck('mark')->implode(', '));
+        }
+        // A mark on which nothing was cooked is as far off as its ring is.
+        $row = static function (BurnerSetting $setting) use ($burner, $learned, $ring): array {
+            $hidden = Hidden::mark((string) $burner->id, $setting->mark);
+            $number = self::told($learned, $hidden);
+            $given = Station::givenNet($burner, $setting);
+
+            return self::row($number ?? $ring, hypot($ring->hidden->aCook, $number === null ? $hidden->spread : 0.0)) + ['of' => 'ring-power', 'burner_id' => $burner->id, 'mark' => $setting->mark, 'given' => $given, 'value' => min($burner->rated_w, $given * ($number ?? $ring)->factor())];
+        };
+
+        return array_values($burner->settings->filter(static fn (BurnerSetting $one): bool => $mark === null || $one->mark === $mark)->map($row)->all());
+    }
+
+    /** @return array{spread: float, cooks: int} as the next cook may have it */
+    private static function row(LearnedNumber $number, float $aCook): array
+    {
+        return ['spread' => round(hypot($number->spread, $aCook), 6), 'cooks' => $number->cooks];
+    }
+
+    private static function told(Learned $learned, Hidden $hidden): ?LearnedNumber
+    {
+        foreach ($learned->numbers as $number) {
+            if ($number->hidden->key() === $hidden->key()) {
+                return $number->cooks > 0 ? $number : null;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    private static function burner(Kitchen $kitchen, array $entry): Burner
+    {
+        return $kitchen->withStation()->burners->firstWhere('id', $entry['burner_id'] ?? null) ?? throw BadDocument::at('/burner_id', 'there is no such burner in this kitchen');
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    private static function rice(Kitchen $kitchen, array $entry): Rice
+    {
+        return $kitchen->loadMissing('rices')->rices->firstWhere('id', $entry['rice_id'] ?? null) ?? throw BadDocument::at('/rice_id', 'there is no such rice in this kitchen');
+    }
+}

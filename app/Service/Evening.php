@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Service;
+
+use App\Kitchen\KeptCook;
+use App\Kitchen\Way;
+use App\Models\Burner;
+use App\Models\Cook as CookRow;
+use App\Models\Dish;
+use App\Models\Firing as FiringRow;
+use App\Models\Kitchen;
+use App\Models\Night as NightRow;
+use App\Models\Pan;
+use Carbon\CarbonImmutable;
+use Velko\Core\Cook\Status;
+use Velko\Core\Service\Cook;
+use Velko\Core\Service\Firing;
+use Velko\Core\Service\HandsThere;
+use Velko\Core\Service\Night;
+use Velko\Core\Service\Solved;
+use Velko\Core\Service\Solver;
+use Velko\Core\Service\Taken;
+
+/** A kitchen's night as the core is asked for it. Minutes count from noon of its day by the kitchen's clock; numbers are the rows' own. */
+final readonly class Evening
+{
+    /** Of the looking for a better night, for one that was looked at before. */
+    private const AGAIN = 0.2;
+
+    /** A pan from the bench is looked for among those that are due so long ago or so soon, min; and among so many. */
+    private const LATEST_MIN = 60;
+
+    private const SOONEST_MIN = 120;
+
+    private const MOST_BESIDE = 12;
+
+    /** By the clock a night goes on past midnight until then. */
+    private const ENDS = 6;
+
+    public Night $night;
+
+    public NightLengths $lengths;
+
+    /** @var list<CookRow> what is on the fire, or was, in the order in which the night has it */
+    public array $onTheFire;
+
+    /** @var list<list<string>> what is still to stand on rings beside each of them */
+    public array $besides;
+
+    /** @var array<int, FiringRow> those that can be asked for: their dish is still there */
+    public array $firings;
+
+    /** @var list<array{burner_id: int, from: string, to: string, what: string, share: float}> what stands on rings that are still there */
+    public array $standing;
+
+    private CarbonImmutable $noon;
+
+    public function __construct(public NightRow $row, public Kitchen $kitchen, public CarbonImmutable $now)
+    {
+        $kitchen->withDishes();
+        $row->loadMissing(['firings' => static fn ($query) => $query->orderBy('table_at')->orderBy('id'), 'firings.cooks' => static fn ($query) => $query->with(CookRow::WHOLE)]);
+        $this->noon = self::moment($row->on->format('Y-m-d'), '12:00', $kitchen);
+        $this->lengths = new NightLengths($kitchen);
+        $this->firings = $row->firings->filter(fn (FiringRow $one): bool => $this->dish($one) !== null)->keyBy('id')->all();
+        $running = array_filter(array_map($this->running(...), $this->cooks()));
+        $this->onTheFire = array_column($running, 'row');
+        $this->besides = array_column($running, 'besides');
+        $this->standing = array_values(array_filter($row->taken, static fn (array $one): bool => $kitchen->burners->contains('id', $one['burner_id'])));
+        $this->night = (new Night(
+            array_map($this->firing(...), $this->firings),
+            self::inOrder($kitchen->pans->modelKeys()),
+            self::inOrder($kitchen->burners->modelKeys()),
+            array_map(fn (array $one): HandsThere => new HandsThere($this->clock($one['from']), $this->until($one), $one['count']), $row->hands),
+            $row->wash_min, $row->merge, $this->now(), array_column($running, 'cook'),
+            array_map(fn (array $one): Taken => new Taken($one['burner_id'], $this->clock($one['from']), $this->until($one), $one['share']), $this->standing),
+        ))->withRingsBeside();
+    }
+
+    /**
+     * The same kitchen fills the same night, whatever order its rows come in.
+     *
+     * @param  array<int>  $ids
+     *
+     * @return list<int>
+     */
+    private static function inOrder(array $ids): array
+    {
+        sort($ids);
+
+        return $ids;
+    }
+
+    /** The minute before which nothing goes on any more; a night that is over is seen as it was meant. */
+    private function now(): float
+    {
+        $minute = $this->minute($this->now);
+
+        return $minute > 60 * (12 + self::ENDS) ? 0.0 : max(0.0, $minute);
+    }
+
+    /** A time by the kitchen's clock on a night: what is small is after midnight. */
+    public static function moment(string $on, string $clock, Kitchen $kitchen): CarbonImmutable
+    {
+        $day = CarbonImmutable::parse($on, $kitchen->timezone);
+
+        return ((int) substr($clock, 0, 2) < self::ENDS ? $day->addDay() : $day)->setTimeFromTimeString($clock)->utc();
+    }
+
+    /** Filled again from where it stood when it was last looked at. */
+    public function solved(): Solved
+    {
+        $cooks = [];
+        foreach ($this->row->filled ?? [] as $one) {
+            $length = $one['serves'] !== [] && $this->dishIs($one['dish']) && $this->pan($one['pan']) !== null && $this->burner($one['ring']) !== null ? $this->lengths->of($one['dish'], $one['pan'], $one['ring'], array_sum($one['serves']), $one['rice']) : null;
+            if ($length !== null) {
+                $cooks[] = new Cook($one['serves'], $one['dish'], $one['rice'], $one['pan'], $one['ring'], $one['on'], $length, $one['beside'] ?? []);
+            }
+        }
+        $solver = new Solver($this->night, $this->lengths);
+        $solved = $cooks === [] ? $solver->solve() : $solver->solve(new Solved($this->night, $cooks, []), self::AGAIN);
+        KeepNight::filled($this->row, $solved);
+
+        return $solved;
+    }
+
+    private function dishIs(int $id): bool
+    {
+        return $this->kitchen->dishes->contains('id', abs($id)) && ($id > 0 || $this->lengths->toOrder(-$id) !== null);
+    }
+
+    public function at(float $minute): CarbonImmutable
+    {
+        return $this->noon->addMilliseconds((int) round(60_000 * $minute))->setTimezone($this->kitchen->timezone);
+    }
+
+    public function minute(CarbonImmutable $at): float
+    {
+        return $this->noon->diffInMilliseconds($at) / 60_000;
+    }
+
+    public function dish(FiringRow $firing): ?Dish
+    {
+        return $this->kitchen->dishes->find($firing->dish_id);
+    }
+
+    public function pan(int $id): ?Pan
+    {
+        return $this->kitchen->pans->find($id);
+    }
+
+    public function burner(int $id): ?Burner
+    {
+        return $this->kitchen->burners->find($id);
+    }
+
+    /** A firing as it would be asked for, kept or not. */
+    public function firing(FiringRow $row): Firing
+    {
+        $dish = $this->kitchen->dishes->findOrFail($row->dish_id);
+
+        return new Firing(
+            $row->to_order ? $this->lengths->toOrder($dish->id) ?? $dish->id : $dish->id, $row->plates(), $this->minute($row->table_at), $row->early_min, $row->late_min,
+            $row->pan_id !== null && $this->pan($row->pan_id) !== null ? $row->pan_id : null,
+            $row->burner_id !== null && $this->burner($row->burner_id) !== null ? $row->burner_id : null,
+            $row->on_at === null ? null : $this->minute($row->on_at),
+            ($row->covers * $dish->grams_main + $row->starters * $dish->grams_starter) / $row->plates(), $row->parts,
+        );
+    }
+
+    private function clock(string $clock): float
+    {
+        return $this->minute(self::moment($this->row->on->format('Y-m-d'), $clock, $this->kitchen));
+    }
+
+    /** @param  array{from: string, to: string, ...}  $one */
+    private function until(array $one): float
+    {
+        return max($this->clock($one['from']), $this->clock($one['to']));
+    }
+
+    /** @return array<string, CookRow> that were not given up, by the id of the cook */
+    private function cooks(): array
+    {
+        $cooks = [];
+        foreach ($this->firings as $firing) {
+            foreach ($firing->cooks as $cook) {
+                $cooks[$cook->uuid] ??= $cook;
+            }
+        }
+
+        return array_filter([...$cooks, ...$this->besideTheNight($cooks)], static fn (CookRow $cook): bool => (new KeptCook($cook))->replay->status !== Status::GivenUp);
+    }
+
+    /**
+     * What was put on from the bench takes its ring, its pan and its hands all the same, as long as it is cooked.
+     *
+     * @param  array<string, CookRow>  $cooks  of the night
+     *
+     * @return array<string, CookRow>
+     */
+    private function besideTheNight(array $cooks): array
+    {
+        if ($this->now() <= 0.0) {
+            return []; // the night is not tonight's
+        }
+        $running = [];
+        $recent = CookRow::query()->with(CookRow::WHOLE)->where('kitchen_id', $this->kitchen->id);
+        $recent->whereBetween('table_at', [$this->now->subMinutes(self::LATEST_MIN), $this->now->addMinutes(self::SOONEST_MIN)]);
+        $recent->orderByDesc('id')->limit(self::MOST_BESIDE);
+        foreach ($recent->get() as $cook) {
+            $status = (new KeptCook($cook))->replay->status;
+            // One that nobody has begun by its time was forgotten.
+            if (! isset($cooks[$cook->uuid]) && ($status === Status::Cooking || $status === Status::Waiting && $cook->table_at->greaterThan($this->now))) {
+                $running[$cook->uuid] = $cook;
+            }
+        }
+
+        return $running;
+    }
+
+    /** @return array{row: CookRow, cook: Cook, besides: list<string>}|null a pan that is on, as it really goes; null where its pan or its ring is gone */
+    private function running(CookRow $row): ?array
+    {
+        $serves = [];
+        foreach ($this->firings as $id => $firing) {
+            $of = $firing->cooks->firstWhere('uuid', $row->uuid);
+            if ($of !== null) {
+                $serves[$id] = (int) $of->getRelationValue('pivot')->getAttribute('covers');
+            }
+        }
+        $plan = $row->plan;
+        if ($plan->pan_id === null || $plan->burner_id === null || $plan->dish_id === null) {
+            return null;
+        }
+        $going = Going::of($row, $this->now);
+
+        $dish = ($plan->working['ask']['way'] ?? null) === Way::ToOrder->value ? -$plan->dish_id : $plan->dish_id;
+        $cook = new Cook($serves, $dish, (float) $plan->working['plan']['rice_g'], $plan->pan_id, $plan->burner_id, $this->minute($going->on), $going->length);
+
+        return ['row' => $row, 'cook' => $cook, 'besides' => $going->besides];
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Service;
+
+use App\Contracts\BadDocument;
+use App\Contracts\Fault;
+use App\Kitchen\Way;
+use App\Models\Firing;
+use App\Models\Kitchen;
+use App\Models\Night;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Velko\Core\Service\Cook;
+use Velko\Core\Service\Solved;
+use Velko\Core\Service\Solver;
+
+/** Enters and changes nights and their firings. */
+final class KeepNight
+{
+    /** As many firings as a night may have. */
+    public const MOST = 200;
+
+    /** What a table does not mind, where nobody says: min before its time and after it (common practice, no single source). */
+    public const EARLY_MIN = 3.0;
+
+    public const LATE_MIN = 2.0;
+
+    /** Whoever came unannounced is told an honest minute, and it is kept with this much on either side, min. */
+    private const HONEST = 2.0;
+
+    private const WASH_MIN = 4.0;
+
+    /** Until somebody says otherwise. */
+    private const HANDS = [['name' => '', 'from' => '17:00', 'to' => '23:00', 'count' => 2]];
+
+    /** The night of a day as it is kept, or as it would begin: manned as the last one was. */
+    public static function on(Kitchen $kitchen, string $day): Night
+    {
+        $night = $kitchen->nights()->firstWhere('on', $day);
+        if ($night !== null) {
+            return $night;
+        }
+        $nights = $kitchen->nights();
+        $nights->orderByDesc('on');
+        $last = $nights->first();
+
+        return new Night(['kitchen_id' => $kitchen->id, 'on' => $day, 'hands' => $last->hands ?? self::HANDS, 'taken' => $last->taken ?? [], 'wash_min' => $last->wash_min ?? self::WASH_MIN, 'merge' => $last->merge ?? true]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry  velko.night-entry/1, held to its schema
+     *
+     * @throws BadDocument
+     */
+    public static function manned(Night $night, Kitchen $kitchen, array $entry): void
+    {
+        $faults = [];
+        foreach ($entry['taken'] as $at => $one) {
+            if (! $kitchen->withStation()->burners->contains('id', $one['burner_id'])) {
+                $faults[] = new Fault("/taken/$at/burner_id", 'there is no such ring in this kitchen');
+            }
+        }
+        foreach (['hands', 'taken'] as $field) {
+            foreach ($entry[$field] as $at => $one) {
+                [$from, $to] = array_map(static fn (string $clock): CarbonImmutable => Evening::moment($night->on->format('Y-m-d'), $clock, $kitchen), [$one['from'], $one['to']]);
+                if ($to->lessThanOrEqualTo($from)) {
+                    $faults[] = new Fault("/$field/$at/to", "must be a time after {$one['from']}, before six in the morning");
+                }
+            }
+        }
+        if ($faults !== []) {
+            throw new BadDocument($faults);
+        }
+        $night->fill(['hands' => $entry['hands'], 'taken' => $entry['taken'], 'wash_min' => $entry['wash_min'], 'merge' => $entry['merge']])->save();
+    }
+
+    /**
+     * All of them or none.
+     *
+     * @param  list<array<string, mixed>>  $entries  velko.firing-entry/1, held to their schema
+     *
+     * @throws BadDocument
+     */
+    public static function put(Night $night, Kitchen $kitchen, array $entries, CarbonImmutable $now): void
+    {
+        if (($night->exists ? $night->firings()->count() : 0) + count($entries) > self::MOST) {
+            throw BadDocument::at('/firings', 'are too many: a night has at most '.self::MOST);
+        }
+        DB::transaction(static function () use ($night, $kitchen, $entries, $now): void {
+            $night->save();
+            foreach ($entries as $at => $entry) {
+                self::save(new Firing(['kitchen_id' => $kitchen->id, 'night_id' => $night->id]), $night, $kitchen, $entry, $now, "/firings/$at");
+            }
+        }, attempts: 3);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry  velko.firing-entry/1, held to its schema
+     *
+     * @throws BadDocument
+     */
+    public static function change(Firing $firing, Kitchen $kitchen, array $entry, CarbonImmutable $now): void
+    {
+        self::save($firing, $firing->night, $kitchen, $entry, $now, '');
+    }
+
+    /** Where each pan stands, so that the next who looks finds it there. */
+    public static function filled(Night $night, Solved $solved): void
+    {
+        $filled = array_map(static fn (Cook $one): array => ['serves' => $one->serves, 'dish' => $one->dish, 'rice' => $one->rice, 'pan' => $one->pan, 'ring' => $one->ring, 'on' => $one->on, 'beside' => $one->besideOn], array_values(array_filter($solved->cooks, static fn (Cook $one): bool => ! in_array($one, $solved->night->running, true))));
+        if ($night->exists && $filled != $night->filled) {
+            $night->timestamps = false;
+            $night->forceFill(['filled' => $filled])->save();
+        }
+    }
+
+    /** The firings and the hands of another night, at the same times; what was settled by hand there is not. */
+    public static function copy(Night $from, Night $to, Kitchen $kitchen): void
+    {
+        DB::transaction(static function () use ($from, $to, $kitchen): void {
+            $to->fill(['hands' => $from->hands, 'taken' => $from->taken, 'wash_min' => $from->wash_min, 'merge' => $from->merge])->save();
+            foreach ($from->firings as $one) {
+                $clock = $one->table_at->setTimezone($kitchen->timezone)->format('H:i');
+                if ($to->firings()->count() < self::MOST && $kitchen->dishes()->whereKey($one->dish_id)->exists()) {
+                    $to->firings()->create([...$one->only(['kitchen_id', 'dish_id', 'covers', 'starters', 'label', 'early_min', 'late_min', 'parts', 'to_order']), 'table_at' => Evening::moment($to->on->format('Y-m-d'), $clock, $kitchen)]);
+                }
+            }
+        }, attempts: 3);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     *
+     * @throws BadDocument
+     */
+    private static function save(Firing $firing, Night $night, Kitchen $kitchen, array $entry, CarbonImmutable $now, string $path): void
+    {
+        $day = $night->on->format('Y-m-d');
+        $faults = [];
+        foreach (['dish_id' => $kitchen->withDishes()->dishes, 'pan_id' => $kitchen->pans, 'burner_id' => $kitchen->burners] as $field => $rows) {
+            if (isset($entry[$field]) && ! $rows->contains('id', $entry[$field])) {
+                $faults[] = new Fault("$path/$field", 'there is no such '.['dish_id' => 'dish', 'pan_id' => 'pan', 'burner_id' => 'ring'][$field].' in this kitchen');
+            }
+        }
+        if ($firing->exists && $entry['dish_id'] !== $firing->dish_id && $firing->cooks()->exists()) {
+            $faults[] = new Fault("$path/dish_id", 'stays: it is in a pan already');
+        }
+        $dish = $kitchen->dishes->firstWhere('id', $entry['dish_id']);
+        if (($entry['to_order'] ?? false) === true && $dish !== null && Way::partCooking($dish, $kitchen) === null) {
+            $faults[] = new Fault("$path/to_order", $kitchen->part_cooks ? 'must be false: this dish does not say how far it is cooked ahead' : 'must be false: this kitchen cooks nothing part-way');
+        }
+        $plates = $entry['covers'] + ($entry['starters'] ?? 0);
+        if ($plates < 1 || $plates > 400) {
+            $faults[] = new Fault("$path/covers", 'must be a whole number from 1 to 400, mains and starters together');
+        }
+        $on = isset($entry['on_at']) ? Evening::moment($day, $entry['on_at'], $kitchen) : null;
+        $table = isset($entry['table_at']) ? Evening::moment($day, $entry['table_at'], $kitchen) : null;
+        if ($on !== null && $table !== null && $on->greaterThanOrEqualTo($table)) {
+            $faults[] = new Fault("$path/on_at", "must be a time before {$entry['table_at']}, when it is at the table");
+        }
+        if ($faults !== []) {
+            throw new BadDocument($faults);
+        }
+        $firing->fill([
+            'dish_id' => $entry['dish_id'], 'covers' => $entry['covers'], 'starters' => $entry['starters'] ?? 0, 'label' => $entry['label'] ?? '', 'early_min' => $entry['early_min'] ?? self::EARLY_MIN, 'late_min' => $entry['late_min'] ?? self::LATE_MIN,
+            'pan_id' => $entry['pan_id'] ?? null, 'burner_id' => $entry['burner_id'] ?? null, 'on_at' => $on, 'parts' => $entry['parts'] ?? 1, 'to_order' => $entry['to_order'] ?? false,
+        ]);
+        if ($table === null) {
+            $firing->fill(['table_at' => self::soonest($firing, $night, $kitchen, $now, $path), 'late_min' => max(self::HONEST, $firing->late_min)]);
+        } else {
+            $firing->fill(['table_at' => $table]);
+        }
+        $firing->save();
+    }
+
+    /**
+     * The first honest minute for somebody nobody counted on, with all else as it is.
+     *
+     * @throws BadDocument where there is none
+     */
+    private static function soonest(Firing $firing, Night $night, Kitchen $kitchen, CarbonImmutable $now, string $path): CarbonImmutable
+    {
+        $evening = new Evening($night->unsetRelation('firings'), $kitchen, $now);
+        $firing->fill(['table_at' => $now]);
+        $solver = new Solver($evening->night, $evening->lengths);
+        $minute = $solver->soonest($solver->solve(), $evening->firing($firing));
+        $evening->lengths->keep();
+        if ($minute === null) {
+            throw BadDocument::at("$path/table_at", 'cannot be: no pan, ring or hand is free for it on this night; say a time, or who is there');
+        }
+
+        return $evening->at($minute + self::HONEST)->startOfMinute()->utc();
+    }
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Service;
+
+use App\Kitchen\KeptCook;
+use App\Kitchen\Way;
+use App\Models\Cook as CookRow;
+use App\Models\Firing as FiringRow;
+use App\Words\FactDocument;
+use App\Words\Words;
+use Velko\Core\Cook\Status;
+use Velko\Core\Service\Clash;
+use Velko\Core\Service\Clashes;
+use Velko\Core\Service\Cook;
+use Velko\Core\Service\Hands;
+use Velko\Core\Service\Offer;
+use Velko\Core\Service\Share;
+use Velko\Core\Service\Solved;
+use Velko\Core\Service\Taken;
+
+/** A kitchen's night on its clock: velko.night/1 and what is asked of it besides. */
+final readonly class NightDocument
+{
+    private Solved $solved;
+
+    public function __construct(private Evening $evening, private Words $words)
+    {
+        $this->solved = $evening->solved();
+    }
+
+    /** @return array<string, mixed> velko.night/1 */
+    public function document(bool $mayChange): array
+    {
+        $row = $this->evening->row;
+        $document = [
+            'format' => 'velko.night/1',
+            'on' => $row->on->format('Y-m-d'),
+            'at' => $this->evening->now->setTimezone($this->evening->kitchen->timezone)->toIso8601String(),
+            'hands' => $row->hands,
+            'taken' => $row->taken,
+            'wash_min' => $row->wash_min,
+            'merge' => $row->merge,
+            'late_cover_min' => self::r($this->solved->lateCovers()),
+            'firings' => array_values($row->firings->map($this->firing(...))->all()),
+            'pans' => array_map($this->pan(...), $this->solved->cooks),
+            'standing' => array_map(fn (Taken $one, array $said): array => ['burner_id' => $one->ring, 'what' => $said['what'], 'from_at' => $this->at($one->from), 'to_at' => $this->at($one->to)], $this->evening->night->taken, $this->evening->standing),
+            'needed' => array_map(fn (array $one): array => ['at' => $this->at($one[0]), 'needed' => round($one[1], 2), 'there' => $one[2]], (new Hands($this->evening->night))->curve($this->solved->cooks)),
+            'clashes' => $this->clashes(false),
+            'warnings' => $this->solved->warnings(),
+            'may_change' => $mayChange,
+        ];
+        $this->evening->lengths->keep();
+
+        return $document;
+    }
+
+    /** @return array<string, mixed> velko.night-lists/1 */
+    public function lists(): array
+    {
+        return ListsDocument::of($this->evening, $this->document(false), $this->solved->cooks, $this->words);
+    }
+
+    /** @return array<string, mixed> velko.night-offers/1 */
+    public function offers(): array
+    {
+        $document = ['format' => 'velko.night-offers/1', 'on' => $this->evening->row->on->format('Y-m-d'), 'clashes' => $this->clashes(true)];
+        $this->evening->lengths->keep();
+
+        return $document;
+    }
+
+    /** @return array<string, mixed> */
+    private function firing(FiringRow $row): array
+    {
+        $known = isset($this->evening->firings[$row->id]);
+        $there = $known ? $this->solved->tableOf($row->id) : null;
+
+        return [
+            'id' => $row->id,
+            'dish_id' => $row->dish_id,
+            'dish' => $this->evening->dish($row)?->name,
+            'covers' => $row->covers,
+            'starters' => $row->starters,
+            'label' => $row->label,
+            'table_at' => $row->table_at->setTimezone($this->evening->kitchen->timezone)->toIso8601String(),
+            'early_min' => $row->early_min,
+            'late_min' => $row->late_min,
+            'pan_id' => $row->pan_id,
+            'burner_id' => $row->burner_id,
+            'on_at' => $row->on_at?->setTimezone($this->evening->kitchen->timezone)->toIso8601String(),
+            'parts' => $row->parts,
+            'to_order' => $row->to_order,
+            'may_be_to_order' => $this->evening->lengths->toOrder($row->dish_id) !== null,
+            'there_at' => $there === null ? null : $this->at($there),
+            'late_by_min' => $known ? self::r($this->solved->lateOf($row->id)) : 0.0,
+            'on_the_fire' => $known ? $row->plates() - $this->evening->night->open($row->id) : 0,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function pan(Cook $cook): array
+    {
+        $evening = $this->evening;
+        $row = $this->onTheFire($cook);
+        $known = $row === null ? $evening->lengths->known($cook->dish, $cook->pan, $cook->ring, $cook->covers(), $cook->rice) : null;
+        $working = $row?->plan->working;
+        $dish = $evening->kitchen->dishes->find(abs($cook->dish));
+        $sizes = $working === null ? $evening->lengths->sizes($cook->dish, $cook->covers(), $cook->rice) : ['covers' => $working['ask']['covers'], 'starters' => $working['ask']['starters'] ?? 0, 'portion' => $working['ask']['portion']];
+        $first = $cook->firstLiquid();
+        $way = $cook->dish < 0 ? Way::ToOrder : Way::Whole;
+
+        return [
+            'serves' => array_map(static fn (int $firing, int $covers): array => ['firing' => $firing, 'covers' => $covers], array_keys($cook->serves), array_values($cook->serves)),
+            'dish_id' => abs($cook->dish),
+            'dish' => $dish->name ?? $working['dish']['name'] ?? '',
+            'to_order' => $way === Way::ToOrder,
+            'family' => $dish->family ?? $row->plan->request['family'] ?? '',
+            'covers' => $sizes['portion'] === 'main' ? $sizes['covers'] : 0,
+            'starters' => $sizes['portion'] === 'main' ? $sizes['starters'] : $sizes['covers'],
+            'rice_g' => round($cook->rice),
+            'make_ml' => $working === null ? ($known === null ? null : round($known['make_ml'])) : (float) $working['plan']['side_pot']['make_ml'],
+            'pan_id' => $cook->pan,
+            'pan' => $evening->pan($cook->pan)->name ?? '',
+            'burner_id' => $cook->ring,
+            'burner' => $evening->burner($cook->ring)->name ?? '',
+            'on_at' => $this->at($cook->on),
+            'first_liquid_at' => $this->at($first),
+            'off_at' => $this->at($cook->off()),
+            'table_at' => $this->at($cook->table()),
+            'free_at' => $this->at($cook->table() + $evening->night->wash),
+            'hands' => array_map(fn (Share $one): array => ['from_at' => $this->at($one->from), 'to_at' => $this->at($one->to), 'share' => round($one->share, 3), 'doing' => $one->doing], $cook->hands()),
+            'works' => array_map(fn (array $one): array => ['what' => $this->words->say(FactDocument::read($one['what'])), 'start_at' => $this->at($first + $one['start']), 'ready_at' => $this->at($first + $one['ready']), 'hands_min' => $one['hands'], 'ahead' => $one['ahead']], $known['works'] ?? []),
+            'beside' => array_map(fn (array $one, string $what): array => ['burner_id' => $one[0], 'burner' => $evening->burner($one[0])->name ?? '', 'from_at' => $this->at($one[1]), 'to_at' => $this->at($one[2]), 'what' => $what], $cook->beside(), array_slice($this->besides($cook, $known), 0, count($cook->besideOn))),
+            'cook' => $row?->uuid,
+            'status' => $row === null ? 'to-come' : match ((new KeptCook($row))->replay->status) {
+                Status::AtTable => 'at-table', Status::Cooking => 'cooking', default => 'waiting',
+            },
+            'by_hand' => array_filter(array_keys($cook->serves), fn (int $one): bool => ($evening->night->firings[$one] ?? null)?->isPinned() === true) !== [],
+            'ask' => $row === null ? $this->ask($cook, $sizes) : null,
+        ];
+    }
+
+    /**
+     * As the bench and the stove are asked for it: at the table when it really would be, to the minute after.
+     *
+     * @param  array{covers: int, starters: int, portion: 'main'|'starter'}  $sizes
+     *
+     * @return array<string, mixed> velko.ask/1
+     */
+    private function ask(Cook $cook, array $sizes): array
+    {
+        $table = $this->evening->at(ceil($cook->table() - 1e-6));
+
+        return ['format' => 'velko.ask/1', 'dish_id' => abs($cook->dish), ...$cook->dish < 0 ? ['way' => Way::ToOrder->value] : [], ...$sizes, 'pan_id' => $cook->pan, 'burner_id' => $cook->ring, 'table_at' => $table->format('H:i'), 'table_on' => $table->format('Y-m-d'), 'heat' => null];
+    }
+
+    private function onTheFire(Cook $cook): ?CookRow
+    {
+        return $this->evening->onTheFire[$this->place($cook)] ?? null;
+    }
+
+    /** Which of those that are on it is; -1 if none. */
+    private function place(Cook $cook): int
+    {
+        $at = array_search($cook, $this->evening->night->running, true);
+
+        return is_int($at) ? $at : -1;
+    }
+
+    /**
+     * What stands on rings beside a pan, as its length has it.
+     *
+     * @param  array{works: list<array{what: array<string, mixed>, on_ring: bool, ...}>, ...}|null  $known
+     *
+     * @return list<string>
+     */
+    private function besides(Cook $cook, ?array $known): array
+    {
+        return $this->evening->besides[$this->place($cook)] ?? array_map(fn (array $one): string => $this->words->say(FactDocument::read($one['what'])), array_values(array_filter($known['works'] ?? [], static fn (array $one): bool => $one['on_ring'])));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function clashes(bool $withOffers): array
+    {
+        return array_map(fn (Clash $clash): array => [
+            'code' => $clash->code,
+            'at' => $this->at($clash->at),
+            'firings' => $clash->firings,
+            'late_cover_min' => self::r($clash->lateCovers),
+            'offers' => array_map($this->offer(...), $clash->offers),
+        ], (new Clashes($this->solved, $this->evening->lengths))->all($withOffers));
+    }
+
+    /** @return array<string, mixed> */
+    private function offer(Offer $offer): array
+    {
+        $clock = fn (?float $minute, string $round): ?string => $minute === null ? null : $this->evening->at($round === 'up' ? ceil($minute) : floor($minute))->format('H:i');
+
+        return [
+            'code' => $offer->code,
+            'late_cover_min_after' => self::r($offer->lateAfter),
+            'late' => array_map(static fn (int $firing, float $minutes): array => ['firing' => $firing, 'min' => self::r($minutes)], array_keys($offer->late), array_values($offer->late)),
+            'from' => $clock($offer->from, 'down'),
+            'to' => $clock($offer->to, 'up'),
+            'later_min' => $offer->minutes,
+            'firing' => $offer->firing,
+            'like' => $offer->like === null ? null : ($offer->code === 'other-pan' ? $this->evening->pan($offer->like) : $this->evening->burner($offer->like))?->name,
+        ];
+    }
+
+    private function at(float $minute): string
+    {
+        return $this->evening->at($minute)->toIso8601String();
+    }
+
+    private static function r(float $number): float
+    {
+        return round($number, 2);
+    }
+}

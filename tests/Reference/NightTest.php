@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Symfony\Component\Process\Process;
+use Tests\Core\Service\Nights;
+use Velko\Core\Service\Bound;
+use Velko\Core\Service\Firing;
+use Velko\Core\Service\HandsThere;
+use Velko\Core\Service\Length;
+use Velko\Core\Service\Night;
+use Velko\Core\Service\Share;
+use Velko\Core\Service\Solver;
+
+/* Nights against the least cover-minutes late that an outside solver finds: HiGHS (npm highs), on a model of its own in night.mjs. */
+
+/** So late a night takes that solver too long. */
+const LATE_ENOUGH = 150.0;
+
+/**
+ * Nights in whole minutes with rings that are alike, as night.mjs reads them, with what we make of each.
+ *
+ * @return list<array{firings: int, ours: float, bound: float, case: array<string, mixed>}>
+ */
+function wholeMinuteNights(int $count, int $seed, int $least, int $most): array
+{
+    $chance = new Randomizer(new Mt19937($seed));
+    $nights = [];
+    while (count($nights) < $count) {
+        $dishes = array_map(static function () use ($chance): Length {
+            $off = (float) $chance->getInt(16, 22);
+
+            return new Length(-3.0, $off, $off + 3.0, [new Share(-3.0, 0.0, 0.4, 'toast'), new Share(0.0, $off, [1.0, 0.4, 0.1][$chance->getInt(0, 2)], 'stir'), new Share($off, $off + 1.0, 1.0, 'finish')]);
+        }, range(0, 2));
+        $pans = [10, ...array_map(static fn (): int => [6, 10][$chance->getInt(0, 1)], range(1, $chance->getInt(1, 4)))];
+        [$rings, $hands, $number] = [$chance->getInt(2, 4), $chance->getInt(1, 3), $chance->getInt($least, $most)];
+        $firings = array_map(static fn (): Firing => new Firing($chance->getInt(0, 2), $chance->getInt(1, 10), (float) $chance->getInt(40, 40 + 16 * $number), (float) $chance->getInt(0, 4), (float) $chance->getInt(0, 3)), range(1, $number));
+        $night = new Night($firings, array_keys($pans), range(0, $rings - 1), [new HandsThere(0.0, 1000.0, $hands)], 4.0, false);
+        $lengths = Nights::lengths($dishes, $pans);
+        if ((new Solver($night, $lengths))->solve(share: 0.1)->lateCovers() > 1.2 * LATE_ENOUGH) {
+            continue; // it would not come down to it
+        }
+        $solved = (new Solver($night, $lengths))->solve();
+        if ($solved->notCooked !== [] || $solved->lateCovers() > LATE_ENOUGH) {
+            continue;
+        }
+        $nights[] = ['firings' => $number, 'ours' => $solved->lateCovers(), 'bound' => Bound::of($solved, $lengths), 'case' => [
+            'rings' => $rings, 'hands' => $hands, 'wash' => 4, 'pans' => $pans, 'atMost' => $solved->lateCovers(),
+            'firings' => array_map(static fn (Firing $one): array => ['covers' => $one->covers, 'from' => $one->from(), 'until' => $one->until(), 'minutes' => [
+                'on' => -3, 'off' => $dishes[$one->dish]->off, 'table' => $dishes[$one->dish]->table, 'hands' => array_map(static fn (Share $share): array => [$share->from, $share->to, $share->share], $dishes[$one->dish]->hands),
+            ]], $firings),
+        ]];
+    }
+
+    return $nights;
+}
+
+/**
+ * @param  list<array{ours: float, case: array<string, mixed>, ...}>  $nights
+ *
+ * @return list<float> the least cover-minutes late of each
+ */
+function leastLate(array $nights): array
+{
+    $late = array_filter($nights, static fn (array $one): bool => $one['ours'] > 0.0);
+    $process = new Process(['node', 'tests/Reference/night.mjs'], dirname(__DIR__, 2), input: json_encode(array_values(array_column($late, 'case')), JSON_THROW_ON_ERROR), timeout: 600);
+    $process->mustRun();
+    $answers = array_combine(array_keys($late), json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR));
+
+    return array_map(static function (int $at) use ($answers): float {
+        expect($answers[$at]['status'] ?? 'Optimal')->toBe('Optimal');
+
+        return (float) ($answers[$at]['late'] ?? 0.0); // what is not late at all cannot be less late
+    }, array_keys($nights));
+}
+
+it('fills small nights as well as they can be filled', function (): void {
+    $nights = wholeMinuteNights(60, 21, 3, 8);
+    $least = leastLate($nights);
+    expect(count(array_filter($least)))->toBeGreaterThan(15);
+    foreach ($nights as $at => $one) {
+        expect($one['ours'])->toEqualWithDelta($least[$at], 0.01, "night $at")->and($one['bound'])->toBeLessThanOrEqual($least[$at] + 0.01, "bound of night $at");
+    }
+});
+
+it('fills nights of up to fourteen firings with no gap at the median, under 5 % at p95', function (): void {
+    $nights = wholeMinuteNights(24, 22, 9, 14);
+    $least = leastLate($nights);
+    $gaps = array_map(static fn (array $one, float $late): float => $one['ours'] > 0.0 ? ($one['ours'] - $late) / $one['ours'] : 0.0, $nights, $least);
+    sort($gaps);
+    fprintf(STDERR, "gap of nights of 9 to 14 firings to the least late: %.1f %% at the median, %.1f %% at p95\n", 100 * $gaps[11], 100 * $gaps[22]);
+    expect($gaps[11])->toEqualWithDelta(0.0, 1e-9)->and($gaps[22])->toBeLessThan(0.05);
+});
