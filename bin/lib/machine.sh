@@ -1,7 +1,7 @@
 # What the machine must bring. Debian's packages are installed when we may; else we say what is missing.
 
 debian_packages=(
-    php8.2-cli php8.2-mysql php8.2-curl php8.2-mbstring php8.2-xml php8.2-intl php8.2-zip php8.2-opcache
+    php8.2-cli php8.2-mysql php8.2-curl php8.2-mbstring php8.2-xml php8.2-intl php8.2-zip php8.2-gd php8.2-opcache
     mariadb-server-core mariadb-client-core chromium unzip
 )
 
@@ -16,7 +16,7 @@ missing_tools() {
     local extension extensions
     # Read whole before it is searched: grep -q hangs up early, and under pipefail that counts as a failure of php.
     extensions="$(php -m 2>/dev/null || true)"
-    for extension in pdo_mysql curl mbstring dom intl zip; do
+    for extension in pdo_mysql curl mbstring dom intl zip gd; do
         grep -qix "$extension" <<<"$extensions" || say "PHP extension $extension"
     done
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || say "MariaDB server (mariadbd)"

@@ -5,7 +5,7 @@ start_server() {
     local name="$1" port="$2" pid_file="$state/$1.pid"
     shift 2
     if alive "$pid_file" "127.0.0.1:$port"; then return; fi
-    port_is_free "$port" || fail "port $port is taken by another process; remove .velko/$name.port to let Velko choose another"
+    port_is_free "$port" || fail "port $port is taken by another process; remove ${state#"$root"/}/$name.port to let Velko choose another"
     mkdir -p "$state/log"
     (
         cd public
@@ -20,7 +20,7 @@ start_server() {
         if ! port_is_free "$port"; then return; fi
         sleep 0.1
     done
-    fail "the server did not start; see .velko/log/$name.log"
+    fail "the server did not start; see ${state#"$root"/}/log/$name.log"
 }
 
 # stop_server NAME: ends the server and its workers.

@@ -15,6 +15,8 @@ import type {
   DishPage,
   DoorLink,
   Farewell,
+  FiringEntry,
+  FiringsRead,
   FoodByName,
   House,
   Imported,
@@ -22,10 +24,23 @@ import type {
   Join,
   Kitchen,
   LadleEntry,
+  Learned,
   Log,
   Me,
   NewKitchen,
   NewPassword,
+  Night,
+  NightEntry,
+  NightLists,
+  NightOffers,
+  Nights,
+  OwnNumberEntry,
+  PaperKept,
+  PaperLine,
+  PaperRead,
+  PaperSaid,
+  Weeks,
+  OwnTaken,
   PanEntry,
   PanHolds,
   People,
@@ -33,6 +48,7 @@ import type {
   Problem,
   Reset,
   RiceEntry,
+  Serves,
   Session,
   SetUp,
   StockEntry,
@@ -89,7 +105,7 @@ function token(): string {
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }
 
-/** A body that is text already is a file, sent as it is. */
+/** A body that is text or a picture already is a file, sent as it is. */
 function send(
   method: string,
   path: string,
@@ -105,9 +121,11 @@ function send(
       // How far this tablet's clock is off is measured at each exchange.
       'X-Device-Now': new Date().toISOString(),
       ...headers,
-      ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+      ...(body === undefined || body instanceof Blob ? {} : { 'Content-Type': 'application/json' }),
     },
-    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    ...(body === undefined
+      ? {}
+      : { body: typeof body === 'string' || body instanceof Blob ? body : JSON.stringify(body) }),
     ...(signal ? { signal } : {}),
   });
 }
@@ -202,11 +220,48 @@ export const api = {
   swap: (ask: Ask, ingredient: number, instead: string) =>
     call<Swapped>('POST', 'swaps', { format: 'velko.swap-asked/1', ask, ingredient, instead }),
   choices: (ask: Ask, signal?: AbortSignal) => call<Choices>('POST', 'choices', ask, signal),
-  start: (id: string, ask: Ask) => call<Cook>('POST', 'cooks', { format: 'velko.start-cook/1', id, ask }),
+  /** `serves`: the firings of a night that it is for. */
+  start: (id: string, ask: Ask, serves: Serves[] = []) =>
+    call<Cook>('POST', 'cooks', {
+      format: 'velko.start-cook/1',
+      id,
+      ask,
+      ...(serves.length === 0 ? {} : { serves }),
+    }),
+  nights: () => call<Nights>('GET', 'nights'),
+  night: (day: string) => call<Night>('GET', `nights/${day}`),
+  nightLists: (day: string) => call<NightLists>('GET', `nights/${day}/lists`),
+  nightOffers: (day: string, signal?: AbortSignal) =>
+    call<NightOffers>('GET', `nights/${day}/offers`, undefined, signal),
+  manNight: (day: string, entry: AsTyped<NightEntry>) => call<Night>('PUT', `nights/${day}`, entry),
+  copyNight: (day: string, from: string) =>
+    call<Night>('POST', `nights/${day}/copy`, { format: 'velko.night-copy/1', from }),
+  readFirings: (day: string, text: string) =>
+    call<FiringsRead>('POST', `nights/${day}/read`, { format: 'velko.firings-said/1', text }),
+  putFirings: (day: string, firings: FiringEntry[]) =>
+    call<Night>('POST', `nights/${day}/firings`, { format: 'velko.firings-entry/1', firings }),
+  keepFiring: (id: number, entry: AsTyped<FiringEntry>) => call<Night>('PUT', `firings/${id}`, entry),
+  strikeFiring: (id: number) => call<Night>('DELETE', `firings/${id}`),
   cook: (id: string) => call<Cook>('GET', `cooks/${id}`),
   waysBack: (id: string) => call<WaysBack>('GET', `cooks/${id}/ways-back`),
   keep: (id: string, event: object, by: number | null) =>
     call<Cook>('POST', `cooks/${id}/events${by === null ? '' : `?by=${by}`}`, event),
-  log: (cursor: string | null) =>
-    call<Log>('GET', cursor === null ? 'cooks' : `cooks?${new URLSearchParams({ cursor })}`),
+  learned: () => call<Learned>('GET', 'learned'),
+  takeOwn: (entry: AsTyped<OwnNumberEntry>) => call<OwnTaken>('POST', 'learned/own', entry),
+  giveOwnBack: (entry: AsTyped<OwnNumberEntry>) => call<OwnTaken>('POST', 'learned/own/back', entry),
+  /** `sought`: as it stands in the address of the page. */
+  log: (cursor: string | null, sought = '') => {
+    const asked = new URLSearchParams(sought);
+    if (cursor !== null) {
+      asked.set('cursor', cursor);
+    }
+    return call<Log>('GET', asked.size === 0 ? 'cooks' : `cooks?${asked}`);
+  },
+  weeks: () => call<Weeks>('GET', 'log/weeks'),
+  readPaper: (text: string, columns: PaperSaid['columns']) =>
+    call<PaperRead>('POST', 'log/read', { format: 'velko.paper-said/1', text, columns: columns ?? null }),
+  keepPaper: (lines: PaperLine[]) =>
+    call<PaperKept>('POST', 'log/paper', { format: 'velko.paper-entry/1', lines }),
+  keepPhoto: (cook: string, photo: Blob) => call<Cook>('PUT', `cooks/${cook}/photo`, photo),
+  dropPhoto: (cook: string) => call<Cook>('DELETE', `cooks/${cook}/photo`),
 };

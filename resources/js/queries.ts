@@ -1,6 +1,6 @@
 import { queryOptions, type QueryClient } from '@tanstack/react-query';
 import { api } from './api';
-import type { Ask, Kitchen, Session } from './contracts.generated';
+import type { Ask, Kitchen, Night, Session } from './contracts.generated';
 
 /* What the screens ask the kitchen for, each document under one name; and what becomes of it when something changes. */
 
@@ -36,7 +36,23 @@ export const queries = {
       queryKey: ['six-mains', ask.dish_id, version],
       queryFn: ({ signal }) => api.workOut(ask, signal),
     }),
+  /** As it stands now. */
+  night: (day: string) => queryOptions({ queryKey: ['night', day], queryFn: () => api.night(day) }),
+  /** What it needs, as it stands now. */
+  nightLists: (day: string) =>
+    queryOptions({ queryKey: ['night', day, 'lists'], queryFn: () => api.nightLists(day) }),
+  nights: queryOptions({ queryKey: ['nights'], queryFn: api.nights }),
+  /** Of a night that has these firings, these hands and these clashes. */
+  nightOffers: (night: Night) =>
+    queryOptions({
+      queryKey: ['night-offers', night.on, night.firings, night.hands, night.taken, night.merge],
+      queryFn: ({ signal }) => api.nightOffers(night.on, signal),
+    }),
   cook: (id: string) => queryOptions({ queryKey: ['cook', id], queryFn: () => api.cook(id) }),
+  /** As the log stands now. */
+  learned: queryOptions({ queryKey: ['learned'], queryFn: api.learned, staleTime: 0 }),
+  /** As the log stands now. */
+  weeks: queryOptions({ queryKey: ['weeks'], queryFn: api.weeks, staleTime: 0 }),
   /** After so many steps of it are done. */
   waysBack: (id: string, done: number) =>
     queryOptions({ queryKey: ['ways-back', id, done], queryFn: () => api.waysBack(id) }),
@@ -48,7 +64,7 @@ const allButTheSession = {
 };
 
 /** What is worked out with what the kitchen has. */
-const WORKED_OUT = ['work-out', 'six-mains', 'around', 'choices', 'pan-holds'];
+const WORKED_OUT = ['work-out', 'six-mains', 'around', 'choices', 'pan-holds', 'night', 'night-offers'];
 
 /** The kitchen is another now: what was worked out with it is asked anew. */
 export function kitchenChanged(client: QueryClient, kitchen?: Kitchen): void {

@@ -36,9 +36,24 @@ export const VERB: Record<Kind, string> = {
 /** A pan that leaves its ring: no mark of a knob. */
 export const OVEN = 'oven';
 
-/** The same for this very step: one that is turned to the oven goes into it. */
-export const verbOf = ({ kind, setting }: { kind: Kind; setting: string | null }): string =>
-  kind === 'heat' && setting === OVEN ? t('stages.into-the-oven') : VERB[kind];
+/** What is part-cooked is spread, not served. */
+const SPREAD = 'say.spread';
+
+/** The same for this very step: one that is turned to the oven goes into it, one that is part-cooked onto its trays. */
+export const verbOf = ({
+  kind,
+  setting,
+  say_fact,
+}: {
+  kind: Kind;
+  setting: string | null;
+  say_fact?: { code: string };
+}): string =>
+  kind === 'heat' && setting === OVEN
+    ? t('stages.into-the-oven')
+    : kind === 'serve' && say_fact?.code === SPREAD
+      ? t('stages.onto-its-trays')
+      : VERB[kind];
 
 type Amount = (value: number, unit: string) => string;
 

@@ -45,6 +45,10 @@ export function clock(at: number | string, timezone: string, twelve = halfDays()
   }).format(new Date(at));
 }
 
+/** The same where nobody can be in doubt which half of the day it is: on a night, "7:40". */
+export const clockOfTheNight = (at: number | string, timezone: string): string =>
+  clock(at, timezone).replace(/\s?[AP]M$/, '');
+
 /** Seconds of the wall clock, ":07". */
 export const seconds = (at: number): string => `:${String(new Date(at).getUTCSeconds()).padStart(2, '0')}`;
 

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { server, test } from './house';
 import type { ArchiveCook } from '../../resources/js/contracts.generated';
 import {
   fromTheRice,
@@ -8,7 +9,6 @@ import {
   idOf,
   kept,
   putOn,
-  server,
   settled,
   signIn,
   step,

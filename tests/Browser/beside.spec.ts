@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './house';
 import { choose, idOf, kept, knock, settled, signIn, untilCalled, done } from './station';
 
 const TO_THE_SAFFRON = 16 * 60_000;

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './house';
 import { choose, idOf, kept, knock, putOn, settled, signIn, step, untilCalled } from './station';
 
 /* From the cold pan to the empty one: what comes before the rice, and after the last plate. */

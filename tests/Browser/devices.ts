@@ -1,9 +1,10 @@
-import { execFileSync, spawn, type ChildProcessWithoutNullStreams } from 'node:child_process';
+import { spawn, type ChildProcessWithoutNullStreams } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createInterface, type Interface } from 'node:readline';
 import type { Page } from '@playwright/test';
+import { standDevices } from './house';
 
 /** How much stronger the demo kitchen's rings are for the stand-ins than their marks say. */
 export const POWER = 1.2;
@@ -27,7 +28,7 @@ export class Devices {
 
   static atTheRings(url: string, seed: number): Devices {
     const folder = mkdtempSync(join(tmpdir(), 'velko-devices-'));
-    execFileSync('bin/lib/demo-server.sh', ['devices', folder], { stdio: ['ignore', 'ignore', 'inherit'] });
+    standDevices(folder);
     const running = KINDS.map((kind) => {
       const options = [`--url=${url}`, `--keys=${join(folder, `${kind}.keys`)}`, `--power=${POWER}`];
       const process = spawn('php', [

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './house';
 import { expectAccessible, overflow, signIn } from './station';
 
 /* A dish is its cook's card: steps in order, each opened in place, each with its schools worked out beside each other. */

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './house';
 import { choose, done, idOf, kept, settled, signIn } from './station';
 
 test('a pan rice shows its pan from above, its crust by setting, and what else it could be', async ({

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './house';
 import { expectFits, SIZES } from './fits';
 import { choose, settled, signIn, step, untilCalled } from './station';
 

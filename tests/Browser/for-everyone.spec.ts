@@ -1,7 +1,9 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './house';
 import { choose, done, expectAccessible, putOn, expectThumbs, signIn, signOut } from './station';
 
 test('no screen has a fault that axe can find', async ({ page }) => {
+  test.setTimeout(240_000);
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'To the stove' })).toBeVisible();
   await expectAccessible(page);
@@ -126,7 +128,17 @@ for (const [width, height] of [
     await signIn(page);
     await expect(page.getByRole('table', { name: 'What if' })).toBeVisible();
     await expectThumbs(page);
-    for (const place of ['/stove', '/dishes', '/dishes/new/risotto', '/kitchen', '/log']) {
+    const { nights } = (await (await page.request.get('/api/nights')).json()) as { nights: { on: string }[] };
+    const night = `/tonight/${nights.at(-1)?.on ?? ''}`;
+    for (const place of [
+      night,
+      `${night}/lists`,
+      '/stove',
+      '/dishes',
+      '/dishes/new/risotto',
+      '/kitchen',
+      '/log',
+    ]) {
       await page.goto(place);
       await expect(page.getByRole('heading').first()).toBeAttached();
       await page.waitForTimeout(300);

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './house';
 import { choose, done, kept, idOf, putOn, signIn } from './station';
 
 /* What is typed on the kitchen's shelves: in its own words and units, never lost without a word, never gone for good at once. */

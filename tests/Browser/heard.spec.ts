@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './house';
 import { putOn, signIn } from './station';
 
 /* What calls the cook, and whether it can be heard. */

@@ -1,11 +1,23 @@
-import { expect, test } from '@playwright/test';
-import { amountNow, choose, done, idOf, kept, putOn, settled, signIn, untilCalled } from './station';
+import { expect } from '@playwright/test';
+import { test } from './house';
+import {
+  amountNow,
+  choose,
+  done,
+  idOf,
+  kept,
+  putOn,
+  settled,
+  signIn,
+  throughTheDoor,
+  untilCalled,
+} from './station';
 
 const PEA = /pea, lovage/;
 
 test('a cook signs in, works out a pan, cooks it and finds it in the log', async ({ page }) => {
   await page.clock.install();
-  await signIn(page);
+  await throughTheDoor(page);
   await choose(page, 'Dish', PEA);
   await expect(page.getByRole('button', { name: /^Rice/ })).toContainText('480 g');
   const url = await putOn(page);

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './house';
 import { archived, choose, expectAccessible, expectThumbs, signIn, signOut, overflow } from './station';
 
 /** Presses Tab until the thing of this name has the focus. */

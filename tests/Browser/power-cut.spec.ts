@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
-import { fromTheRice, done, idOf, kept, putOn, server, settled, signIn } from './station';
+import { expect } from '@playwright/test';
+import { server, test } from './house';
+import { fromTheRice, done, idOf, kept, putOn, settled, signIn } from './station';
 
 test('killing the server and the database in the middle of a cook loses no touch', async ({ page }) => {
   await signIn(page);

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './house';
 import { choose, signIn } from './station';
 
 /* What is laid beside what: a swap before and after, two dishes, a pan as it is typed, and amounts in other units. */

@@ -1,15 +1,29 @@
-import { execFileSync } from 'node:child_process';
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 import type { Cook } from '../../resources/js/contracts.generated';
 
 export const PASSWORD = 'lock-keeper-rice';
 
-export async function signIn(page: Page, email = 'rice@kiln.example'): Promise<void> {
+/** Through the door, as a cook does. */
+export async function throughTheDoor(page: Page, email = 'rice@kiln.example'): Promise<void> {
   await page.goto('/');
   await page.getByLabel('E-mail').fill(email);
   await page.getByLabel('Password').fill(PASSWORD);
   await page.getByRole('button', { name: 'To the stove' }).click();
+  await expect(page.getByLabel('Kitchen clock')).toBeVisible();
+}
+
+/** Past the door: it has tests of its own. */
+export async function signIn(page: Page, email = 'rice@kiln.example'): Promise<void> {
+  await page.request.get('/api/session', { headers: { Accept: 'application/json' } });
+  const { cookies } = await page.request.storageState();
+  const token = cookies.find((one) => one.name === 'XSRF-TOKEN')?.value ?? '';
+  const answer = await page.request.post('/api/session', {
+    data: { format: 'velko.sign-in/1', email, password: PASSWORD },
+    headers: { 'X-XSRF-TOKEN': decodeURIComponent(token), Accept: 'application/json' },
+  });
+  expect(answer.ok()).toBe(true);
+  await page.goto('/');
   await expect(page.getByLabel('Kitchen clock')).toBeVisible();
 }
 
@@ -111,23 +125,30 @@ const CLOSE_S = 5;
 /** ms after which a step that is not there any more is not waited for. */
 const GONE_MS = 500;
 
+/** What the step that is shown says; nothing once the pan has gone to the table meanwhile. */
+const seen = (page: Page): Promise<string> =>
+  now(page)
+    .innerText({ timeout: GONE_MS })
+    .catch(() => '');
+
+/** On towards the call, not past it; nothing of what happens on the way is waited for. Answers what stood there before. */
+export async function leap(page: Page): Promise<string> {
+  const shown = await seen(page);
+  const [, minutes = 0, seconds = 0] = /\bin (\d+):(\d\d)/.exec(shown) ?? [];
+  const left = Number(minutes) * 60 + Number(seconds);
+  await page.clock.fastForward(Math.min(LEAP_S, Math.max(CLOSE_S, left - CLOSE_S)) * 1000);
+  return shown;
+}
+
 /** On until the action calls, as the fuse would burn down, or there is none any more. */
 export async function untilCalled(page: Page): Promise<void> {
   const over = now(page)
     .and(page.locator('[data-calls=true]'))
     .or(page.getByRole('heading', { name: 'At the table' }));
-  // The step that is shown; nothing once the pan has gone to the table meanwhile.
-  const seen = () =>
-    now(page)
-      .innerText({ timeout: GONE_MS })
-      .catch(() => '');
-  for (let leap = 0; leap < 300 && !(await over.isVisible()); leap++) {
-    const shown = await seen();
-    const [, minutes = 0, seconds = 0] = /\bin (\d+):(\d\d)/.exec(shown) ?? [];
-    const left = Number(minutes) * 60 + Number(seconds);
-    await page.clock.fastForward(Math.min(LEAP_S, Math.max(CLOSE_S, left - CLOSE_S)) * 1000);
+  for (let leaps = 0; leaps < 300 && !(await over.isVisible()); leaps++) {
+    const shown = await leap(page);
     await expect
-      .poll(async () => (await over.isVisible()) || (await seen()) !== shown, { intervals: [20] })
+      .poll(async () => (await over.isVisible()) || (await seen(page)) !== shown, { intervals: [20] })
       .toBe(true);
   }
   await expect(over).toBeVisible();
@@ -150,12 +171,23 @@ export async function kept(page: Page, id: string): Promise<Cook> {
 
 export const idOf = (url: string): string => url.split('/').at(-1) ?? '';
 
-/** `kill` as a power cut would, `serve` to come back. */
-export function server(command: 'kill' | 'serve'): void {
-  execFileSync('bin/lib/demo-server.sh', [command], { stdio: ['ignore', 'ignore', 'inherit'] });
+/** ms between two looks, and so many of them in a row at which nothing is dimmed because it is still that of the ask before. */
+const LOOKS_EVERY = 150;
+const QUIET_LOOKS = 3;
+
+/** No longer than so many: what cannot be asked stays dimmed. */
+const MOST_LOOKS = 60;
+
+async function quiet(page: Page): Promise<void> {
+  const dimmed = page.locator('[aria-busy=true], [data-stale=true]');
+  for (let all = 0, looks = 0; looks < QUIET_LOOKS && all < MOST_LOOKS; all++) {
+    looks = (await dimmed.count()) === 0 ? looks + 1 : 0;
+    await new Promise((resolve) => setTimeout(resolve, LOOKS_EVERY));
+  }
 }
 
 export async function expectAccessible(page: Page): Promise<void> {
+  await quiet(page);
   const { violations } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
     .analyze();
@@ -199,3 +231,22 @@ export function archived(page: Page): Promise<string[]> {
 /** How much wider than the screen the page is, px. */
 export const overflow = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+
+/** Says to the server what no screen says here. */
+export const say = (page: Page, method: string, path: string, body?: unknown) =>
+  page.evaluate(
+    async ({ method, path, body }) => {
+      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+      const headers = {
+        'Content-Type': 'application/json',
+        Accept: 'application/json',
+        'X-XSRF-TOKEN': token,
+      };
+      const answer = await fetch(path, { method, headers, body: JSON.stringify(body) });
+      if (!answer.ok) {
+        throw new Error(`${path}: ${answer.status}`);
+      }
+      return (answer.status === 204 ? null : await answer.json()) as unknown;
+    },
+    { method, path, body },
+  );

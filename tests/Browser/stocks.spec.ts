@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './house';
 import { choose, expectAccessible, expectThumbs, overflow, signIn } from './station';
 
 test('a stock of several says its salt as its parts are typed, is refused where they are no whole, and one made from water says so', async ({

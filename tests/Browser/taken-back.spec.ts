@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './house';
 import { fromTheRice, done, idOf, kept, putOn, settled, signIn } from './station';
 
 /* What was touched by mistake, and what two tablets touched at once. */

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './house';
 import type { DishBody, Kitchen } from '../../resources/js/contracts.generated';
 import { archived, choose, idOf, kept, knock, panIsOn, signOut, step, untilCalled } from './station';
 

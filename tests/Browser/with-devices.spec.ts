@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { server, test } from './house';
 import { Devices, POWER } from './devices';
-import { choose, done, expectAccessible, idOf, kept, server, settled, signIn } from './station';
+import { choose, done, expectAccessible, idOf, kept, leap, settled, signIn } from './station';
 import { logOf, restOf, served, stageOf } from './truth';
 
 /*
@@ -91,13 +92,13 @@ for (const { family, dish, pan, weighAt, poursOn, knobTurns } of FAMILIES) {
           hand.push({ kind: 'done', stage: rice - 1 }); // the base was ready
         }
       };
-      /** On by five seconds, or the step that calls is done: by the knob where it is one for the knob, else by hand. */
+      /** On towards the call, or the step that calls is done: by the knob where it is one for the knob, else by hand. */
       const on = async (devicesRead: boolean) => {
         if (devicesRead) {
           await settled(page);
         }
         if ((await now(page).getAttribute('data-calls')) === 'false') {
-          await page.clock.fastForward(5_000);
+          await leap(page);
           await page.waitForTimeout(20);
           return;
         }

@@ -8,9 +8,22 @@ import { t } from '../words/messages';
 type Swap = AroundThePan['swaps'][number];
 
 /** What the same pan would come to if one thing about it were different; and what can stand in for what. */
-export function Around({ around, change }: { around: AroundThePan; change: (part: Partial<Ask>) => void }) {
+export function Around({
+  around,
+  change,
+  stale,
+}: {
+  around: AroundThePan;
+  change: (part: Partial<Ask>) => void;
+  /** It is still that of what was asked before. */
+  stale: boolean;
+}) {
   return (
-    <section aria-label={t('bench.around.around-it')} className="px-4 pb-4 lg:col-start-2">
+    <section
+      aria-label={t('bench.around.around-it')}
+      aria-busy={stale}
+      className="px-4 pb-4 transition-opacity aria-busy:opacity-30 lg:col-start-2"
+    >
       <WhatIf rows={around.what_if} />
       <Swaps around={around} change={change} />
     </section>

@@ -33,6 +33,7 @@ const WORDS = new Map(
     covers: t('common.covers'),
     starters: t('bench.askColumn.starters'),
     dish_id: t('bench.askColumn.the-dish'),
+    way: t('bench.askColumn.how-much-of-it-now'),
     pan_id: t('bench.askColumn.the-pan'),
     burner_id: t('bench.askColumn.the-ring'),
     heat: t('bench.askColumn.the-heat'),
@@ -130,10 +131,25 @@ export function AskColumn({
         label={t('common.dish')}
         value={String(ask.dish_id)}
         onChange={(dish) =>
-          change({ dish_id: Number(dish), heat: null, pan_heat: null, cover_last_min: null })
+          change({ dish_id: Number(dish), way: 'whole', heat: null, pan_heat: null, cover_last_min: null })
         }
         options={kitchen.dishes.map((dish) => [String(dish.id), dish.name, dish.rice])}
       />
+      {(ask.way ?? 'whole') !== 'whole' ||
+      kitchen.dishes.find(({ id }) => id === ask.dish_id)?.part_cooked === true ? (
+        <Select
+          label={t('bench.askColumn.how-much-of-it-now')}
+          value={ask.way ?? 'whole'}
+          onChange={(way) =>
+            change({ way: way as NonNullable<Ask['way']>, pan_id: null, burner_id: null, heat: null })
+          }
+          options={[
+            ['whole', t('bench.askColumn.in-one-go')],
+            ['ahead', t('bench.askColumn.part-cooked-ahead')],
+            ['to-order', t('bench.askColumn.finished-to-order')],
+          ]}
+        />
+      ) : null}
       <Line word={t('bench.askColumn.in-the')}>
         <Select
           label={t('common.pan')}
@@ -182,7 +198,7 @@ export function AskColumn({
             ...(working?.burner.marks ?? []).map((setting): Option => [
               setting.mark,
               setting.mark,
-              `${Math.round(setting.net_w)} W${setting.measured ? '' : t('bench.askColumn.est')}`,
+              `${Math.round(setting.net_w)} W${setting.source === 'guessed' ? t('bench.askColumn.est') : ''}`,
             ]),
           ]}
         />

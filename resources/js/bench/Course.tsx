@@ -10,6 +10,7 @@ import { clock } from '../time';
 import { Before } from './Before';
 import { CrustMinutes } from './CrustMinutes';
 import { Numbers } from './Numbers';
+import { PartCooked } from './PartCooked';
 import { Steps } from './Steps';
 import { t } from '../words/messages';
 
@@ -38,14 +39,17 @@ const Cooked = memo(function Cooked({ working }: { working: Working }) {
   const { plan } = working;
   const first = Date.parse(working.clock.first_liquid_at);
   const clockAt = (min: number) => clock(first + min * 60_000, timezone);
+  const ahead = working.ask.way === 'ahead';
+  const leavesThePass = hasSauce(plan) && !ahead;
   const strongest = Math.max(...working.burner.marks.map((mark) => mark.net_w));
 
   return (
     <>
       <Numbers working={working} clockAt={clockAt} />
+      <PartCooked working={working} />
       <div
         className={
-          takesCrust(plan) || hasSauce(plan)
+          takesCrust(plan) || leavesThePass
             ? 'grid grid-cols-[minmax(0,1fr)_250px] items-start gap-4 max-md:grid-cols-1'
             : ''
         }
@@ -63,7 +67,7 @@ const Cooked = memo(function Cooked({ working }: { working: Working }) {
           base={baseOf(plan)}
           strongest={strongest}
           dips={dips(plan).map(({ lowest_c, ...dip }) => ({ ...dip, lowest: heat(lowest_c) }))}
-          window={rightMinutes(plan, working.dish.window_min)}
+          window={ahead ? null : rightMinutes(plan, working.dish.window_min)}
           pull={plan.timing.pull_min}
           table={plan.timing.table_min}
           clockAt={clockAt}
@@ -71,7 +75,7 @@ const Cooked = memo(function Cooked({ working }: { working: Working }) {
         {takesCrust(plan) ? (
           <PanFromAbove working={working} />
         ) : (
-          hasSauce(plan) && <PassCurve working={working} />
+          leavesThePass && <PassCurve working={working} />
         )}
       </div>
       <Steps working={working} clockAt={clockAt} />

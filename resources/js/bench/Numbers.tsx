@@ -2,6 +2,7 @@ import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { minute, wholeMinute, type Measure } from '../measure';
 import { Explain, type Term } from '../parts/Explain';
+import { GiveOrTake, WhyGiveOrTake } from './GiveOrTake';
 import { sum } from './terms';
 import { t, wordOf } from '../words/messages';
 import { takesCrust } from '../pictures/fromPlan';
@@ -64,8 +65,10 @@ export function Numbers({ working, clockAt }: { working: Working; clockAt: (min:
             {measure.ratio(plan.ratio.ml_per_g)}
             <br />
             {t('bench.numbers.tofixed-cups-to-1-of-rice', { toFixed: plan.ratio.by_volume.toFixed(1) })}
+            <GiveOrTake working={working} />
           </>
         }
+        beyond={<WhyGiveOrTake working={working} />}
         terms={sum(plan, 'stock_ml', { label: t('common.stock'), amount: volume(plan.stock_ml) }, volume)}
         because={t('bench.numbers.what-is-drunk-and-left-as')}
       />

@@ -14,10 +14,21 @@ const plateWeight = (plan: Plan) =>
   (plan.explain['plate_g'] ?? []).reduce((all, term) => all + term.value, 0);
 
 /** The stock: the column with a band a dose, where it goes, and why it does not multiply. */
-export function StockSide({ working, scale }: { working: Working; scale: AroundThePan['scale'] }) {
+export function StockSide({
+  working,
+  scale,
+  stale,
+}: {
+  working: Working;
+  scale: AroundThePan['scale'];
+  /** The curve is still that of what was asked before. */
+  stale: boolean;
+}) {
   const { plan } = working;
   const { weight } = useMeasure();
-  const { season_g: season = 0, wanted_percent: wanted = [] } = plan.salt;
+  const { season_g, wanted_percent: wanted = [] } = plan.salt;
+  // What is part-cooked is seasoned when it is finished.
+  const season = working.ask.way === 'ahead' ? 0 : (season_g ?? 0);
   return (
     <aside
       aria-label={t('bench.stockSide.the-stock')}
@@ -38,12 +49,14 @@ export function StockSide({ working, scale }: { working: Working; scale: AroundT
           .map((stage) => ({ volume_ml: stage.volume_ml ?? 0, poured: false, next: false }))}
       />
       <WhereItGoes plan={plan} />
-      <ScaleCurve
-        points={scale}
-        covers={working.ask.covers + (working.ask.starters ?? 0)}
-        width={204}
-        height={150}
-      />
+      <div aria-busy={stale} className="transition-opacity aria-busy:opacity-30">
+        <ScaleCurve
+          points={scale}
+          covers={working.ask.covers + (working.ask.starters ?? 0)}
+          width={204}
+          height={150}
+        />
+      </div>
       <p className="text-sm leading-tight text-ink-soft">
         {t('bench.stockSide.the-rice-drinks-the-same-by')}
       </p>

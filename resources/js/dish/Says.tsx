@@ -61,6 +61,8 @@ export function Says({
         : t('dish.steps.stirred', { how: labelOf(STIRRING, dish.stirring) }),
       !pan && wordOf('pace', dish.pace ?? 'medium'),
       (dish.cover ?? 'open') !== 'open' && wordOf('cover', dish.cover ?? 'open'),
+      typeof dish.part_cooked_share === 'number' &&
+        t('dish.steps.part-cooked', { percent: Math.round(100 * dish.part_cooked_share) }),
     ],
     crust: [
       typeof dish.oven_c === 'number' && t('dish.steps.in-the-oven-at', { heat: heat(dish.oven_c) }),

@@ -57,7 +57,10 @@ export function SideWork() {
               />
             </div>
             <div className="mt-2 grid grid-cols-2 items-end gap-2 max-md:grid-cols-1">
-              <Tick name={name(row, 'ahead')} label={t('dish.dishForm.can-be-done-before-service')} />
+              <div className="grid">
+                <Tick name={name(row, 'ahead')} label={t('dish.dishForm.can-be-done-before-service')} />
+                <Tick name={name(row, 'on_ring')} label={t('dish.dishForm.stands-on-a-ring')} />
+              </div>
               {row > 0 && (
                 <Pick
                   name={name(row, 'needs')}
@@ -93,6 +96,7 @@ export function SideWork() {
             needs: null,
             drinks_ml_per_80_g: 0,
             gives_ml_per_80_g: 0,
+            on_ring: false,
           })
         }
       >

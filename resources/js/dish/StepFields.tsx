@@ -4,6 +4,7 @@ import { Amount, Field, Pick, Tick } from '../parts/Field';
 import { t, wordOf } from '../words/messages';
 import { Ingredients } from './Ingredients';
 import {
+  AHEAD,
   coldOf,
   COVER,
   COVER_A_STEW,
@@ -93,6 +94,23 @@ export function StockFields({ family }: { family: Kitchen['families'][number] })
           />
         )}
       </div>
+      {family.in_stages && (
+        <div className={ROW}>
+          <Pick
+            name="dish.part_cooked_share"
+            label={t('dish.dishForm.cooked-ahead')}
+            numeric
+            orNull
+            options={AHEAD}
+          />
+          <Field
+            name="dish.part_cooked_mm"
+            label={t('dish.dishForm.spread-to-cool')}
+            unit="mm"
+            kind="number"
+          />
+        </div>
+      )}
       {!family.in_stages && !pan && <Tick name="dish.two_pours" label={t('dish.dishForm.two-pours')} />}
       <Ingredients step="stock" goes="last-two-minutes" />
     </>

@@ -43,7 +43,7 @@ const FIELDS: Record<StepName, readonly (keyof Body)[]> = {
   base: ['fat'],
   rice: ['sealed', 'toast', 'soak_min', 'rinsed', 'rained_in', 'base_apart'],
   wine: ['wine_ml_per_80_g', 'wine_percent', 'wine_cooked_off'],
-  stock: ['doses', 'two_pours', 'stirring', 'pace', 'cover'],
+  stock: ['doses', 'two_pours', 'stirring', 'pace', 'cover', 'part_cooked_share', 'part_cooked_mm'],
   crust: ['crust', 'crust_school', 'oven_c'],
   finish: [
     'butter_g_per_80_g',

@@ -48,3 +48,11 @@ export const coldOf = (celsius: number): readonly Option[] =>
 /** What a cook reads for a word. */
 export const labelOf = (options: readonly Option[], value: string): string =>
   options.find(([one]) => one === value)?.[1] ?? value;
+
+/** How far a risotto is cooked ahead, as a share of its minutes. */
+export const AHEAD: readonly (readonly [string, string])[] = [
+  ['', t('dish.ahead.in-one-go')],
+  ...[0.5, 0.55, 0.6, 0.65, 0.7, 0.75, 0.8, 0.85].map(
+    (share) => [String(share), t('dish.ahead.percent', { percent: Math.round(100 * share) })] as const,
+  ),
+];

@@ -3,7 +3,7 @@ import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
-import { Amount, Field, Pick } from '../parts/Field';
+import { Amount, Field, Pick, Tick } from '../parts/Field';
 import { kitchenChanged, queries } from '../queries';
 import { t } from '../words/messages';
 
@@ -86,6 +86,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
             kind="number"
           />
         </div>
+        <Tick name="safety.part_cooks" label={t('kitchen.houseForm.rice-is-part-cooked-ahead')} />
         <p className="mt-1 text-base text-ink-soft">{t('kitchen.houseForm.built-in-from-the-fda-food')}</p>
       </fieldset>
     </Entry>

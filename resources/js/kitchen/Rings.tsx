@@ -1,13 +1,13 @@
 import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { Shelf, type ShelfProps } from './Shelf';
-import type { Burner } from './words';
+import { SOURCES, type Burner } from './words';
 import { t, wordOf } from '../words/messages';
 
 /** Each ring to scale with what its marks put into a pan. */
 export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) => void }) {
   const { length } = useMeasure();
-  const strongest = Math.max(...kitchen.burners.flatMap((one) => one.settings.map((mark) => mark.net_w)), 1);
+  const strongest = Math.max(...kitchen.burners.flatMap((one) => one.settings.map(given)), 1);
   const widest = Math.max(...kitchen.burners.map((one) => one.ring_cm), 1);
   return (
     <Shelf title={t('common.rings')} add={t('kitchen.rings.a-ring')} onAdd={() => onOpen()}>
@@ -71,7 +71,10 @@ function Flame({ burner, scale }: { burner: Burner; scale: number }) {
   );
 }
 
-/** What each mark puts into the pan; a full bar was measured, an open one is estimated. */
+/** What plans go by. */
+const given = ({ own_w, net_w }: Burner['settings'][number]): number => own_w ?? net_w;
+
+/** What each mark puts into the pan; a full bar was measured or learned, an open one is estimated. */
 function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
   return (
     <span className="mt-1 block">
@@ -83,13 +86,16 @@ function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
           <span className="truncate">{one.mark}</span>
           <span className="h-3">
             <span
-              className={`block h-full border-2 border-tomato ${one.measured ? 'bg-tomato' : ''}`}
-              style={{ width: `${Math.max(3, (100 * one.net_w) / strongest)}%` }}
+              className={`block h-full border-2 border-tomato ${one.source === 'guessed' ? '' : 'bg-tomato'}`}
+              style={{ width: `${Math.max(3, (100 * given(one)) / strongest)}%` }}
             />
           </span>
           <span className="text-right tabular-nums">
-            {one.measured ? '' : '≈ '}
-            {Math.round(one.net_w)} W
+            {one.source === 'guessed' ? '≈ ' : ''}
+            {Math.round(given(one))} W
+            {(one.source === 'learned' || one.source === 'pinned') && (
+              <span className="text-ink-soft"> {SOURCES[one.source]}</span>
+            )}
           </span>
         </span>
       ))}

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useWatch } from 'react-hook-form';
 import { api, type AsTyped, type Things } from '../api';
-import type { Kitchen } from '../contracts.generated';
+import type { Kitchen, PanHolds } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick } from '../parts/Field';
@@ -90,7 +90,6 @@ export function PanForm({ thing, onDone }: FormProps<Pan>) {
 
 /** What the pan as typed holds, in covers of each family; the engine's answer, asked as the numbers change. */
 function PanTakes() {
-  const { volume, depth } = useMeasure();
   const [base_cm, rim_cm, height_cm, metal_j_per_k] = useWatch({
     name: ['base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k'],
   }) as [Typed, Typed, Typed, Typed];
@@ -103,15 +102,23 @@ function PanTakes() {
     retry: false,
     staleTime: Infinity,
   });
-  if (!holds.data || holds.isError) {
-    return null;
-  }
+  const known = holds.isError ? undefined : holds.data;
+  // Its place is kept: what is under it does not move away from under a finger.
   return (
-    <p className="text-lg" aria-live="polite" data-testid="holds">
+    <p className="min-h-14 text-lg" aria-live="polite" data-testid="holds">
+      {known && <Takes holds={known} />}
+    </p>
+  );
+}
+
+function Takes({ holds }: { holds: PanHolds }) {
+  const { volume, depth } = useMeasure();
+  return (
+    <>
       {t('kitchen.things.up-to-freeboardmm-under-the-rim', { FREEBOARDMM: depth(FREEBOARD_MM) })}{' '}
-      <b>{volume(holds.data.holds_ml)}</b>
+      <b>{volume(holds.holds_ml)}</b>
       {t('kitchen.things.takes')}{' '}
-      {holds.data.takes.map((one, at) => (
+      {holds.takes.map((one, at) => (
         <span key={one.family} className={one.suited ? '' : 'text-ink-soft'}>
           {at > 0 && ', '}
           <b>{one.covers}</b>{' '}
@@ -122,7 +129,7 @@ function PanTakes() {
         </span>
       ))}
       .
-    </p>
+    </>
   );
 }
 

@@ -27,6 +27,14 @@ export const ALLERGENS = worded('allergen', ALLERGEN);
 
 export const DEVICES = worded('device', DEVICE);
 
+/** Where a number of the kitchen comes from. */
+export const SOURCES = {
+  guessed: t('common.guessed'),
+  measured: t('common.measured'),
+  learned: t('common.learned'),
+  pinned: t('common.pinned'),
+};
+
 export type Device = Kitchen['devices'][number];
 export type Pan = Kitchen['pans'][number];
 export type Burner = Kitchen['burners'][number];

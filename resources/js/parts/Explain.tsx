@@ -17,6 +17,7 @@ export function Explain({
   note,
   terms,
   because,
+  beyond,
   small = false,
 }: {
   label: string;
@@ -24,6 +25,8 @@ export function Explain({
   note?: ReactNode;
   terms: Term[];
   because: string;
+  /** What else there is to it. */
+  beyond?: ReactNode;
   small?: boolean;
 }) {
   return (
@@ -61,6 +64,7 @@ export function Explain({
             </tbody>
           </table>
           <p className="mt-2 text-base text-ink-soft">{because}</p>
+          {beyond}
           <Popover.Arrow className="fill-ink" />
         </Popover.Content>
       </Popover.Portal>

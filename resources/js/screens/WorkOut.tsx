@@ -173,12 +173,12 @@ const Beyond = memo(function Beyond({
   working: Working;
   change: (part: Partial<Ask>) => void;
 }) {
-  const { around: latest } = useAround(working.ask);
+  const { around: latest, stale } = useAround(working.ask);
   const around = useDeferredValue(latest);
   return (
     <>
-      <StockSide working={working} scale={around?.scale ?? []} />
-      {around && <Around around={around} change={change} />}
+      <StockSide working={working} scale={around?.scale ?? []} stale={stale} />
+      {around && <Around around={around} change={change} stale={stale} />}
     </>
   );
 });

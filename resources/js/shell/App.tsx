@@ -10,11 +10,18 @@ import { Card } from '../screens/Card';
 import { Dishes } from '../screens/Dishes';
 import { DishScreen } from '../screens/DishScreen';
 import { KitchenScreen } from '../screens/KitchenScreen';
+import { OneCookPage } from '../log/OneCook';
 import { LogBook } from '../screens/LogBook';
+import { PaperLog } from '../screens/PaperLog';
+import { TwoCooks } from '../screens/TwoCooks';
+import { Weeks } from '../screens/Weeks';
 import { PeopleScreen } from '../screens/PeopleScreen';
 import { SignIn } from '../screens/SignIn';
 import { Stove } from '../screens/Stove';
 import { StoveDoor } from '../screens/StoveDoor';
+import { NightLists } from '../screens/NightLists';
+import { Tonight } from '../screens/Tonight';
+import { Taught } from '../screens/Taught';
 import { ThroughTheLink } from '../screens/ThroughTheLink';
 import { TwoDishes } from '../screens/TwoDishes';
 import { WorkOut } from '../screens/WorkOut';
@@ -76,6 +83,9 @@ function Places() {
         <GoingAway />
         <Routes>
           <Route path="/" element={<WorkOut />} />
+          <Route path="/tonight" element={<Tonight />} />
+          <Route path="/tonight/:day" element={<Tonight />} />
+          <Route path="/tonight/:day/lists" element={<NightLists />} />
           <Route path="/stove" element={<StoveDoor />} />
           <Route path="/stove/:id" element={<Stove />} />
           <Route path="/card" element={<Card />} />
@@ -87,7 +97,11 @@ function Places() {
           <Route path="/people" element={<PeopleScreen />} />
           <Route path="/you" element={<You />} />
           <Route path="/log" element={<LogBook />} />
-          <Route path="/log/:id" element={<LogBook />} />
+          <Route path="/log/taught" element={<Taught />} />
+          <Route path="/log/weeks" element={<Weeks />} />
+          <Route path="/log/paper" element={<PaperLog />} />
+          <Route path="/log/:id" element={<OneCookPage />} />
+          <Route path="/log/:id/over/:other" element={<TwoCooks />} />
           <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>
       </div>

@@ -1,12 +1,14 @@
-import { BookOpenText, CookingPot, Flame, ScrollText, Soup } from 'lucide-react';
+import { BookOpenText, Clock4, CookingPot, Flame, ScrollText, Soup } from 'lucide-react';
 import { NavLink, useLocation } from 'react-router';
 import { useCook } from '../cook';
+import { useWarned } from '../night/useWarned';
 import { clock, halfDays, seconds, useNow } from '../time';
 import { Tickets } from './Tickets';
 import { Who } from './Who';
 import { t } from '../words/messages';
 
 const PLACES = [
+  { to: '/tonight', label: t('common.tonight'), icon: Clock4 },
   { to: '/', label: t('common.pan'), icon: Soup },
   { to: '/stove', label: t('common.stove'), icon: Flame },
   { to: '/dishes', label: t('common.dishes'), icon: ScrollText },
@@ -17,6 +19,7 @@ const PLACES = [
 /** The strip above every screen: places, what is on the fire, the kitchen's clock. At the bottom on a phone. */
 export function Rail() {
   const cook = useCook();
+  const warned = useWarned();
   // At the stove the pans have lanes of their own.
   const { pathname } = useLocation();
 
@@ -30,8 +33,23 @@ export function Rail() {
             end={to === '/'}
             className="flex min-w-0 items-center justify-center gap-2 border-b-4 border-transparent px-[min(0.875rem,1.3vw)] text-[min(1.25rem,1.9vw)] font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:flex-1 max-md:flex-col max-md:gap-0 max-md:px-0.5 max-md:text-[min(0.875rem,3.4vw)]"
           >
-            <Icon aria-hidden="true" className="size-5" />
+            <span className="relative">
+              <Icon aria-hidden="true" className="size-5" />
+              {to === '/tonight' && warned > 0 && (
+                <b
+                  aria-hidden="true"
+                  className="absolute -top-2.5 -left-2.5 grid size-5 place-content-center rounded-full bg-tomato text-[13px] leading-none text-white"
+                >
+                  {warned}
+                </b>
+              )}
+            </span>
             {label}
+            {to === '/tonight' && warned > 0 && (
+              <span role="status" className="sr-only">
+                {t('night.so-many-late', { clashes: warned })}
+              </span>
+            )}
           </NavLink>
         ))}
       </nav>

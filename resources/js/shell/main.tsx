@@ -30,8 +30,10 @@ const client: QueryClient = new QueryClient({
       // Asked whatever the browser thinks of the network: it does not know the kitchen's.
       networkMode: 'always',
       gcTime: A_DAY_MS,
-      // A refusal stays one; only a lost connection is worth another try.
-      retry: (count, fault) => !(fault instanceof Refusal) && count < 3,
+      // A refusal stays one; a lost connection is worth another try, and what asked too much may ask again in its time.
+      retry: (count, fault) => count < 3 && (!(fault instanceof Refusal) || fault.waitS !== null),
+      retryDelay: (count, fault) =>
+        1000 * (fault instanceof Refusal && fault.waitS !== null ? fault.waitS : 2 ** count),
     },
     mutations: { networkMode: 'always' },
   },

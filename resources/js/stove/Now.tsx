@@ -14,13 +14,14 @@ import { t } from '../words/messages';
 export function PanOn({ cook }: { cook: Cook }) {
   const { working } = cook;
   const { volume, weight } = useMeasure();
+  const toOrder = working.ask.way === 'to-order' ? working.part_cooked : null;
   return (
     <>
       <p className="now-verb">{t('common.pan-on')}</p>
-      <p className="now-digits now-digits-pan-on">{weight(working.plan.rice_g)}</p>
+      <p className="now-digits now-digits-pan-on">{weight(toOrder?.weighs_g ?? working.plan.rice_g)}</p>
       <p className="now-say">
         {t('stove.now.of-rice-name-on-name2-mark', {
-          rice: working.dish.rice,
+          rice: toOrder ? t('stove.now.part-cooked-rice', { rice: working.dish.rice }) : working.dish.rice,
           name: working.pan.name,
           name2: working.burner.name,
           mark: working.burner.mark,

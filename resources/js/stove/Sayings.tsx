@@ -61,7 +61,7 @@ export function Heat({ cook, say, onClose }: Props) {
           ...marks.map((mark) => ({
             value: mark.mark,
             words: mark.mark,
-            note: `${mark.measured ? '' : '≈ '}${Math.round(mark.net_w)} W`,
+            note: `${(mark.source ?? (mark.measured ? 'measured' : 'guessed')) === 'guessed' ? '≈ ' : ''}${Math.round(mark.net_w)} W`,
           })),
           ...(off !== null && cook.state.first_liquid_at !== null
             ? [

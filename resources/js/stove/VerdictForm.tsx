@@ -11,6 +11,7 @@ import { BITE, SALT_TASTE } from '../words.generated';
 import { countdown, useMoment } from '../time';
 import { t, type Vocabulary, wordOf } from '../words/messages';
 import { takesCrust } from '../pictures/fromPlan';
+import { asTyped, MEASURED, Plated, saidOf, typedOf, type Typed } from './Plated';
 
 type Verdict = NonNullable<Cook['state']['verdict']>;
 
@@ -132,6 +133,7 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
   const [crust, setCrust] = useState<NonNullable<Verdict['crust']> | ''>(kept?.crust ?? '');
   const [salt, setSalt] = useState<NonNullable<Verdict['salt']> | ''>(kept?.salt ?? '');
   const [note, setNote] = useState(kept?.note ?? '');
+  const [measured, setMeasured] = useState<Typed>(() => typedOf(kept));
   const asksCrust = takesCrust(cook.working.plan);
   const same =
     kept !== null &&
@@ -139,7 +141,8 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
     kept.bite === bite &&
     (kept.crust ?? '') === crust &&
     (kept.salt ?? '') === salt &&
-    kept.note === note;
+    kept.note === note &&
+    MEASURED.every((name) => asTyped(kept[name]) === measured[name]);
   const words = cook.plates.map((plate) => plate.word);
   const heap = new Map(cook.plates.map((plate) => [plate.word, plate.looseness]));
 
@@ -166,6 +169,7 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
               note: note.trim(),
               ...(crust === '' ? {} : { crust }),
               ...(salt === '' ? {} : { salt }),
+              ...saidOf(measured),
             });
           }
         }}
@@ -206,6 +210,7 @@ function PlateForm({ cook, say }: { cook: Cook; say: Say }) {
             picture={(answer) => <Crumb browning={BROWNING[answer]} />}
           />
         )}
+        <Plated values={measured} onChange={setMeasured} crust={asksCrust} />
         <Remember note={note} onChange={setNote} />
         <Kept
           cook={cook}

@@ -25,6 +25,10 @@ function waterAt({ track, steps }: Forecast, rice: number, minute: number): numb
   return (free_g[row] ?? 0) + rice * (drunk_g_per_g[row] ?? 0);
 }
 
+/** What the rice weighs as it goes in: raw, or part-cooked. */
+const riceOf = ({ ask, plan, part_cooked }: Cook['working']) =>
+  ask.way === 'to-order' ? (part_cooked?.weighs_g ?? plan.rice_g) : plan.rice_g;
+
 /** The pan on the scale: one number, and the rest of the stock is known better. */
 export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: () => void }) {
   const {
@@ -44,7 +48,7 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
   // Before the first liquid the weighing itself is the tare: whoever does not know what the empty pan weighs need not.
   const empty =
     first && tare.trim() === '' && typeof all === 'number' && typeof besides === 'number'
-      ? Math.max(0, all - besides - working.plan.rice_g)
+      ? Math.max(0, all - besides - riceOf(working))
       : typedEmpty;
   const fits =
     typeof all === 'number' &&

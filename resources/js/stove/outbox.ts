@@ -29,6 +29,7 @@ const TRY_AGAIN_MS = 1500;
 /** A pan that was not found may only not have got there yet: asked again so often. */
 const LOOK_AGAIN_MS = 30_000;
 
+const FORBIDDEN = 403;
 const NOT_FOUND = 404;
 
 const tablet = new Dexie('velko') as Dexie & { touches: EntityTable<Waiting, 'at'> };
@@ -114,14 +115,19 @@ function useSender(): () => Promise<void> {
           .first();
       for (let first = await next(); first; first = await next()) {
         try {
-          const by = first.by === undefined || first.by.id === cook.id ? null : first.by.id;
-          const answer = await api.keep(first.cook, first.event, by);
+          const answer = await api.keep(first.cook, first.event, first.by?.id ?? null);
           // A look that was on its way meanwhile does not know this touch: its answer would bring the step back.
           await client.cancelQueries(queries.cook(first.cook));
           client.setQueryData(queries.cook(first.cook).queryKey, answer);
           await tablet.touches.delete(first.at);
         } catch (fault) {
-          if (!(fault instanceof Refusal) || fault.signedOut || fault.problem.status >= 429) {
+          // Where somebody else has signed in beside this page, what was said here waits for whoever said it.
+          if (
+            !(fault instanceof Refusal) ||
+            fault.signedOut ||
+            fault.problem.status === FORBIDDEN ||
+            fault.problem.status >= 429
+          ) {
             return;
           }
           const { status, errors } = fault.problem;

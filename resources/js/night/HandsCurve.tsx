@@ -1,0 +1,56 @@
+import type { Night } from '../contracts.generated';
+import { t } from '../words/messages';
+import { ms } from './shape';
+
+/** Room above the highest of both, pairs of hands. */
+const HEADROOM = 0.4;
+
+/** Pairs of hands that are needed, filled, against those that are there, a line. */
+export function HandsCurve({
+  night,
+  x,
+  width,
+  height,
+}: {
+  night: Night;
+  x: (at: number) => number;
+  width: number;
+  height: number;
+}) {
+  const most = Math.max(1, ...night.needed.map((one) => Math.max(one.needed, one.there))) + HEADROOM;
+  const y = (hands: number) => height - (hands / most) * height;
+  const x2 = (at: string | undefined) => (at === undefined ? width : x(ms(at)));
+  const steps = night.needed.map((one, at) => ({
+    from: x(ms(one.at)),
+    to: x2(night.needed[at + 1]?.at),
+    ...one,
+  }));
+  const path = (of: 'needed' | 'there') =>
+    steps.map((step) => `H${step.from} V${y(step[of])} H${step.to}`).join(' ');
+  const peak = Math.max(0, ...night.needed.map((one) => one.needed));
+  const there = Math.max(0, ...night.needed.map((one) => one.there));
+  return (
+    <svg
+      role="img"
+      aria-label={t('night.hands-peak', { peak: Math.round(peak * 10) / 10, there })}
+      width={width}
+      height={height}
+      className="block"
+    >
+      <path d={`M0 ${height} ${path('needed')} V${height} Z`} className="fill-stock-light" />
+      <path d={`M0 ${height} ${path('there')} V${height}`} className="fill-none stroke-ink stroke-[2.5]" />
+      {steps
+        .filter((step, at) => step.there !== (steps[at - 1]?.there ?? 0))
+        .map((step) => (
+          <text
+            key={step.at}
+            x={step.from + 6}
+            y={y(step.there) - 5}
+            className="fill-ink text-[15px] font-bold"
+          >
+            {step.there}
+          </text>
+        ))}
+    </svg>
+  );
+}

@@ -1,0 +1,107 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { OwnTaken } from '../contracts.generated';
+import { Title } from '../parts/Title';
+import { kitchenChanged, queries } from '../queries';
+import { ComesNext } from '../taught/ComesNext';
+import { Group } from '../taught/Group';
+import { isOff, isOwn, type OneNumber } from '../taught/numbers';
+import { OwnSheet } from '../taught/OwnSheet';
+import { t } from '../words/messages';
+
+/** What the log teaches of this kitchen's rings and its rice, and what of that its plans go by. */
+export function Taught() {
+  const client = useQueryClient();
+  const learned = useQuery(queries.learned);
+  const [taken, setTaken] = useState<OwnTaken | null>(null);
+  const [opened, setOpened] = useState<OneNumber | null>(null);
+  if (!learned.data) {
+    return (
+      <main className="p-8 text-lg text-ink-soft">
+        {learned.isError ? t('common.the-kitchen-cannot-be-reached') : t('taught.reading-the-log')}
+      </main>
+    );
+  }
+  const onTaken = (answer: OwnTaken) => {
+    client.setQueryData(queries.learned.queryKey, answer.learned);
+    kitchenChanged(client);
+    setTaken(answer);
+  };
+  const { numbers, cooks, told, left_out = 0 } = learned.data;
+  // What is off stands first, then what is the kitchen's own.
+  const own = new Set(numbers.filter(isOwn).flatMap(({ ring }) => ring ?? []));
+  const off = new Set(numbers.filter(isOff).flatMap(({ ring }) => ring ?? []));
+  const rings = [...new Set(numbers.flatMap(({ ring }) => ring ?? []))].sort(
+    (a, b) =>
+      Number(off.has(b)) - Number(off.has(a)) ||
+      Number(own.has(b)) - Number(own.has(a)) ||
+      a.localeCompare(b),
+  );
+  const rices = [...new Set(numbers.flatMap(({ rice }) => rice ?? []))].sort();
+  const out = numbers.flatMap((one) => one.outliers.map((outlier) => ({ one, ...outlier })));
+  return (
+    <main className="mx-auto w-full max-w-6xl px-5 py-3">
+      <Title>{t('taught.what-the-log-teaches')}</Title>
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+        <h1 className="text-3xl font-bold">{t('taught.what-the-log-teaches')}</h1>
+        <p className="mr-auto text-lg text-ink-soft">{t('taught.from-so-many', { cooks, told })}</p>
+        <Link
+          to="/log"
+          className="flex min-h-14 items-center rounded-lg border-2 border-ink px-5 text-lg font-semibold"
+        >
+          {t('taught.to-the-log')}
+        </Link>
+      </div>
+      {left_out > 0 && (
+        <p role="status" className="mt-2 text-lg">
+          {t('taught.left-out', { cooks: left_out })}
+        </p>
+      )}
+      {taken !== null && <ComesNext taken={taken} onClose={() => setTaken(null)} />}
+      {numbers.length === 0 ? (
+        <p className="mt-6 text-xl text-ink-soft">{t('taught.nothing-yet')}</p>
+      ) : (
+        <>
+          <p className="mt-1 text-lg">{t('taught.how-to-read')}</p>
+          {rings.map((ring) => (
+            <Group
+              key={ring}
+              title={ring}
+              numbers={numbers.filter((one) => one.ring === ring).sort((a, b) => a.given - b.given)}
+              onTaken={onTaken}
+              onOpen={setOpened}
+            />
+          ))}
+          {rices.map((rice) => (
+            <Group
+              key={rice}
+              title={rice}
+              numbers={numbers.filter((one) => one.rice === rice)}
+              onTaken={onTaken}
+              onOpen={setOpened}
+            />
+          ))}
+          {out.length > 0 && (
+            <section className="mt-5">
+              <h2 className="border-b-2 border-ink text-xl font-bold">{t('taught.do-not-fit')}</h2>
+              <ul>
+                {out.map(({ one, cook, why }) => (
+                  <li key={`${one.of} ${one.mark} ${cook}`} className="border-b border-rule">
+                    <Link
+                      to={`/log/${cook}`}
+                      className="flex min-h-12 flex-wrap items-center gap-x-3 text-lg"
+                    >
+                      <b>{one.ring ?? one.rice}</b> {why}
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+        </>
+      )}
+      {opened && <OwnSheet one={opened} onClose={() => setOpened(null)} onTaken={onTaken} />}
+    </main>
+  );
+}

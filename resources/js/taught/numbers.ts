@@ -1,0 +1,53 @@
+import type { Learned, OwnNumberEntry } from '../contracts.generated';
+import type { AsTyped } from '../api';
+import { useMeasure } from '../cook';
+import { trimmed } from '../measure';
+import { t } from '../words/messages';
+
+export type OneNumber = Learned['numbers'][number];
+
+/** How it is addressed: one mark, or what one rice does. */
+export const addressOf = ({
+  of,
+  burner_id = null,
+  rice_id = null,
+  mark,
+}: OneNumber): AsTyped<OwnNumberEntry> => ({
+  format: 'velko.own-number/1',
+  of,
+  burner_id,
+  rice_id,
+  mark,
+});
+
+/** Whether plans go by a number of the kitchen's own. */
+export const isOwn = ({ source }: OneNumber): boolean => source === 'learned' || source === 'pinned';
+
+/** Whether nine cooks in ten have it be another than plans take it for. */
+export const isOff = ({ low_90, high_90, given }: OneNumber): boolean => low_90 > given || high_90 < given;
+
+/** Its value in the kitchen's words. */
+export function useSaid(): (one: OneNumber, value: number) => string {
+  const { volume } = useMeasure();
+  return ({ unit }, value) =>
+    unit === 'g/g'
+      ? volume(100 * value)
+      : unit === 'min'
+        ? t('taught.minutes', { minutes: trimmed(value, 1) })
+        : unit === '×'
+          ? t('taught.times-as-fast', { times: trimmed(value, 2) })
+          : `${10 * Math.round(value / 10)} W`;
+}
+
+/** What one number is called beside its ring or its rice. */
+export function useCalled(): (one: OneNumber) => string {
+  const { weight } = useMeasure();
+  return ({ of, mark }) =>
+    of === 'ring-power'
+      ? (mark ?? '')
+      : of === 'drinking'
+        ? t('taught.so-much-drinks', { rice: weight(100) })
+        : of === 'crust'
+          ? t('taught.crust-browns')
+          : t('taught.is-done-at');
+}
