@@ -66,7 +66,7 @@ final class ArchiveCooks
         $cooks = [];
         foreach ($rows as $at => $row) {
             try {
-                $cooks[] = self::cooked($row, (string) ($rices[$row['dish'] ?? ''] ?? $row['working']['dish']['rice']));
+                $cooks[] = self::cooked($row, (string) ($rices[$row['dish'] ?? ''] ?? $row['working']['dish']['rice']), (string) ($row['dish'] ?? $row['working']['dish']['name']));
             } catch (BadDocument $bad) {
                 throw $bad->under($place($at));
             }
@@ -80,7 +80,7 @@ final class ArchiveCooks
      *
      * @throws BadDocument
      */
-    private static function cooked(array $row, string $rice): Cooked
+    private static function cooked(array $row, string $rice, string $dish): Cooked
     {
         try {
             $ask = PlanRequestDocument::of($row['request'])->ask();
@@ -94,7 +94,7 @@ final class ArchiveCooks
             }
         }
 
-        return new Cooked($row['id'], Moment::of($row['table_at'], '/table_at')->getTimestampMs(), $ask, KeptCook::changes($row['working']['plan']['heat']), Replay::of(KeptCook::stages($row['working']['plan']['stages']), $touches), $row['burner'] ?? $row['working']['burner']['name'], $rice);
+        return new Cooked($row['id'], Moment::of($row['table_at'], '/table_at')->getTimestampMs(), $ask, KeptCook::changes($row['working']['plan']['heat']), Replay::of(KeptCook::stages($row['working']['plan']['stages']), $touches), $row['burner'] ?? $row['working']['burner']['name'], $rice, $dish);
     }
 
     /**

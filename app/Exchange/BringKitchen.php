@@ -60,7 +60,7 @@ final class BringKitchen
             $dishes = $kitchen->dishes()->pluck('id', 'name')->all();
             $kitchen->unsetRelations();
             ArchivedNights::into($kitchen, self::rows(['nights' => [], ...$archive], 'nights'), ['dish' => $dishes, 'pan' => $pans, 'burner' => $burners]);
-            ArchivedOwn::into($kitchen, self::rows(['own' => [], ...$archive], 'own'), $burners, $rices);
+            ArchivedOwn::into($kitchen, self::rows(['own' => [], ...$archive], 'own'), ['burner' => $burners, 'rice' => $rices, 'dish' => $dishes]);
             ArchivedPaper::into($kitchen, self::rows(['paper' => [], ...$archive], 'paper'), ['dish' => $dishes, 'pan' => $pans, 'burner' => $burners]);
             if (is_int($archive['cooks'] ?? null)) {
                 $kitchen->update(['cooks_to_come' => $archive['cooks']]);

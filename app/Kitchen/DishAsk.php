@@ -13,6 +13,7 @@ use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
 use Velko\Core\Food\Food;
 use Velko\Core\Food\Portion;
+use Velko\Core\Food\Sweated;
 use Velko\Core\Method\Cover;
 use Velko\Core\Method\Fat;
 use Velko\Core\Method\HeatChange;
@@ -142,7 +143,7 @@ final class DishAsk
     }
 
     /**
-     * Everything else; what is counted in pieces weighs nobody knows what.
+     * Everything else, its base as the kitchen knows it by now.
      *
      * @param  float  $rice  g raw
      * @param  float  $floor  of the pan, m²
@@ -150,6 +151,22 @@ final class DishAsk
      * @return array<int, Portion> by its place on the dish
      */
     public static function food(Dish $dish, float $rice, int $plates, float $floor): array
+    {
+        $food = self::foodAsWritten($dish, $rice, $plates, $floor);
+        $own = Station::ownOfDish($dish);
+
+        return $own === null ? $food : Sweated::knownTo(Sweated::leaves($food, $own->value / $own->given), $own->spread);
+    }
+
+    /**
+     * Everything else as it is written down; what is counted in pieces weighs nobody knows what.
+     *
+     * @param  float  $rice  g raw
+     * @param  float  $floor  of the pan, m²
+     *
+     * @return array<int, Portion> by its place on the dish
+     */
+    public static function foodAsWritten(Dish $dish, float $rice, int $plates, float $floor): array
     {
         $food = [];
         foreach (MiseDocument::ingredients($dish) as $at => $one) {

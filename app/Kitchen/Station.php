@@ -14,6 +14,7 @@ use App\Models\Pan;
 use App\Models\Rice;
 use Velko\Core\Family\Families;
 use Velko\Core\Food\Portion;
+use Velko\Core\Food\Sweated;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Rice\Doubt;
 use Velko\Core\Rice\Grain;
@@ -142,6 +143,20 @@ final class Station
         $middle = $packet->window->middle();
 
         return ['drinking' => $packet->drunkInAmpleLiquid($middle), 'doneness' => $middle, 'crust' => $packet->browns];
+    }
+
+    /** What is left of a gram of its base, of the kitchen's own. */
+    public static function ownOfDish(Dish $dish): ?OwnNumber
+    {
+        $given = self::givenOfDish($dish);
+
+        return $given === null ? null : $dish->own->first(static fn (OwnNumber $one): bool => $one->standsFor($given));
+    }
+
+    /** What is left of a gram of its base once it is sweated, as it is written down; null where nothing is sweated. */
+    public static function givenOfDish(Dish $dish): ?float
+    {
+        return Sweated::left(DishAsk::foodAsWritten($dish, $dish->grams_main, 1, 0.0));
     }
 
     /** By its packet, and as it was boiled and weighed; whatever the kitchen has learned since. */

@@ -7,9 +7,11 @@ namespace App\Learning;
 use App\Kitchen\KeptCook;
 use App\Kitchen\Patience;
 use App\Models\Cook;
+use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Lesson as LessonRow;
 use Closure;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Velko\Core\Learning\Cooked;
 use Velko\Core\Learning\Lesson;
@@ -21,9 +23,9 @@ final class KeepLessons
     public const MOST = 400;
 
     /** Another way of reading a cook is another number. */
-    private const READING = 1;
+    private const READING = 2;
 
-    /** @return list<Lesson> those there was time for; a ring and a rice are called by the number of their row */
+    /** @return list<Lesson> those there was time for; a ring, a rice and a dish are called by the number of their row */
     public static function of(Kitchen $kitchen, Patience $patience): array
     {
         $made = self::madeFrom($kitchen);
@@ -46,22 +48,30 @@ final class KeepLessons
         return array_values(array_map(static fn (array $document): Lesson => LessonDocument::read($document), array_filter($documents, static fn (?array $document): bool => $document !== null)));
     }
 
-    /** By which is known whether the lessons of a kitchen are what they were. */
+    /** By which is known whether the lessons of a kitchen are what they were; events never change, but a database may be made anew with the same numbers. */
     public static function stamp(Kitchen $kitchen): string
     {
         return hash('xxh128', serialize(self::madeFrom($kitchen)));
+    }
+
+    /** @return Collection<int, Dish> with what is in them: all that those cooks were of */
+    public static function dishes(Kitchen $kitchen): Collection
+    {
+        $plans = DB::table('cooks')->join('plans', 'plans.id', '=', 'cooks.plan_id')->where('cooks.kitchen_id', $kitchen->id)->orderByDesc('cooks.table_at')->limit(self::MOST)->pluck('plans.dish_id');
+
+        return Dish::query()->with('ingredients')->where('kitchen_id', $kitchen->id)->findMany($plans->unique()->all());
     }
 
     /** @return array<int, string> of the last cooks of a kitchen, the newest first, what their lessons are made from */
     private static function madeFrom(Kitchen $kitchen): array
     {
         $cooks = Cook::query()->where('kitchen_id', $kitchen->id)->orderByDesc('table_at')->limit(self::MOST)->pluck('id')->all();
-        $events = DB::table('cook_events')->whereIn('cook_id', $cooks)->groupBy('cook_id')->selectRaw('cook_id, COUNT(*) AS events, MAX(id) AS last')->get()->keyBy('cook_id');
+        $events = DB::table('cook_events')->whereIn('cook_id', $cooks)->groupBy('cook_id')->selectRaw('cook_id, COUNT(*) AS events, MAX(id) AS last, SUM(CRC32(payload)) AS what')->get()->keyBy('cook_id');
         $made = [];
         foreach ($cooks as $cook) {
             $of = $events->get($cook);
             if ($of !== null) {
-                $made[$cook] = self::READING.":$of->events:$of->last";
+                $made[$cook] = self::READING.":$of->events:$of->last:$of->what";
             }
         }
 
@@ -76,7 +86,7 @@ final class KeepLessons
         $kept = new KeptCook($cook);
         $packet = $plan->dish_id === null ? null : $rice[$plan->dish_id] ?? null;
         $lesson = $plan->burner_id === null || $packet === null ? null
-            : Lesson::of(new Cooked($cook->uuid, $cook->table_at->getTimestampMs(), $kept->ask(), $kept->heat(), $kept->replay, (string) $plan->burner_id, (string) $packet));
+            : Lesson::of(new Cooked($cook->uuid, $cook->table_at->getTimestampMs(), $kept->ask(), $kept->heat(), $kept->replay, (string) $plan->burner_id, (string) $packet, (string) $plan->dish_id));
 
         return LessonRow::query()->updateOrCreate(['cook_id' => $id], ['kitchen_id' => $kitchen->id, 'made_from' => $madeFrom, 'document' => $lesson === null ? null : LessonDocument::of($lesson)]);
     }

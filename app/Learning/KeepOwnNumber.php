@@ -18,7 +18,7 @@ use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
 use Velko\Core\Rice\Window;
 
-/** Takes what the log teaches of a ring or a rice, or what somebody sets by hand, for the kitchen's own numbers; and gives it back. */
+/** Takes what the log teaches of a ring, a rice or a base, or what somebody sets by hand, for the kitchen's own numbers; and gives it back. */
 final class KeepOwnNumber
 {
     /** How well a number is known that somebody set by hand, one standard deviation as a share (our estimate). */
@@ -54,8 +54,8 @@ final class KeepOwnNumber
      */
     public static function giveBack(Kitchen $kitchen, array $entry, CarbonImmutable $now): void
     {
-        $whose = $entry['of'] === 'ring-power' ? ['burner_id' => self::burner($kitchen, $entry)->id] : ['rice_id' => self::rice($kitchen, $entry)->id];
-        self::ended($kitchen, [...$whose, ...$entry['of'] === 'ring-power' ? [] : ['of' => $entry['of']], ...($entry['mark'] ?? null) === null ? [] : ['mark' => $entry['mark']]], $now);
+        $whose = Whose::of($entry['of']);
+        self::ended($kitchen, ['of' => $entry['of'], $whose->value => $whose->named($kitchen, $entry)->id, ...($entry['mark'] ?? null) === null ? [] : ['mark' => $entry['mark']]], $now);
     }
 
     /**
@@ -71,7 +71,7 @@ final class KeepOwnNumber
     /** @param  array<string, mixed>  $row */
     private static function ended(Kitchen $kitchen, array $row, CarbonImmutable $now): void
     {
-        OwnNumber::query()->where('kitchen_id', $kitchen->id)->whereNull('until')->where(array_intersect_key($row, array_flip(['of', 'burner_id', 'rice_id', 'mark'])))->update(['until' => $now]);
+        OwnNumber::query()->where('kitchen_id', $kitchen->id)->whereNull('until')->where(array_intersect_key($row, array_flip(['of', 'burner_id', 'rice_id', 'dish_id', 'mark'])))->update(['until' => $now]);
     }
 
     /**
@@ -83,22 +83,23 @@ final class KeepOwnNumber
      */
     private static function pinned(Kitchen $kitchen, array $entry): array
     {
-        if ($entry['of'] === 'ring-power') {
-            $burner = self::burner($kitchen, $entry);
-            $setting = $burner->settings->firstWhere('mark', $entry['mark'] ?? null) ?? throw BadDocument::at('/mark', 'must be one of the marks of '.$burner->name.': '.$burner->settings->pluck('mark')->implode(', '));
-            $given = Station::givenNet($burner, $setting);
+        $whose = Whose::of($entry['of']);
+        $owner = $whose->named($kitchen, $entry);
+        if ($owner instanceof Burner) {
+            $setting = $owner->settings->firstWhere('mark', $entry['mark'] ?? null) ?? throw self::noSuchMark($owner);
+            $given = Station::givenNet($owner, $setting);
 
-            return self::between($entry, 0.0, $burner->rated_w, 'W') + ['of' => 'ring-power', 'burner_id' => $burner->id, 'mark' => $setting->mark, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
+            return self::between($entry, 0.0, $owner->rated_w, 'W') + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
         }
-        $rice = self::rice($kitchen, $entry);
-        $given = Station::givenOfRice($rice)[$entry['of']];
+        $given = $owner instanceof Rice ? Station::givenOfRice($owner)[$entry['of']] : Station::givenOfDish($owner) ?? throw BadDocument::at('/dish_id', 'has nothing in its base that loses weight');
         [$least, $most, $unit] = match ($entry['of']) {
             'doneness' => [Window::MIN, Window::MAX, 'min'],
             'crust' => [self::LEAST * $given, self::MOST * $given, '×'],
+            'base-yield' => [self::LEAST * $given, 1.0, 'g/g'],
             default => [self::LEAST * $given, self::MOST * $given, 'g/g'],
         };
 
-        return self::between($entry, $least, $most, $unit) + ['of' => $entry['of'], 'rice_id' => $rice->id, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
+        return self::between($entry, $least, $most, $unit) + ['of' => $entry['of'], $whose->value => $owner->id, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
     }
 
     /**
@@ -124,28 +125,28 @@ final class KeepOwnNumber
      */
     private static function learned(Kitchen $kitchen, array $entry, Learned $learned): array
     {
-        if ($entry['of'] !== 'ring-power') {
-            $rice = self::rice($kitchen, $entry);
-            $number = self::told($learned, Hidden::of($entry['of'], (string) $rice->id, null)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
+        $whose = Whose::of($entry['of']);
+        $owner = $whose->named($kitchen, $entry);
+        if (! $owner instanceof Burner) {
+            $number = self::told($learned, Hidden::of($entry['of'], (string) $owner->id, null)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
 
-            return [self::row($number, $number->hidden->aCook) + ['of' => $entry['of'], 'rice_id' => $rice->id, 'given' => $number->given, 'value' => $number->given * $number->factor()]];
+            return [self::row($number, $number->hidden->aCook) + ['of' => $entry['of'], $whose->value => $owner->id, 'given' => $number->given, 'value' => $number->given * $number->factor()]];
         }
-        $burner = self::burner($kitchen, $entry);
-        $ring = self::told($learned, Hidden::ring((string) $burner->id)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
+        $ring = self::told($learned, Hidden::ring((string) $owner->id)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
         $mark = $entry['mark'] ?? null;
-        if ($mark !== null && $burner->settings->firstWhere('mark', $mark) === null) {
-            throw BadDocument::at('/mark', 'must be one of the marks of '.$burner->name.': '.$burner->settings->pluck('mark')->implode(', '));
+        if ($mark !== null && $owner->settings->firstWhere('mark', $mark) === null) {
+            throw self::noSuchMark($owner);
         }
         // A mark on which nothing was cooked is as far off as its ring is.
-        $row = static function (BurnerSetting $setting) use ($burner, $learned, $ring): array {
-            $hidden = Hidden::mark((string) $burner->id, $setting->mark);
+        $row = static function (BurnerSetting $setting) use ($owner, $learned, $ring): array {
+            $hidden = Hidden::mark((string) $owner->id, $setting->mark);
             $number = self::told($learned, $hidden);
-            $given = Station::givenNet($burner, $setting);
+            $given = Station::givenNet($owner, $setting);
 
-            return self::row($number ?? $ring, hypot($ring->hidden->aCook, $number === null ? $hidden->spread : 0.0)) + ['of' => 'ring-power', 'burner_id' => $burner->id, 'mark' => $setting->mark, 'given' => $given, 'value' => min($burner->rated_w, $given * ($number ?? $ring)->factor())];
+            return self::row($number ?? $ring, hypot($ring->hidden->aCook, $number === null ? $hidden->spread : 0.0)) + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'value' => min($owner->rated_w, $given * ($number ?? $ring)->factor())];
         };
 
-        return array_values($burner->settings->filter(static fn (BurnerSetting $one): bool => $mark === null || $one->mark === $mark)->map($row)->all());
+        return array_values($owner->settings->filter(static fn (BurnerSetting $one): bool => $mark === null || $one->mark === $mark)->map($row)->all());
     }
 
     /** @return array{spread: float, cooks: int} as the next cook may have it */
@@ -165,15 +166,8 @@ final class KeepOwnNumber
         return null;
     }
 
-    /** @param  array<string, mixed>  $entry */
-    private static function burner(Kitchen $kitchen, array $entry): Burner
+    private static function noSuchMark(Burner $burner): BadDocument
     {
-        return $kitchen->withStation()->burners->firstWhere('id', $entry['burner_id'] ?? null) ?? throw BadDocument::at('/burner_id', 'there is no such burner in this kitchen');
-    }
-
-    /** @param  array<string, mixed>  $entry */
-    private static function rice(Kitchen $kitchen, array $entry): Rice
-    {
-        return $kitchen->loadMissing('rices')->rices->firstWhere('id', $entry['rice_id'] ?? null) ?? throw BadDocument::at('/rice_id', 'there is no such rice in this kitchen');
+        return BadDocument::at('/mark', 'must be one of the marks of '.$burner->name.': '.$burner->settings->pluck('mark')->implode(', '));
     }
 }

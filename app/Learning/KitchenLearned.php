@@ -7,8 +7,10 @@ namespace App\Learning;
 use App\Kitchen\Patience;
 use App\Kitchen\Source;
 use App\Kitchen\Station;
+use App\Models\Burner;
 use App\Models\Kitchen;
 use App\Models\OwnNumber;
+use App\Models\Rice;
 use App\Service\Engine;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Cache\Repository;
@@ -71,29 +73,31 @@ final class KitchenLearned
     /**
      * @param  Collection<int, OwnNumber>  $own  all there ever were
      *
-     * @return array<string, mixed>|null null for a ring, a mark or a rice that is gone
+     * @return array<string, mixed>|null null for a ring, a mark, a rice or a dish that is gone
      */
     private function number(LearnedNumber $one, Collection $own): ?array
     {
         $hidden = $one->hidden;
-        $burner = $hidden->of === 'ring-power' ? $this->kitchen->burners->find((int) $hidden->whose) : null;
-        $setting = $burner?->settings->firstWhere('mark', $hidden->mark);
-        $rice = $hidden->of === 'ring-power' ? null : $this->kitchen->rices->find((int) $hidden->whose);
-        if ($rice === null && ($burner === null || $setting === null)) {
+        $whose = Whose::of($hidden->of);
+        $owner = $whose->find($this->kitchen, $hidden->whose);
+        $setting = $owner instanceof Burner ? $owner->settings->firstWhere('mark', $hidden->mark) : null;
+        if ($owner === null || ($owner instanceof Burner && $setting === null)) {
             return null;
         }
-        $now = $rice === null ? Station::ownNet($burner, $setting) : Station::ownOfRice($rice, $hidden->of);
-        $source = Source::of($now, $rice === null ? $setting->net_w !== null : $hidden->of === 'drinking' && $rice->boiled() !== null);
-        $history = $own->filter(static fn (OwnNumber $row): bool => $row->of === $hidden->of && $row->burner_id === $burner?->id && $row->mark === $hidden->mark && $row->rice_id === $rice?->id);
+        $now = $owner->own->first(static fn (OwnNumber $row): bool => $row->of === $hidden->of && $row->mark === $hidden->mark && $row->standsFor($one->given));
+        $isMeasured = $setting !== null ? $setting->net_w !== null : $owner instanceof Rice && $hidden->of === 'drinking' && $owner->boiled() !== null;
+        $source = Source::of($now, $isMeasured);
+        $history = $own->filter(static fn (OwnNumber $row): bool => $row->of === $hidden->of && $row->getAttribute($whose->value) === $owner->id && $row->mark === $hidden->mark);
 
         return [
-            ...LearnedDocument::number($one, ($rice ?? $burner)->name),
+            ...LearnedDocument::number($one, $owner->name),
             'given' => LearnedDocument::said($hidden->of, $now->value ?? $one->given),
             'without' => LearnedDocument::said($hidden->of, $one->given),
             'pinned' => $source === Source::Pinned,
             'source' => $source->value,
-            'burner_id' => $burner?->id,
-            'rice_id' => $rice?->id,
+            'burner_id' => $whose === Whose::Ring ? $owner->id : null,
+            'rice_id' => $whose === Whose::Rice ? $owner->id : null,
+            'dish_id' => $whose === Whose::Dish ? $owner->id : null,
             'history' => array_values($history->map(static fn (OwnNumber $row): array => [
                 'value' => LearnedDocument::said($hidden->of, $row->value), 'cooks' => $row->cooks, 'by' => $row->said_by,
                 'at' => $row->at->toIso8601String(), 'until' => $row->until?->toIso8601String(),
@@ -114,6 +118,10 @@ final class KitchenLearned
             foreach (Station::givenOfRice($rice) as $of => $value) {
                 $given[Hidden::of($of, (string) $rice->id, null)->key()] = $value;
             }
+        }
+        foreach (KeepLessons::dishes($kitchen) as $dish) {
+            $left = Station::givenOfDish($dish);
+            $given += $left === null ? [] : [Hidden::base((string) $dish->id)->key() => $left];
         }
 
         return $given;

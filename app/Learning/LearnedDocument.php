@@ -14,9 +14,9 @@ use Velko\Core\Quantity\Fact;
 /** velko.learned/1: what the cooks of a kitchen teach. */
 final class LearnedDocument
 {
-    private const UNITS = ['ring-power' => 'W', 'drinking' => 'g/g', 'doneness' => 'min', 'crust' => '×'];
+    private const UNITS = ['ring-power' => 'W', 'drinking' => 'g/g', 'doneness' => 'min', 'crust' => '×', 'base-yield' => 'g/g'];
 
-    private const DECIMALS = ['ring-power' => 0, 'drinking' => 2, 'doneness' => 1, 'crust' => 2];
+    private const DECIMALS = ['ring-power' => 0, 'drinking' => 2, 'doneness' => 1, 'crust' => 2, 'base-yield' => 2];
 
     /**
      * @param  list<Lesson>  $lessons
@@ -47,13 +47,15 @@ final class LearnedDocument
     public static function number(LearnedNumber $one, string $name): array
     {
         $hidden = $one->hidden;
+        $whose = Whose::of($hidden->of);
         $is = static fn (float $factor): float => self::said($hidden->of, $one->given * $factor);
 
         return [
             'of' => $hidden->of,
-            'ring' => $hidden->of === 'ring-power' ? $name : null,
+            'ring' => $whose === Whose::Ring ? $name : null,
             'mark' => $hidden->mark,
-            'rice' => $hidden->of === 'ring-power' ? null : $name,
+            'rice' => $whose === Whose::Rice ? $name : null,
+            'dish' => $whose === Whose::Dish ? $name : null,
             'unit' => self::UNITS[$hidden->of],
             'given' => $is(1.0),
             'value' => $is($one->factor()),

@@ -36,20 +36,26 @@ final readonly class WhatChanges
     private function __construct(private array $before, private CarbonImmutable $now, public int $leftOut) {}
 
     /**
-     * The pans as they are now that a number of one ring, or of one rice, can change.
+     * The pans as they are now that a number of one ring, one rice or one dish can change.
      *
      * @param  array<string, mixed>  $entry  velko.own-number/1
      */
     public static function from(Kitchen $kitchen, array $entry, CarbonImmutable $now): self
     {
         $asked = [];
+        $whose = Whose::of($entry['of']);
         foreach (self::asks($kitchen, $now) as $ask) {
             try {
                 $one = Asked::of($ask, $kitchen, $now);
             } catch (BadDocument) {
                 continue; // its dish, its pan or its ring is gone
             }
-            if ($entry['of'] === 'ring-power' ? $one->burner->id === ($entry['burner_id'] ?? null) : $one->dish->rice_id === ($entry['rice_id'] ?? null)) {
+            $is = match ($whose) {
+                Whose::Ring => $one->burner->id,
+                Whose::Rice => $one->dish->rice_id,
+                Whose::Dish => $one->dish->id,
+            };
+            if ($is === ($entry[$whose->value] ?? null)) {
                 $asked[] = $one;
             }
         }

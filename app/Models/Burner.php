@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -20,11 +19,11 @@ use Velko\Core\Vessel\Fire;
  * @property float|null $fades_percent_per_min of its heat, left alone; null: as such a fire does
  * @property float $rated_w
  * @property \Illuminate\Database\Eloquent\Collection<int, BurnerSetting> $settings
- * @property \Illuminate\Database\Eloquent\Collection<int, OwnNumber> $own
  */
 final class Burner extends Model
 {
     use BelongsToKitchen;
+    use HasOwnNumbers;
     use SoftDeletes;
 
     protected $guarded = ['id'];
@@ -32,12 +31,6 @@ final class Burner extends Model
     public function isOutdoors(): bool
     {
         return $this->outdoors ?? Fire::from($this->fuel)->isOpen();
-    }
-
-    /** No plan is made without its own numbers. */
-    protected static function booted(): void
-    {
-        self::addGlobalScope('own', static fn (Builder $query) => $query->with('own'));
     }
 
     protected function casts(): array
@@ -67,14 +60,5 @@ final class Burner extends Model
         $settings->orderBy('position');
 
         return $settings;
-    }
-
-    /** @return HasMany<OwnNumber, $this> the kitchen's own numbers of this ring and its marks that count now */
-    public function own(): HasMany
-    {
-        $own = $this->hasMany(OwnNumber::class);
-        $own->whereNull('until')->orderBy('id');
-
-        return $own;
     }
 }

@@ -64,6 +64,7 @@ use Velko\Core\Safety\Diet;
 final class Dish extends Model
 {
     use BelongsToKitchen;
+    use HasOwnNumbers;
     use SoftDeletes;
 
     protected $guarded = ['id'];

@@ -11,11 +11,12 @@ use Illuminate\Database\Eloquent\Model;
  * the day on which it was given back, so that all of them are its history.
  *
  * @property int $id
- * @property 'ring-power'|'drinking'|'doneness'|'crust' $of
+ * @property 'ring-power'|'drinking'|'doneness'|'crust'|'base-yield' $of
  * @property int|null $burner_id
  * @property string|null $mark
  * @property int|null $rice_id
- * @property float $given what was taken for it before: W, g/g, min, or times as fast as ours
+ * @property int|null $dish_id
+ * @property float $given what was taken for it before: W, g/g, min, or times as fast as ours; g left of a gram of base
  * @property float $value
  * @property float $spread one standard deviation, as a share
  * @property int|null $cooks it rests on; null: set by hand
@@ -33,7 +34,7 @@ final class OwnNumber extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['burner_id' => null, 'mark' => null, 'rice_id' => null, 'cooks' => null, 'until' => null];
+    protected $attributes = ['burner_id' => null, 'mark' => null, 'rice_id' => null, 'dish_id' => null, 'cooks' => null, 'until' => null];
 
     protected function casts(): array
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -18,20 +17,14 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property float|null $grams_per_cup in the kitchen's own cup, level
  * @property float|null $boiled_raw_g boiled in plenty of water for its printed time
  * @property float|null $boiled_drained_g what it weighed then, drained
- * @property \Illuminate\Database\Eloquent\Collection<int, OwnNumber> $own
  */
 final class Rice extends Model
 {
     use BelongsToKitchen;
+    use HasOwnNumbers;
     use SoftDeletes;
 
     protected $guarded = ['id'];
-
-    /** No plan is made without its own numbers. */
-    protected static function booted(): void
-    {
-        self::addGlobalScope('own', static fn (Builder $query) => $query->with('own'));
-    }
 
     protected function casts(): array
     {
@@ -48,14 +41,5 @@ final class Rice extends Model
     public function dishes(): HasMany
     {
         return $this->hasMany(Dish::class);
-    }
-
-    /** @return HasMany<OwnNumber, $this> the kitchen's own numbers of this rice that count now */
-    public function own(): HasMany
-    {
-        $own = $this->hasMany(OwnNumber::class);
-        $own->whereNull('until')->orderBy('id');
-
-        return $own;
     }
 }

@@ -50,6 +50,17 @@ final readonly class Portion
         return $this->with(['goes' => Goes::Base, 'minute' => null]);
     }
 
+    /**
+     * The same, losing another share of itself where it is sweated or browned first.
+     *
+     * @param  float  $loses  0 to 1
+     * @param  float  $spread  one standard deviation of that
+     */
+    public function losing(float $loses, float $spread): self
+    {
+        return $this->with(['food' => $this->food->with(['loses' => $loses, 'losesSpread' => $spread])]);
+    }
+
     /** The same at another temperature, °C. */
     public function warmedTo(float $temperature): self
     {

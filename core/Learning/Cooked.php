@@ -18,6 +18,7 @@ final readonly class Cooked
      * @param  non-empty-list<HeatChange>  $heat  as planned
      * @param  string  $ring  as the kitchen calls it
      * @param  string  $rice  likewise
+     * @param  string  $dish  likewise
      */
-    public function __construct(public string $id, public int $at, public Ask $ask, public array $heat, public Replay $replay, public string $ring, public string $rice) {}
+    public function __construct(public string $id, public int $at, public Ask $ask, public array $heat, public Replay $replay, public string $ring, public string $rice, public string $dish) {}
 }

@@ -7,7 +7,7 @@ namespace Velko\Core\Learning;
 use Velko\Core\Planning\Ask;
 
 /**
- * What the cooks of a kitchen teach of its rings and its rice, all of it together: one believes a ring only as far as one knows what the
+ * What the cooks of a kitchen teach of its rings, its rice and its bases, all of it together: one believes a ring only as far as one knows what the
  * rice on it has drunk. A cook that does not fit is named and kept out; a ring that has become another is learned anew from then on.
  */
 final readonly class Learned
@@ -25,7 +25,7 @@ final readonly class Learned
     private const MOST_OUT = 4;
 
     /** A ring is another when the last of its cooks lie so many standard deviations from those before, and by so much. */
-    private const CHANGED = 4.0;
+    private const CHANGED = 3.5;
 
     private const CHANGED_BY = 0.10;
 
@@ -164,9 +164,9 @@ final readonly class Learned
     }
 
     /** An ask as it would be asked with what was learned. */
-    public function in(Ask $ask, string $ring, string $rice): Ask
+    public function in(Ask $ask, string $ring, string $rice, string $dish): Ask
     {
-        foreach ([Hidden::ring($ring), ...array_map(static fn (int|string $mark): Hidden => Hidden::mark($ring, (string) $mark), array_keys($ask->burner->net)), Hidden::drinking($rice), Hidden::doneness($rice), Hidden::crust($rice)] as $hidden) {
+        foreach ([Hidden::ring($ring), ...array_map(static fn (int|string $mark): Hidden => Hidden::mark($ring, (string) $mark), array_keys($ask->burner->net)), Hidden::drinking($rice), Hidden::doneness($rice), Hidden::crust($rice), Hidden::base($dish)] as $hidden) {
             $place = array_search($hidden->key(), $this->keys, true);
             $ask = is_int($place) ? $hidden->in($ask, $this->mean[$place]) : $ask;
         }

@@ -62,6 +62,9 @@ final readonly class Lesson
         if (self::floor($cooked, $ahead) !== null) {
             $hidden[] = Hidden::crust($cooked->rice);
         }
+        if ((new Measured($cooked->ask, $cooked->heat, $cooked->replay))->missOfTheBase() !== null) {
+            $hidden[] = Hidden::base($cooked->dish);
+        }
         $at = array_fill(0, count($hidden), 0.0);
         $rows = self::rows($cooked, $ahead, $hidden, $at);
         for ($look = 1; $look < self::LOOKS && $rows !== []; $look++) {
@@ -129,8 +132,9 @@ final readonly class Lesson
      */
     private static function found(Cooked $cooked, Ahead $ahead, Ask $ask): array
     {
-        $found = [];
         $measured = new Measured($ask, $cooked->heat, $cooked->replay);
+        $base = $measured->missOfTheBase();
+        $found = $base === null ? [] : [$base];
         $track = new Track;
         $run = (new Happened($ask, $cooked->heat, $cooked->replay, new Estimate(1.0)))->run($cooked->at, static function (Touch $touch, State $state) use (&$found, $measured, $track, $ask): void {
             $miss = $measured->miss($touch, $state, $track);

@@ -59,13 +59,30 @@ final readonly class Added
     }
 
     /**
+     * What is in the pan with the rice before anything liquid is, g.
+     *
+     * @return float|null null where some of it is counted and nobody weighed it
+     */
+    public function beforeTheFirstLiquid(): ?float
+    {
+        $in = array_filter($this->ask->food, self::isThereWithTheRice(...));
+
+        return array_filter($in, static fn (Portion $one): bool => $one->pieces !== null) === [] ? array_sum(array_map(static fn (Portion $one): float => $one->mass(), $in)) : null;
+    }
+
+    private static function isThereWithTheRice(Portion $one): bool
+    {
+        return $one->goes === Goes::Base || $one->goes === Goes::WithTheRice;
+    }
+
+    /**
      * What went in since the first liquid, g.
      *
      * @param  array<int, float>  $addedAt  what is in, by number
      */
     public function sinceTheFirstLiquid(array $addedAt): float
     {
-        $since = array_filter(array_intersect_key($this->ask->food, $addedAt), static fn (Portion $one): bool => $one->goes !== Goes::Base);
+        $since = array_filter(array_intersect_key($this->ask->food, $addedAt), static fn (Portion $one): bool => ! self::isThereWithTheRice($one));
 
         return array_sum(array_map(static fn (Portion $one): float => $one->mass(), $since));
     }

@@ -73,6 +73,14 @@ final readonly class Measured
         return 1 / (1 + ($miss / self::BELIEVED) ** 2) ** 2;
     }
 
+    /** How far the base is from what it would weigh, in standard deviations; null where it was not weighed. */
+    public function missOfTheBase(): ?float
+    {
+        [$off, $spread] = $this->scale->baseOff() ?? [null, 1.0];
+
+        return $off === null ? null : -$off / $spread;
+    }
+
     /**
      * How far one of them is from what the pan holds then, in standard deviations; null where it measures nothing.
      *

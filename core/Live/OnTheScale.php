@@ -7,6 +7,7 @@ namespace Velko\Core\Live;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\Weighing;
+use Velko\Core\Food\Sweated;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 
@@ -26,19 +27,42 @@ final readonly class OnTheScale
     public function __construct(private Ask $ask, private Replay $replay)
     {
         $this->added = new Added($ask, $replay);
-        $this->tare = array_values(array_filter($replay->counted, $this->isTheTare(...)))[0] ?? null;
+        $this->tare = $this->hasATare() ? array_values(array_filter($replay->counted, $this->isTheTare(...)))[0] ?? null : null;
     }
 
     /** Whether a weighing now, before the first liquid, would tell what nobody knows of the base: it has not been weighed, and what it has lost is no matter of a few grams. */
     public function asksForTheTare(): bool
     {
-        return $this->tare === null && $this->replay->firstLiquidAt === null && $this->added->baseSpread() > self::WORTH_WEIGHING_G;
+        return $this->hasATare() && $this->tare === null && $this->replay->firstLiquidAt === null && $this->added->baseSpread() > self::WORTH_WEIGHING_G;
+    }
+
+    /** Whether pan, base and rice stand together before anything liquid: not where rice is rained into its stock. */
+    private function hasATare(): bool
+    {
+        return ! $this->ask->isRainedIn();
     }
 
     /** Whether it was weighed before anything liquid was in it. */
     public function isTheTare(Touch $touch): bool
     {
         return $touch->weighing !== null && ($this->replay->minute($touch->at) ?? -1.0) <= 0.0;
+    }
+
+    /**
+     * The base found heavier than it is thought to be once it is sweated, g, and its standard deviation.
+     *
+     * @return array{float, float}|null null where pan, base and rice were not weighed before the first liquid, or nothing in it is sweated; or nobody knows what else that
+     *                                  weighed: water that rice was rinsed or soaked in, or drank in another pan, pieces that are only counted
+     */
+    public function baseOff(): ?array
+    {
+        $method = $this->ask->method;
+        $thought = $this->added->beforeTheFirstLiquid();
+        if ($this->tare?->weighing === null || $thought === null || Sweated::left($this->ask->food) === null || $method->soak > 0.0 || $method->rinsed || $method->partCooked !== null) {
+            return null;
+        }
+
+        return [$this->tare->weighing->gross - $this->tare->weighing->tare - $this->ask->rice() - $thought, hypot(Weighing::SPREAD_G, Weighing::SPREAD_G)];
     }
 
     /**

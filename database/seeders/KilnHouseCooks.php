@@ -25,6 +25,8 @@ use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Weighing;
 use Velko\Core\Crust\CrustResult;
 use Velko\Core\Crust\CrustRing;
+use Velko\Core\Food\Goes;
+use Velko\Core\Food\Portion;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Happened;
 use Velko\Core\Pan\Browning;
@@ -43,6 +45,9 @@ final class KilnHouseCooks extends Seeder
 {
     /** How far the rings really are from their marks; the kitchen does not know. */
     private const TRUE_HEAT = ['ring 1' => 1.06, 'ring 2' => 1.01, 'ring 3' => 1.30, 'ring 4' => 0.93, 'big ring' => 1.08];
+
+    /** What is really left of a gram of what is sweated, in the dishes whose base is now and then weighed with pan and rice; the kitchen does not know. */
+    private const TRUE_LEFT = ['fennel, diced fine' => 0.84, 'leek, in rings' => 0.58];
 
     /**
      * Days ago, table time, dish, covers, portion, pan, ring, cook, what went wrong (or null), note.
@@ -77,6 +82,9 @@ final class KilnHouseCooks extends Seeder
 
     private Randomizer $hands;
 
+    /** Of the scale before the first liquid, by itself: without it all else is what it is. */
+    private Randomizer $scale;
+
     /** @var list<array<string, mixed>> of cook_events, to be written together */
     private array $rows = [];
 
@@ -92,6 +100,7 @@ final class KilnHouseCooks extends Seeder
     public function all(array $cooks, Randomizer $hands): void
     {
         $this->hands = $hands;
+        $this->scale = new Randomizer(new Mt19937(1907));
         $kitchen = Kitchen::query()->where('name', KilnHouse::NAME)->sole();
         $today = CarbonImmutable::now($kitchen->timezone)->startOfDay();
 
@@ -126,6 +135,9 @@ final class KilnHouseCooks extends Seeder
         $late = 0.0;
         $middle = array_keys(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour && $stage->minute > 4.0))[1] ?? null;
         $weighedAt = $trouble === null && $user->name === 'Rice station' && $this->hands->getInt(0, 2) === 0 ? $middle : null;
+        if ($trouble === null && $weighedAt === null && $user->name !== 'Trainee' && ($base = $this->weighedBefore($cook, $first->subSeconds(15)->getTimestampMs())) !== null) {
+            $touches[] = $base;
+        }
         foreach ($stages as $i => $stage) {
             $late += $this->between(-0.05, 0.08);
             $at = $first->addMilliseconds((int) round(60000 * ($stage->minute + ($stage->minute > 0 ? $late : 0.0))))->getTimestampMs();
@@ -193,6 +205,23 @@ final class KilnHouseCooks extends Seeder
         $tare = (float) $cook->kitchen->pans->firstWhere('id', $cook->plan->pan_id)?->weight_g;
 
         return new Touch($this->uuid(), TouchKind::Weigh, $at, weighing: new Weighing(round($tare + $rice + $state->free + $rice * $state->drunk - $state->brought + $this->between(-5, 5)), $tare, 0.0));
+    }
+
+    /** Pan, base and rice on the scale before the first liquid, in a dish of which somebody wants to know; null in another. */
+    private function weighedBefore(Cook $cook, int $at): ?Touch
+    {
+        $ask = PlanRequestDocument::of($cook->plan->request)->ask();
+        $base = array_filter($ask->food, static fn (Portion $one): bool => $one->goes === Goes::Base);
+        $left = array_values(array_filter(array_map(static fn (Portion $one): ?float => self::TRUE_LEFT[$one->name] ?? null, $base)))[0] ?? null;
+        if ($left === null) {
+            return null;
+        }
+        $tare = (float) $cook->kitchen->pans->firstWhere('id', $cook->plan->pan_id)?->weight_g;
+        $weighs = static fn (Portion $one, float $much): float => isset(self::TRUE_LEFT[$one->name]) ? $one->grams * $much : $one->mass();
+        $now = $left * (1 + $this->scale->getInt(-60, 60) / 1000);
+        $gross = $tare + $ask->rice() + array_sum(array_map(static fn (Portion $one): float => $weighs($one, $now), $base)) + $this->scale->getInt(-4, 4);
+
+        return new Touch($this->uuid($this->scale), TouchKind::Weigh, $at, weighing: new Weighing(round($gross), $tare, round(array_sum(array_map(static fn (Portion $one): float => $one->mass(), $base)), 1)));
     }
 
     /**
@@ -276,9 +305,9 @@ final class KilnHouseCooks extends Seeder
     }
 
     /** A version-4 UUID from the same hands, so that the demo is the same at every run. */
-    private function uuid(): string
+    private function uuid(?Randomizer $from = null): string
     {
-        $bytes = $this->hands->getBytes(16);
+        $bytes = ($from ?? $this->hands)->getBytes(16);
         $bytes[6] = chr(ord($bytes[6]) & 0x0F | 0x40);
         $bytes[8] = chr(ord($bytes[8]) & 0x3F | 0x80);
 

@@ -81,12 +81,12 @@ foreach (['weighing' => true, 'never' => false] as $mode => $weighs) {
             $from = hrtime(true);
             $learned = Learned::from(array_slice($lessons, 0, $after));
             $took[] = (hrtime(true) - $from) / 1e6;
-            $plan = Planner::plan($learned->in($usual, Taught::RING, Taught::RICE));
+            $plan = Planner::plan($learned->in($usual, Taught::RING, Taught::RICE, Taught::DISH));
             $off[$after][] = abs($plan->stock / $truth - 1);
             $bite[$after][] = abs($done($plan, $true));
         }
         foreach ($learned->numbers as $one) {
-            $is = ['ring-power' => $kitchen->true['ring'] + $kitchen->true['mark'], 'drinking' => $kitchen->true['drinking'], 'doneness' => $kitchen->true['doneness']][$one->hidden->of];
+            $is = ['ring-power' => $kitchen->true['ring'] + $kitchen->true['mark'], 'drinking' => $kitchen->true['drinking'], 'doneness' => $kitchen->true['doneness'], 'base-yield' => $kitchen->true['base']][$one->hidden->of];
             if ($one->hidden->of !== 'ring-power' || $one->hidden->mark !== null) {
                 $in[$one->hidden->of][] = (int) (abs($one->off - $is) <= LearnedNumber::NINE_TENTHS * $one->spread);
             }

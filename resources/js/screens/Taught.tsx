@@ -6,11 +6,11 @@ import { Title } from '../parts/Title';
 import { kitchenChanged, queries } from '../queries';
 import { ComesNext } from '../taught/ComesNext';
 import { Group } from '../taught/Group';
-import { isOff, isOwn, type OneNumber } from '../taught/numbers';
+import { isOff, isOwn, whoseOf, type OneNumber } from '../taught/numbers';
 import { OwnSheet } from '../taught/OwnSheet';
 import { t } from '../words/messages';
 
-/** What the log teaches of this kitchen's rings and its rice, and what of that its plans go by. */
+/** What the log teaches of this kitchen's rings, its rice and its bases, and what of that its plans go by. */
 export function Taught() {
   const client = useQueryClient();
   const learned = useQuery(queries.learned);
@@ -39,6 +39,7 @@ export function Taught() {
       a.localeCompare(b),
   );
   const rices = [...new Set(numbers.flatMap(({ rice }) => rice ?? []))].sort();
+  const dishes = [...new Set(numbers.flatMap(({ dish }) => dish ?? []))].sort();
   const out = numbers.flatMap((one) => one.outliers.map((outlier) => ({ one, ...outlier })));
   return (
     <main className="mx-auto w-full max-w-6xl px-5 py-3">
@@ -73,11 +74,11 @@ export function Taught() {
               onOpen={setOpened}
             />
           ))}
-          {rices.map((rice) => (
+          {[...rices, ...dishes].map((whose) => (
             <Group
-              key={rice}
-              title={rice}
-              numbers={numbers.filter((one) => one.rice === rice)}
+              key={whose}
+              title={whose}
+              numbers={numbers.filter((one) => one.ring === null && whoseOf(one) === whose)}
               onTaken={onTaken}
               onOpen={setOpened}
             />
@@ -92,7 +93,7 @@ export function Taught() {
                       to={`/log/${cook}`}
                       className="flex min-h-12 flex-wrap items-center gap-x-3 text-lg"
                     >
-                      <b>{one.ring ?? one.rice}</b> {why}
+                      <b>{whoseOf(one)}</b> {why}
                     </Link>
                   </li>
                 ))}

@@ -16,7 +16,7 @@ const TELLS = 0.45;
 
 const KEY = 'min-h-12 rounded-lg border-2 border-ink px-4 text-lg font-semibold whitespace-nowrap';
 
-/** A ring with its marks, or a rice with what it drinks and when it is done. */
+/** A ring with its marks, a rice with what it drinks and when it is done, or a dish with what its base weighs. */
 export function Group({
   title,
   numbers,

@@ -6,7 +6,7 @@ import { Field } from '../parts/Field';
 import { Sheet } from '../parts/Sheet';
 import { day } from '../time';
 import { t } from '../words/messages';
-import { addressOf, useCalled, useSaid, type OneNumber } from './numbers';
+import { addressOf, useCalled, useSaid, whoseOf, type OneNumber } from './numbers';
 
 const UNIT = { W: 'W', 'g/g': 'g/g', min: 'min', '×': '×' };
 
@@ -25,7 +25,7 @@ export function OwnSheet({
   const { timezone } = useCook();
   const history = one.history ?? [];
   return (
-    <Sheet title={`${one.ring ?? one.rice ?? ''}, ${called(one)}`} onClose={onClose}>
+    <Sheet title={`${whoseOf(one)}, ${called(one)}`} onClose={onClose}>
       <p className="text-lg">
         {t('taught.the-log-has-it', { value: said(one, one.value), cooks: one.cooks })}{' '}
         {t('taught.between', { low: said(one, one.low_90), high: said(one, one.high_90) })}

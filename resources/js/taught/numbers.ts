@@ -6,17 +6,22 @@ import { t } from '../words/messages';
 
 export type OneNumber = Learned['numbers'][number];
 
-/** How it is addressed: one mark, or what one rice does. */
+/** Whose it is, by name. */
+export const whoseOf = ({ ring, rice, dish }: OneNumber): string => ring ?? rice ?? dish ?? '';
+
+/** How it is addressed: one mark, what one rice does, or what the base of one dish weighs. */
 export const addressOf = ({
   of,
   burner_id = null,
   rice_id = null,
+  dish_id = null,
   mark,
 }: OneNumber): AsTyped<OwnNumberEntry> => ({
   format: 'velko.own-number/1',
   of,
   burner_id,
   rice_id,
+  dish_id,
   mark,
 });
 
@@ -28,15 +33,17 @@ export const isOff = ({ low_90, high_90, given }: OneNumber): boolean => low_90 
 
 /** Its value in the kitchen's words. */
 export function useSaid(): (one: OneNumber, value: number) => string {
-  const { volume } = useMeasure();
-  return ({ unit }, value) =>
-    unit === 'g/g'
-      ? volume(100 * value)
-      : unit === 'min'
-        ? t('taught.minutes', { minutes: trimmed(value, 1) })
-        : unit === '×'
-          ? t('taught.times-as-fast', { times: trimmed(value, 2) })
-          : `${10 * Math.round(value / 10)} W`;
+  const { volume, weight } = useMeasure();
+  return ({ of, unit }, value) =>
+    of === 'base-yield'
+      ? weight(100 * value)
+      : unit === 'g/g'
+        ? volume(100 * value)
+        : unit === 'min'
+          ? t('taught.minutes', { minutes: trimmed(value, 1) })
+          : unit === '×'
+            ? t('taught.times-as-fast', { times: trimmed(value, 2) })
+            : `${10 * Math.round(value / 10)} W`;
 }
 
 /** What one number is called beside its ring or its rice. */
@@ -49,5 +56,7 @@ export function useCalled(): (one: OneNumber) => string {
         ? t('taught.so-much-drinks', { rice: weight(100) })
         : of === 'crust'
           ? t('taught.crust-browns')
-          : t('taught.is-done-at');
+          : of === 'base-yield'
+            ? t('taught.so-much-base-weighs', { base: weight(100) })
+            : t('taught.is-done-at');
 }

@@ -51,7 +51,7 @@ function crustsSaid(int $cooks, float $browns): array
         $word = Browning::of((float) scrapedFloor($truly, Replay::of($plan->stages, $touches)));
         $touches[] = new Touch('verdict', TouchKind::Verdict, $last->at + 60_000, verdict: new Verdict(Looseness::Dry, Bite::Right, '', $word));
         $words[] = $word->value;
-        $lessons[] = Lesson::of(new Cooked("cook $i", 86_400_000 * $i, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba'));
+        $lessons[] = Lesson::of(new Cooked("cook $i", 86_400_000 * $i, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba', 'dish'));
     }
 
     return [array_values(array_filter($lessons)), array_values(array_unique($words))];
@@ -83,7 +83,7 @@ it('learns from crusts that are darker than planned that this floor browns faste
     expect($crust?->given)->toBe(1.0)->and($crust->low())->toBeGreaterThan(1.0)->and($crust->factor())->toBeLessThan(4.5)->and($crust->cooks)->toBe(8);
     $ask = Kitchens::panRice(6);
     $truly = Hidden::crust('bomba')->in($ask, log(3.0));
-    $mild = Planner::plan($learned->in($ask, 'ring', 'bomba'));
+    $mild = Planner::plan($learned->in($ask, 'ring', 'bomba', 'dish'));
     expect($mild->crust?->plan->seconds())->toBeLessThan(Planner::plan($ask)->crust?->plan->seconds());
     $cook = new RoughCook($mild, 1.0, new Hands('steady', late: [0.0, 5.0]), 1, $truly);
     $cook->cook();
@@ -101,6 +101,6 @@ it('leaves it where it is as long as crusts come out as planned, and tells nothi
     $touches = $cook->touches();
     $last = end($touches);
     $touches[] = new Touch('verdict', TouchKind::Verdict, $last->at + 60_000, verdict: new Verdict(Looseness::Dry, Bite::Right, ''));
-    $lesson = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba'));
+    $lesson = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba', 'dish'));
     expect(array_map(static fn (Hidden $one): string => $one->of, $lesson->hidden))->not->toContain('crust');
 });

@@ -15,6 +15,7 @@ final readonly class Hands
      * @param  float  $skipsTaste  chance that a taste is passed over
      * @param  float  $forgetsKnob  chance that the knob is not turned where it is said to be
      * @param  bool  $calledAway  for five minutes, once, somewhere in the middle
+     * @param  bool  $tares  weighs pan, base and rice before the first liquid
      */
     public function __construct(
         public string $kind,
@@ -25,6 +26,7 @@ final readonly class Hands
         public float $skipsTaste = 0.0,
         public float $forgetsKnob = 0.0,
         public bool $calledAway = false,
+        public bool $tares = false,
     ) {}
 
     /** @return non-empty-list<self> */

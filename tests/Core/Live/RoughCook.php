@@ -17,6 +17,8 @@ use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Weighing;
+use Velko\Core\Food\Goes;
+use Velko\Core\Food\Portion;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Step;
 use Velko\Core\Method\HeatChange;
@@ -136,6 +138,9 @@ final class RoughCook
 
     private function beforeTheFirstLiquid(): void
     {
+        if ($this->hands->tares) {
+            $this->touches[] = new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.2), weighing: new Weighing(self::TARE + self::extras($this->ask) + $this->rice + $this->between(-8.0, 8.0), self::TARE, self::extras($this->plan->ask)));
+        }
         foreach ($this->plan->stages as $i => $stage) {
             if ($stage->minute > 0.0) {
                 break;
@@ -382,7 +387,15 @@ final class RoughCook
         $this->weighed = true;
         $water = $this->true->free + $this->rice * $this->true->drunk;
         $off = $this->hands->weighs === 'wrongly' ? $this->between(-0.15, 0.15) * $water : $this->between(-8.0, 8.0);
-        $this->say(TouchKind::Weigh, null, weighing: new Weighing(self::TARE + self::EXTRAS + $this->rice + $water + $off, self::TARE, self::EXTRAS));
+        $this->say(TouchKind::Weigh, null, weighing: new Weighing(self::TARE + self::extras($this->ask) + $this->rice + $water + $off, self::TARE, self::extras($this->plan->ask)));
+    }
+
+    /** g of what was sweated, as it weighs in a pan; of something, where nothing is said of it */
+    private static function extras(Ask $ask): float
+    {
+        $base = array_filter($ask->food, static fn (Portion $one): bool => $one->goes === Goes::Base);
+
+        return $base === [] ? self::EXTRAS : array_sum(array_map(static fn (Portion $one): float => $one->mass(), $base));
     }
 
     private function goOn(float $second): void

@@ -181,7 +181,7 @@ it('takes what a tooth says of half-done rice for what it means, on the fire and
 
     $touches = OnTheFire::doneUntil($ahead, 90.0);
     $verdict = new Touch('verdict', TouchKind::Verdict, OnTheFire::at(80.0), verdict: new Verdict(Looseness::Stands, Bite::Crunchy, ''));
-    $lesson = Lesson::of(new Cooked('ahead', 0, $ahead->ask, $ahead->heat, Replay::of($ahead->stages, [...$touches, $verdict]), 'ring', 'rice'));
+    $lesson = Lesson::of(new Cooked('ahead', 0, $ahead->ask, $ahead->heat, Replay::of($ahead->stages, [...$touches, $verdict]), 'ring', 'rice', 'dish'));
     $of = array_map(static fn (Hidden $one): string => $one->of, $lesson->hidden);
     $doneness = array_search('doneness', $of, true);
     // What is taken for it is the minutes of the packet, 18, not those at which it is stopped; and it says nothing against them.

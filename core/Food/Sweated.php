@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Food;
+
+/**
+ * A base as it is when the rice goes in: of what is sweated, browned or cooked down in it, what is left. Fat, and what was cooked before,
+ * lose nothing and are no part of it.
+ */
+final class Sweated
+{
+    /** Nothing loses more of itself, and no share of it is less known (those of ingredient.json). */
+    private const MOST_LOST = 0.95;
+
+    private const LEAST_KNOWN = 0.40;
+
+    /**
+     * What is left of a gram.
+     *
+     * @param  array<int, Portion>  $food  of an ask
+     *
+     * @return float|null g, > 0 and < 1; null where nothing is sweated
+     */
+    public static function left(array $food): ?float
+    {
+        $sweated = array_filter($food, self::isSweated(...));
+
+        return $sweated === [] ? null : self::mass($sweated) / array_sum(array_map(static fn (Portion $one): float => $one->grams, $sweated));
+    }
+
+    /**
+     * The same food with so many times as much left of each; no more than there was, and no less than what is not water.
+     *
+     * @param  array<int, Portion>  $food
+     * @param  float  $times  > 0
+     *
+     * @return array<int, Portion>
+     */
+    public static function leaves(array $food, float $times): array
+    {
+        return array_map(static fn (Portion $one): Portion => self::isSweated($one)
+            ? $one->losing(max(0.0, min(self::MOST_LOST, 1 - $times * $one->mass() / $one->grams)), $one->food->losesSpread) : $one, $food);
+    }
+
+    /**
+     * The same food, known so well.
+     *
+     * @param  array<int, Portion>  $food
+     * @param  float  $spread  one standard deviation of what is left, as a share of it
+     *
+     * @return array<int, Portion>
+     */
+    public static function knownTo(array $food, float $spread): array
+    {
+        $sweated = array_filter($food, self::isSweated(...));
+        $unknown = sqrt(array_sum(array_map(static fn (Portion $one): float => $one->massSpread() ** 2, $sweated)));
+        if ($unknown <= 0.0) {
+            return $food;
+        }
+        $times = $spread * self::mass($sweated) / $unknown;
+
+        return array_map(static fn (Portion $one): Portion => self::isSweated($one)
+            ? $one->losing($one->food->loses, min(self::LEAST_KNOWN, $times * $one->food->losesSpread)) : $one, $food);
+    }
+
+    private static function isSweated(Portion $one): bool
+    {
+        return $one->goes === Goes::Base && $one->grams > 0.0 && $one->mass() < $one->grams;
+    }
+
+    /** @param  array<int, Portion>  $food */
+    private static function mass(array $food): float
+    {
+        return array_sum(array_map(static fn (Portion $one): float => $one->mass(), $food));
+    }
+}
