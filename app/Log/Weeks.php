@@ -52,7 +52,7 @@ final readonly class Weeks
             'months' => array_values($this->lines->groupBy('month')->map(fn (Collection $lines, string $month): array => ['from' => "$month-01", ...$this->sums($lines)])->all()),
             'dishes' => $dishes,
             'rings' => $rings,
-            'advice' => (new Advice($learned['numbers'], $dishes))->all(),
+            'advice' => Advice::of($learned['numbers'], $dishes),
         ];
     }
 

@@ -29,6 +29,7 @@ use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Happened;
+use Velko\Core\Live\OnTheScale;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Pan\State;
@@ -47,7 +48,7 @@ final class KilnHouseCooks extends Seeder
     private const TRUE_HEAT = ['ring 1' => 1.06, 'ring 2' => 1.01, 'ring 3' => 1.30, 'ring 4' => 0.93, 'big ring' => 1.08];
 
     /** What is really left of a gram of what is sweated, in the dishes whose base is now and then weighed with pan and rice; the kitchen does not know. */
-    private const TRUE_LEFT = ['fennel, diced fine' => 0.84, 'leek, in rings' => 0.58];
+    private const TRUE_LEFT = ['fennel, diced fine' => 0.84];
 
     /**
      * Days ago, table time, dish, covers, portion, pan, ring, cook, what went wrong (or null), note.
@@ -135,7 +136,7 @@ final class KilnHouseCooks extends Seeder
         $late = 0.0;
         $middle = array_keys(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour && $stage->minute > 4.0))[1] ?? null;
         $weighedAt = $trouble === null && $user->name === 'Rice station' && $this->hands->getInt(0, 2) === 0 ? $middle : null;
-        if ($trouble === null && $weighedAt === null && $user->name !== 'Trainee' && ($base = $this->weighedBefore($cook, $first->subSeconds(15)->getTimestampMs())) !== null) {
+        if ($trouble === null && $weighedAt === null && $user->name !== 'Trainee' && ($base = $this->weighedBefore($cook, $stages, $touches, $first->subSeconds(15)->getTimestampMs())) !== null) {
             $touches[] = $base;
         }
         foreach ($stages as $i => $stage) {
@@ -207,13 +208,18 @@ final class KilnHouseCooks extends Seeder
         return new Touch($this->uuid(), TouchKind::Weigh, $at, weighing: new Weighing(round($tare + $rice + $state->free + $rice * $state->drunk - $state->brought + $this->between(-5, 5)), $tare, 0.0));
     }
 
-    /** Pan, base and rice on the scale before the first liquid, in a dish of which somebody wants to know; null in another. */
-    private function weighedBefore(Cook $cook, int $at): ?Touch
+    /**
+     * Pan, base and rice on the scale before the first liquid, in a dish of which somebody wants to know and where the stove asks for it; else null.
+     *
+     * @param  list<Stage>  $stages
+     * @param  list<Touch>  $touches
+     */
+    private function weighedBefore(Cook $cook, array $stages, array $touches, int $at): ?Touch
     {
         $ask = PlanRequestDocument::of($cook->plan->request)->ask();
         $base = array_filter($ask->food, static fn (Portion $one): bool => $one->goes === Goes::Base);
         $left = array_values(array_filter(array_map(static fn (Portion $one): ?float => self::TRUE_LEFT[$one->name] ?? null, $base)))[0] ?? null;
-        if ($left === null) {
+        if ($left === null || ! (new OnTheScale($ask, Replay::of($stages, $touches)))->asksForTheTare()) {
             return null;
         }
         $tare = (float) $cook->kitchen->pans->firstWhere('id', $cook->plan->pan_id)?->weight_g;

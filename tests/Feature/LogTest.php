@@ -275,16 +275,3 @@ it('counts what there was no time for, and has it the next time', function (): v
         expect($this->getJson('/api/cooks')->assertOk()->json('left_out'))->toBe(0, $look);
     }
 });
-
-it('advises what the data carry, and nothing else', function (): void {
-    $mark = static fn (float $low, float $value, float $high, int $cooks, string $source = 'guessed'): array => ['of' => 'ring-power', 'ring' => 'ring 9', 'burner_id' => 9, 'mark' => 'medium', 'given' => 1000.0, 'value' => $value, 'low_90' => $low, 'high_90' => $high, 'cooks' => $cooks, 'source' => $source];
-    $dish = static fn (float $ofPlanned, int $cooks): array => ['id' => 3, 'name' => 'pea risotto', 'wanted' => ['cooks' => $cooks, 'of_planned' => $ofPlanned, 'ring' => 'ring 9']];
-    $kinds = static fn (array $numbers, array $dishes = []): array => array_column((new App\Log\Advice($numbers, $dishes))->all(), 'percent', 'kind');
-    expect($kinds([$mark(1150, 1250, 1350, 9)]))->toEqual(['correct-ring' => 25])
-        // Three cooks are few, 5 % is no matter, and a band that holds what is given says nothing.
-        ->and($kinds([$mark(1150, 1250, 1350, 3)]))->toBe([])->and($kinds([$mark(1010, 1050, 1090, 9)]))->toBe([])->and($kinds([$mark(950, 1080, 1210, 9)]))->toBe([])
-        // 800 to 1,300 about 1,000: a quarter either way; who measured it need not weigh.
-        ->and($kinds([$mark(800, 1000, 1300, 6)]))->toEqual(['weigh-on-ring' => 25])->and($kinds([$mark(800, 1000, 1300, 6, 'measured')]))->toBe([])
-        // Two standard errors of sixteen cooks are 2 · 6 % ÷ 4 = 3 %, of four 6 %.
-        ->and($kinds([], [$dish(1.05, 16)]))->toEqual(['dish-takes' => 5])->and($kinds([], [$dish(1.05, 4)]))->toBe([])->and($kinds([], [$dish(0.92, 16)]))->toEqual(['dish-takes' => -8]);
-});

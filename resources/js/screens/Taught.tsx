@@ -30,16 +30,18 @@ export function Taught() {
   };
   const { numbers, cooks, told, left_out = 0 } = learned.data;
   // What is off stands first, then what is the kitchen's own.
-  const own = new Set(numbers.filter(isOwn).flatMap(({ ring }) => ring ?? []));
-  const off = new Set(numbers.filter(isOff).flatMap(({ ring }) => ring ?? []));
-  const rings = [...new Set(numbers.flatMap(({ ring }) => ring ?? []))].sort(
-    (a, b) =>
-      Number(off.has(b)) - Number(off.has(a)) ||
-      Number(own.has(b)) - Number(own.has(a)) ||
-      a.localeCompare(b),
-  );
-  const rices = [...new Set(numbers.flatMap(({ rice }) => rice ?? []))].sort();
-  const dishes = [...new Set(numbers.flatMap(({ dish }) => dish ?? []))].sort();
+  const own = new Set(numbers.filter(isOwn).map(whoseOf));
+  const off = new Set(numbers.filter(isOff).map(whoseOf));
+  const inOrder = (names: (string | null)[]) =>
+    [...new Set(names.flatMap((name) => name ?? []))].sort(
+      (a, b) =>
+        Number(off.has(b)) - Number(off.has(a)) ||
+        Number(own.has(b)) - Number(own.has(a)) ||
+        a.localeCompare(b),
+    );
+  const rings = inOrder(numbers.map(({ ring }) => ring));
+  const rices = inOrder(numbers.map(({ rice }) => rice));
+  const dishes = inOrder(numbers.map(({ dish }) => dish));
   const out = numbers.flatMap((one) => one.outliers.map((outlier) => ({ one, ...outlier })));
   return (
     <main className="mx-auto w-full max-w-6xl px-5 py-3">
