@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Learning;
 
+use Velko\Core\Learning\Finding;
 use Velko\Core\Learning\Hidden;
 use Velko\Core\Learning\Lesson;
+use Velko\Core\Learning\Word;
 
 /** A lesson as it is kept beside the events it was made from. */
 final class LessonDocument
@@ -14,9 +16,16 @@ final class LessonDocument
     public static function of(Lesson $lesson): array
     {
         return [
-            'id' => $lesson->id, 'at' => $lesson->at, 'weighed' => $lesson->weighed, 'near' => $lesson->near, 'given' => $lesson->given, 'rows' => $lesson->rows,
+            'id' => $lesson->id, 'at' => $lesson->at, 'weighed' => $lesson->weighed, 'near' => $lesson->near, 'given' => $lesson->given,
+            'found' => array_map(static fn (Finding $one): array => $one->what instanceof Word ? ['word' => self::word($one->what), 'slopes' => $one->slopes] : ['off' => $one->what, 'slopes' => $one->slopes], $lesson->found),
             'hidden' => array_map(static fn (Hidden $one): array => ['of' => $one->of, 'whose' => $one->whose, 'mark' => $one->mark], $lesson->hidden),
         ];
+    }
+
+    /** @return array{thought: float, from: float, to: float|null, spread: float} null for no end */
+    private static function word(Word $word): array
+    {
+        return ['thought' => $word->thought, 'from' => $word->from, 'to' => is_finite($word->to) ? $word->to : null, 'spread' => $word->spread];
     }
 
     /** @param  array<string, mixed>  $document */
@@ -27,7 +36,7 @@ final class LessonDocument
 
         return new Lesson(
             $document['id'], $document['at'], array_values(array_map(static fn (array $one): Hidden => Hidden::of($one['of'], $one['whose'], $one['mark']), $document['hidden'])), $floats($document['near']), $floats($document['given']),
-            array_values(array_map(static fn (array $row): array => [(float) $row[0], $floats($row[1]), $row[2]], $document['rows'])), $document['weighed'],
+            array_values(array_map(static fn (array $one): Finding => new Finding(isset($one['word']) ? new Word((float) $one['word']['thought'], (float) $one['word']['from'], (float) ($one['word']['to'] ?? INF), (float) $one['word']['spread']) : (float) $one['off'], $floats($one['slopes'])), $document['found'])), $document['weighed'],
         );
     }
 }

@@ -23,7 +23,7 @@ use Velko\Core\Vessel\Burner;
 /**
  * What one cook tells of the numbers that no plan knows: each of its weighings, signs, tastes and words of the verdict as a measurement, and
  * how it would move with each number. Worked out once, at the numbers that explain this cook best (Gauss and Newton on replays of all of it);
- * near those it is a straight line, and many cooks are added up without being played again.
+ * near those each measurement is a straight line, and many cooks are added up without being played again.
  */
 final readonly class Lesson
 {
@@ -46,10 +46,10 @@ final readonly class Lesson
      * @param  list<Hidden>  $hidden  what it tells of
      * @param  list<float>  $near  where it was worked out, by what it tells of
      * @param  list<float>  $given  what was taken for each, when it was cooked
-     * @param  list<array{float, list<float>, bool}>  $rows  how far off each measurement is there, in standard deviations; how that moves with each; whether it is a word, which says for itself how far it is believed
+     * @param  list<Finding>  $found  there
      * @param  bool  $weighed  whether any of it rests on the scale
      */
-    public function __construct(public string $id, public int $at, public array $hidden, public array $near, public array $given, public array $rows, public bool $weighed) {}
+    public function __construct(public string $id, public int $at, public array $hidden, public array $near, public array $given, public array $found, public bool $weighed) {}
 
     /** @return self|null null for one that never came to the table, or of which nothing was said */
     public static function of(Cooked $cooked): ?self
@@ -66,21 +66,21 @@ final readonly class Lesson
             $hidden[] = Hidden::base($cooked->dish);
         }
         $at = array_fill(0, count($hidden), 0.0);
-        $rows = self::rows($cooked, $ahead, $hidden, $at);
-        for ($look = 1; $look < self::LOOKS && $rows !== []; $look++) {
-            $next = self::step($hidden, $at, $rows);
+        $found = self::findings($cooked, $ahead, $hidden, $at);
+        for ($look = 1; $look < self::LOOKS && $found !== []; $look++) {
+            $next = self::step($hidden, $at, $found);
             $moved = array_sum(array_map(static fn (float $a, float $b): float => abs($a - $b), $next, $at));
             if ($moved < self::CLOSE) {
                 break;
             }
             $at = $next;
-            $rows = self::rows($cooked, $ahead, $hidden, $at);
+            $found = self::findings($cooked, $ahead, $hidden, $at);
         }
-        if ($rows === []) {
+        if ($found === []) {
             return null;
         }
 
-        return new self($cooked->id, $cooked->at, $hidden, $at, array_map(static fn (Hidden $one): float => $one->given($cooked->ask), $hidden), $rows, array_filter($cooked->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== []);
+        return new self($cooked->id, $cooked->at, $hidden, $at, array_map(static fn (Hidden $one): float => $one->given($cooked->ask), $hidden), $found, array_filter($cooked->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== []);
     }
 
     /** @return list<string> marks that it stood on */
@@ -95,9 +95,9 @@ final readonly class Lesson
      * @param  list<Hidden>  $hidden
      * @param  list<float>  $at
      *
-     * @return list<array{float, list<float>, bool}>
+     * @return list<Finding>
      */
-    private static function rows(Cooked $cooked, Ahead $ahead, array $hidden, array $at): array
+    private static function findings(Cooked $cooked, Ahead $ahead, array $hidden, array $at): array
     {
         $ask = array_reduce(array_keys($hidden), static fn (Ask $ask, int $i): Ask => $hidden[$i]->in($ask, $at[$i]), $cooked->ask);
         $here = self::found($cooked, $ahead, $ask);
@@ -106,23 +106,22 @@ final readonly class Lesson
             // A ring is all of its marks.
             $nudged[$i] = $one->of === 'ring-power' && $one->mark === null ? null : self::found($cooked, $ahead, $one->in($ask, self::NUDGE));
         }
-        $rows = [];
+        $findings = [];
         foreach ($here as $row => $what) {
-            [$miss, $scale] = $what instanceof Word ? $what->told() : [$what, 1.0];
             $place = static fn (Word|float $one): float => $one instanceof Word ? $one->place() : $one;
             $slopes = [];
             foreach ($nudged as $i => $there) {
-                $slopes[$i] = isset($there[$row]) ? $scale * ($place($there[$row]) - $place($what)) / self::NUDGE : 0.0;
+                $slopes[$i] = isset($there[$row]) ? ($place($there[$row]) - $place($what)) / self::NUDGE : 0.0;
             }
             foreach ($hidden as $i => $one) {
                 if ($nudged[$i] === null) {
                     $slopes[$i] = array_sum(array_map(static fn (int $j): float => $hidden[$j]->of === 'ring-power' && $j !== $i ? $slopes[$j] : 0.0, array_keys($hidden)));
                 }
             }
-            $rows[] = [$miss, array_values($slopes), $what instanceof Word];
+            $findings[] = new Finding($what, array_values($slopes));
         }
 
-        return $rows;
+        return $findings;
     }
 
     /**
@@ -191,15 +190,17 @@ final readonly class Lesson
      *
      * @param  list<Hidden>  $hidden
      * @param  list<float>  $at
-     * @param  list<array{float, list<float>, bool}>  $rows
+     * @param  list<Finding>  $found
      *
      * @return list<float>
      */
-    private static function step(array $hidden, array $at, array $rows): array
+    private static function step(array $hidden, array $at, array $found): array
     {
         $belief = Belief::before(array_map(static fn (Hidden $one): float => $one->spread, $hidden));
-        foreach ($rows as [$miss, $slopes, $isWord]) {
-            $belief->add($slopes, array_sum(array_map(static fn (float $slope, float $x): float => $slope * $x, $slopes, $at)) - $miss, $isWord ? 1.0 : Measured::trusted($miss));
+        $here = array_fill(0, count($hidden), 0.0);
+        foreach ($found as $one) {
+            [$miss, $slopes] = $one->at($here);
+            $belief->add($slopes, array_sum(array_map(static fn (float $slope, float $x): float => $slope * $x, $slopes, $at)) - $miss, $one->isWord() ? 1.0 : Measured::trusted($miss));
         }
 
         return array_values(array_map(static fn (float $one): float => max(-self::FURTHEST, min(self::FURTHEST, $one)), $belief->mean()));

@@ -7,9 +7,9 @@ namespace Velko\Core\Learning;
 use Velko\Core\Live\Measured;
 
 /** All lessons of a kitchen added up: each number as all of them together have it. */
-final readonly class Solution
+final class Solution
 {
-    private const LOOKS = 4;
+    private const LOOKS = 6;
 
     /** So many measurements are as good as they are thought to be, before any has been seen. */
     private const AS_GOOD = 10.0;
@@ -19,6 +19,9 @@ final readonly class Solution
 
     private const WORST = 4.0;
 
+    /** A word that is all that is known of its thought has nothing else. */
+    private const ITSELF = 0.999;
+
     /** What is known of a ring from before it became another. */
     public const BEFORE = 'before|';
 
@@ -26,25 +29,28 @@ final readonly class Solution
     private const NOTHING = 0.35;
 
     /** @var list<string> */
-    public array $keys;
+    public readonly array $keys;
 
     /** @var list<Hidden> by the place of their key */
-    public array $hidden;
+    public readonly array $hidden;
 
     /** @var list<float> what is taken for each now, by place: logarithms count from there */
-    public array $given;
+    public readonly array $given;
 
     /** @var array<int, float> by place */
     public array $mean;
 
     /** @var array<int, array<int, float>> */
-    public array $covariance;
+    public array $covariance = [];
 
     /** How good the kitchen's measurements are, as a variance against what they are thought to be. */
-    private float $noise;
+    private float $noise = 1.0;
 
     /** @var array<int, list<int>> places of what a lesson tells of, by lesson */
-    private array $places;
+    private readonly array $places;
+
+    /** @var array<int, array<int, array{float, float}>> what each word adds, by lesson and finding: a precision, and about what thought */
+    private array $words = [];
 
     /**
      * @param  list<Lesson>  $lessons  in order of time
@@ -52,7 +58,7 @@ final readonly class Solution
      * @param  list<int>  $out  lessons that are not believed
      * @param  array<string, float>  $now  what is taken for a number now, by its key; else as at its last cook
      */
-    public function __construct(private array $lessons, private array $since, array $out, array $now = [])
+    public function __construct(private readonly array $lessons, private readonly array $since, array $out, array $now = [])
     {
         $hidden = $places = $given = [];
         foreach ($lessons as $i => $lesson) {
@@ -68,21 +74,54 @@ final readonly class Solution
         $this->hidden = array_values($hidden);
         $this->given = array_map(static fn (string $key): float => $now[str_replace(self::BEFORE, '', $key)] ?? $given[$key], array_keys($hidden));
         $this->places = $places;
-        $mean = array_fill(0, count($hidden), 0.0);
-        $noise = 1.0;
         $believed = array_diff_key($lessons, array_flip($out));
-        $belief = Belief::before(array_map(static fn (Hidden $one): float => $one->spread, $this->hidden));
+        $before = array_map(static fn (Hidden $one): float => $one->spread, $this->hidden);
+        $this->mean = array_fill(0, count($hidden), 0.0);
         for ($look = 0; $look < self::LOOKS; $look++) {
-            $belief = Belief::before(array_map(static fn (Hidden $one): float => $one->spread, $this->hidden));
+            $this->words = $look === 0 ? [] : $this->said(array_keys($believed));
+            $belief = Belief::before($before);
             foreach ($believed as $i => $lesson) {
-                $belief->join($places[$i], ...$this->scattered($lesson, ...$this->tells($i, array_map(static fn (int $at): float => $mean[$at], $places[$i]), $noise)));
+                $belief->join($places[$i], ...$this->scattered($lesson, ...$this->tells($i)));
             }
-            $mean = $belief->mean();
-            $noise = $this->noise(array_keys($believed), $mean);
+            $this->mean = $belief->mean();
+            $this->covariance = $belief->covariance();
+            $this->noise = $this->noise(array_keys($believed));
         }
-        $this->mean = $mean;
-        $this->noise = $noise;
-        $this->covariance = $belief->covariance();
+    }
+
+    /**
+     * What each word adds to all else.
+     *
+     * @param  list<int>  $believed  lessons
+     *
+     * @return array<int, array<int, array{float, float}>>
+     */
+    private function said(array $believed): array
+    {
+        $said = [];
+        foreach ($this->lessons as $i => $lesson) {
+            $places = $this->places[$i];
+            $moved = $this->moved($i);
+            foreach ($lesson->found as $row => $one) {
+                if (! $one->what instanceof Word) {
+                    continue;
+                }
+                $thought = $one->what->thought + $one->movedBy($moved);
+                $variance = 0.0;
+                foreach ($one->slopes as $a => $slope) {
+                    $variance += ($slope * $lesson->hidden[$a]->aCook) ** 2;
+                    foreach ($one->slopes as $b => $other) {
+                        $variance += $slope * $other * $this->covariance[$places[$a]][$places[$b]];
+                    }
+                }
+                [$known, $about] = $this->words[$i][$row] ?? [0.0, 0.0];
+                // All else: what is believed of it without what it said itself.
+                $else = in_array($i, $believed, true) && $variance * $known < self::ITSELF ? $variance / (1 - $variance * $known) : $variance;
+                $said[$i][$row] = $one->what->adds($else === $variance ? $thought : $else * ($thought / $variance - $known * $about), $else);
+            }
+        }
+
+        return $said;
     }
 
     /** What a lesson calls a number: that of a ring as it was before it became another is another. */
@@ -105,8 +144,8 @@ final readonly class Solution
         if (! is_int($place) || ! is_int($at)) {
             return null;
         }
-        $mean = array_map(fn (int $one): float => $this->mean[$one], $this->places[$i]);
-        [$precision, $pull] = $this->tells($i, $mean, $this->noise, false);
+        $mean = $this->meanOf($i);
+        [$precision, $pull] = $this->tells($i, false);
         $info = $precision[$at][$at];
         if ($info < 1 / self::NOTHING ** 2) {
             return null;
@@ -120,29 +159,30 @@ final readonly class Solution
     }
 
     /**
-     * A lesson as precision and pull of what it tells of.
+     * A lesson as precision and pull of what it tells of, looked at where all of them are.
      *
-     * @param  list<float>  $at  where it is looked at
-     * @param  float  $noise  a variance
      * @param  bool  $doubtfully  what lies far off is hardly believed
      *
      * @return array{array<int, array<int, float>>, array<int, float>}
      */
-    private function tells(int $lesson, array $at, float $noise, bool $doubtfully = true): array
+    private function tells(int $lesson, bool $doubtfully = true): array
     {
-        $near = $this->near($lesson);
+        [$at, $near, $moved] = [$this->meanOf($lesson), $this->near($lesson), $this->moved($lesson)];
+        $words = $this->words[$lesson] ?? [];
         $lesson = $this->lessons[$lesson];
         $n = count($lesson->hidden);
         $precision = array_fill(0, $n, array_fill(0, $n, 0.0));
         $pull = array_fill(0, $n, 0.0);
-        foreach ($lesson->rows as [$miss, $slopes, $isWord]) {
-            $there = $miss;
-            $found = -$miss;
-            foreach ($slopes as $i => $slope) {
-                $there += $slope * ($at[$i] - $near[$i]);
-                $found += $slope * $near[$i];
+        foreach ($lesson->found as $row => $one) {
+            if ($one->what instanceof Word) {
+                [$weight, $about] = $words[$row] ?? [0.0, 0.0];
+                $found = $about - $one->what->thought + $one->movedBy($near);
+            } else {
+                [$miss] = $one->at($moved);
+                $found = $one->movedBy($at) - $miss;
+                $weight = ($doubtfully ? Measured::trusted($miss / sqrt($this->noise)) : 1.0) / $this->noise;
             }
-            $weight = $isWord ? 1.0 : ($doubtfully ? Measured::trusted($there / sqrt($noise)) : 1.0) / $noise;
+            $slopes = $one->slopes;
             foreach ($slopes as $i => $a) {
                 $pull[$i] += $weight * $a * $found;
                 foreach ($slopes as $j => $b) {
@@ -164,24 +204,35 @@ final readonly class Solution
         return array_map(fn (float $near, float $given, int $place): float => $near + log($given / $this->given[$place]), $this->lessons[$lesson]->near, $this->lessons[$lesson]->given, $this->places[$lesson]);
     }
 
+    /** @return list<float> all of them together, by what a lesson tells of */
+    private function meanOf(int $lesson): array
+    {
+        return array_map(fn (int $place): float => $this->mean[$place], $this->places[$lesson]);
+    }
+
+    /** @return list<float> how far that is from where it was worked out */
+    private function moved(int $lesson): array
+    {
+        return array_map(static fn (float $there, float $near): float => $there - $near, $this->meanOf($lesson), $this->near($lesson));
+    }
+
     /**
      * How far off the measurements are, as a variance, all of them together; words say that of themselves.
      *
      * @param  list<int>  $lessons
-     * @param  array<int, float>  $mean
      */
-    private function noise(array $lessons, array $mean): float
+    private function noise(array $lessons): float
     {
         [$off, $count] = [self::AS_GOOD, self::AS_GOOD];
         foreach ($lessons as $i) {
-            $near = $this->near($i);
-            foreach ($this->lessons[$i]->rows as [$miss, $slopes, $isWord]) {
-                foreach ($slopes as $k => $slope) {
-                    $miss += $slope * ($mean[$this->places[$i][$k]] - $near[$k]);
+            $moved = $this->moved($i);
+            foreach ($this->lessons[$i]->found as $one) {
+                if (! $one->isWord()) {
+                    [$miss] = $one->at($moved);
+                    $weight = Measured::trusted($miss);
+                    $off += $weight * $miss ** 2;
+                    $count += $weight;
                 }
-                $weight = $isWord ? 0.0 : Measured::trusted($miss);
-                $off += $weight * $miss ** 2;
-                $count += $weight;
             }
         }
 

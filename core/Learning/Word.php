@@ -24,7 +24,13 @@ final readonly class Word
      * @param  float  $to  where it ends; INF for no end
      * @param  float  $spread  between two who look, one standard deviation
      */
-    public function __construct(private float $thought, private float $from, private float $to, private float $spread) {}
+    public function __construct(public float $thought, public float $from, public float $to, public float $spread) {}
+
+    /** The same word, were it thought to be another by so much. */
+    public function moved(float $by): self
+    {
+        return new self($this->thought + $by, $this->from, $this->to, $this->spread);
+    }
 
     /** Where in its range it lies: what moves when the thought does, or the range. */
     public function place(): float
@@ -54,6 +60,30 @@ final readonly class Word
         }
 
         return [-$believed * $slope / sqrt($curvature), sqrt($curvature) / $this->spread];
+    }
+
+    /**
+     * What it adds to what all else says of the thought: a normal belief with the same middle and width as the range, the lapses and all else
+     * together would leave (expectation propagation; Minka 2001). Past the open end of its range a word pulls nobody back.
+     *
+     * @param  float  $mean  of the thought by all else
+     * @param  float  $variance  of it, >= 0
+     *
+     * @return array{float, float} a precision, >= 0, and about what
+     */
+    public function adds(float $mean, float $variance): array
+    {
+        $width = sqrt($this->spread ** 2 + $variance);
+        [$a, $b] = [($this->from - $mean) / $width, ($this->to - $mean) / $width];
+        $rightly = 1 - self::WRONGLY;
+        $likely = $rightly * (self::below($b) - self::below($a)) + self::WRONGLY / self::WORDS;
+        $slope = $rightly * (self::density($a) - self::density($b)) / $width / $likely;
+        $curvature = $slope ** 2 - $rightly * ($a * self::density($a) - (is_finite($b) ? $b * self::density($b) : 0.0)) / $width ** 2 / $likely;
+        if ($curvature < self::NEVER || $variance * $curvature >= 1 - self::NEVER) {
+            return [0.0, $mean];
+        }
+
+        return [$curvature / (1 - $variance * $curvature), $mean + $slope / $curvature];
     }
 
     private static function density(float $z): float

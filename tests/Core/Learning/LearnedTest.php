@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Core\Kitchens;
 use Tests\Core\Learning\Taught;
 use Velko\Core\Learning\Belief;
+use Velko\Core\Learning\Finding;
 use Velko\Core\Learning\Hidden;
 use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
@@ -17,7 +18,7 @@ use Velko\Core\Planning\Planner;
 /** A cook that found a ring so far off its marks, give or take so much: a straight line, nothing to be played. */
 function lessonOf(int $day, float $off, float $spread = 0.05, float $given = 800.0, string $ring = 'ring 3'): Lesson
 {
-    return new Lesson("cook $day", 86_400_000 * $day, [Hidden::ring($ring), Hidden::mark($ring, 'medium')], [0.0, 0.0], [1.0, $given], [[-$off / $spread, [1 / $spread, 1 / $spread], false]], true);
+    return new Lesson("cook $day", 86_400_000 * $day, [Hidden::ring($ring), Hidden::mark($ring, 'medium')], [0.0, 0.0], [1.0, $given], [new Finding(-$off / $spread, [1 / $spread, 1 / $spread])], true);
 }
 
 function numberOf(Learned $learned, Hidden $hidden): LearnedNumber
