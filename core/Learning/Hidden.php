@@ -121,6 +121,23 @@ final readonly class Hidden
         };
     }
 
+    /**
+     * What is found in a pan moves with the number itself, not with its logarithm: a ring that is a third weaker boils off a third less. Only
+     * browning is found in logarithms.
+     *
+     * @param  float  $off  logarithm of the factor
+     */
+    public function moves(float $off): float
+    {
+        return $this->of === 'crust' ? $off : exp($off) - 1.0;
+    }
+
+    /** How much more steeply it moves there. */
+    public function steeper(float $off): float
+    {
+        return $this->of === 'crust' ? 1.0 : exp($off);
+    }
+
     private static function stronger(Burner $burner, ?string $mark, float $times): Burner
     {
         return $mark === null ? $burner->times($times) : $burner->withMark($mark, $burner->net[$mark] * $times);

@@ -29,6 +29,9 @@ final readonly class Learned
 
     private const CHANGED_BY = 0.10;
 
+    /** So many of those before lie before, and of those after after. */
+    private const TOGETHER = 0.8;
+
     /** And at least so many on either side. */
     private const EITHER_SIDE = 2;
 
@@ -80,9 +83,10 @@ final readonly class Learned
                 [$before, $spreadBefore] = self::mean(array_slice($told, 0, $split));
                 [$after, $spreadAfter] = self::mean(array_slice($told, $split));
                 $apart = abs($after - $before) / hypot($spreadBefore, $spreadAfter);
-                // One that lies far off is no change: those after it lie there too.
-                $there = array_filter(array_slice($told, $split), static fn (array $one): bool => ($one['off'] - ($before + $after) / 2) * ($after - $before) > 0.0);
-                if ($apart > $most && abs($after - $before) > self::CHANGED_BY && count($there) >= 0.8 * (count($told) - $split)) {
+                // One that lies far off is no change: those before it lie together, and so do those after.
+                $isAfter = array_map(static fn (array $one): int => (int) (($one['off'] - ($before + $after) / 2) * ($after - $before) > 0.0), $told);
+                $asTheyShould = min(1 - array_sum(array_slice($isAfter, 0, $split)) / $split, array_sum(array_slice($isAfter, $split)) / (count($told) - $split));
+                if ($apart > $most && abs($after - $before) > self::CHANGED_BY && $asTheyShould >= self::TOGETHER) {
                     $most = $apart;
                     $since[$key] = $lessons[$told[$split]['lesson']]->at;
                 }

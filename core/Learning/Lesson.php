@@ -23,7 +23,7 @@ use Velko\Core\Vessel\Burner;
 /**
  * What one cook tells of the numbers that no plan knows: each of its weighings, signs, tastes and words of the verdict as a measurement, and
  * how it would move with each number. Worked out once, at the numbers that explain this cook best (Gauss and Newton on replays of all of it);
- * near those each measurement is a straight line, and many cooks are added up without being played again.
+ * near those what was found is a straight line of them, and many cooks are added up without being played again.
  */
 final readonly class Lesson
 {
@@ -111,7 +111,7 @@ final readonly class Lesson
             $place = static fn (Word|float $one): float => $one instanceof Word ? $one->place() : $one;
             $slopes = [];
             foreach ($nudged as $i => $there) {
-                $slopes[$i] = isset($there[$row]) ? ($place($there[$row]) - $place($what)) / self::NUDGE : 0.0;
+                $slopes[$i] = isset($there[$row]) ? ($place($there[$row]) - $place($what)) / $hidden[$i]->moves(self::NUDGE) : 0.0;
             }
             foreach ($hidden as $i => $one) {
                 if ($nudged[$i] === null) {
@@ -197,10 +197,10 @@ final readonly class Lesson
     private static function step(array $hidden, array $at, array $found): array
     {
         $belief = Belief::before(array_map(static fn (Hidden $one): float => $one->spread, $hidden));
-        $here = array_fill(0, count($hidden), 0.0);
         foreach ($found as $one) {
-            [$miss, $slopes] = $one->at($here);
-            $belief->add($slopes, array_sum(array_map(static fn (float $slope, float $x): float => $slope * $x, $slopes, $at)) - $miss, $one->isWord() ? 1.0 : Measured::trusted($miss));
+            [$miss, $scale] = $one->what instanceof Word ? $one->what->told() : [$one->what, 1.0];
+            $slopes = array_map(static fn (float $slope): float => $scale * $slope, $one->slopes);
+            $belief->add($slopes, array_sum(array_map(static fn (float $slope, float $x): float => $slope * $x, $slopes, $at)) - $miss, $one->what instanceof Word ? 1.0 : Measured::trusted($miss));
         }
 
         return array_values(array_map(static fn (float $one): float => max(-self::FURTHEST, min(self::FURTHEST, $one)), $belief->mean()));

@@ -106,11 +106,12 @@ final class Solution
                 if (! $one->what instanceof Word) {
                     continue;
                 }
-                $thought = $one->what->thought + $one->movedBy($moved);
+                $thought = $one->what->thought + $one->movedBy($lesson->hidden, $moved);
+                $slopes = $one->slopesAt($lesson->hidden, $moved);
                 $variance = 0.0;
-                foreach ($one->slopes as $a => $slope) {
+                foreach ($slopes as $a => $slope) {
                     $variance += ($slope * $lesson->hidden[$a]->aCook) ** 2;
-                    foreach ($one->slopes as $b => $other) {
+                    foreach ($slopes as $b => $other) {
                         $variance += $slope * $other * $this->covariance[$places[$a]][$places[$b]];
                     }
                 }
@@ -167,22 +168,23 @@ final class Solution
      */
     private function tells(int $lesson, bool $doubtfully = true): array
     {
-        [$at, $near, $moved] = [$this->meanOf($lesson), $this->near($lesson), $this->moved($lesson)];
+        [$at, $moved] = [$this->meanOf($lesson), $this->moved($lesson)];
         $words = $this->words[$lesson] ?? [];
         $lesson = $this->lessons[$lesson];
         $n = count($lesson->hidden);
         $precision = array_fill(0, $n, array_fill(0, $n, 0.0));
         $pull = array_fill(0, $n, 0.0);
         foreach ($lesson->found as $row => $one) {
+            $by = $one->movedBy($lesson->hidden, $moved);
+            $slopes = $one->slopesAt($lesson->hidden, $moved);
             if ($one->what instanceof Word) {
                 [$weight, $about] = $words[$row] ?? [0.0, 0.0];
-                $found = $about - $one->what->thought + $one->movedBy($near);
+                $miss = $one->what->thought + $by - $about;
             } else {
-                [$miss] = $one->at($moved);
-                $found = $one->movedBy($at) - $miss;
+                $miss = $one->what + $by;
                 $weight = ($doubtfully ? Measured::trusted($miss / sqrt($this->noise)) : 1.0) / $this->noise;
             }
-            $slopes = $one->slopes;
+            $found = array_sum(array_map(static fn (float $slope, float $there): float => $slope * $there, $slopes, $at)) - $miss;
             foreach ($slopes as $i => $a) {
                 $pull[$i] += $weight * $a * $found;
                 foreach ($slopes as $j => $b) {
@@ -227,8 +229,8 @@ final class Solution
         foreach ($lessons as $i) {
             $moved = $this->moved($i);
             foreach ($this->lessons[$i]->found as $one) {
-                if (! $one->isWord()) {
-                    [$miss] = $one->at($moved);
+                if (! $one->what instanceof Word) {
+                    $miss = $one->what + $one->movedBy($this->lessons[$i]->hidden, $moved);
                     $weight = Measured::trusted($miss);
                     $off += $weight * $miss ** 2;
                     $count += $weight;

@@ -26,12 +26,6 @@ final readonly class Word
      */
     public function __construct(public float $thought, public float $from, public float $to, public float $spread) {}
 
-    /** The same word, were it thought to be another by so much. */
-    public function moved(float $by): self
-    {
-        return new self($this->thought + $by, $this->from, $this->to, $this->spread);
-    }
-
     /** Where in its range it lies: what moves when the thought does, or the range. */
     public function place(): float
     {
