@@ -17,26 +17,22 @@ final readonly class Finding
     public function __construct(public float|Word $what, public array $slopes) {}
 
     /**
-     * How far the measurement or the thought of the word moves.
+     * Where the numbers are others.
      *
-     * @param  list<Hidden>  $hidden
-     * @param  list<float>  $off  each number another, logarithms
+     * @param  list<float>  $moves  by what it moves with each (Hidden::moves)
+     * @param  list<float>  $steeper  how much more steeply it moves there (Hidden::steeper)
+     *
+     * @return array{float, list<float>} how far off it is there, or the thought of its word, and how that moves from there
      */
-    public function movedBy(array $hidden, array $off): float
+    public function at(array $moves, array $steeper): array
     {
-        return array_sum(array_map(static fn (float $slope, Hidden $one, float $off): float => $slope * $one->moves($off), $this->slopes, $hidden, $off));
-    }
+        $there = $this->what instanceof Word ? $this->what->thought : $this->what;
+        $slopes = [];
+        foreach ($this->slopes as $k => $slope) {
+            $there += $slope * $moves[$k];
+            $slopes[] = $slope * $steeper[$k];
+        }
 
-    /**
-     * How it moves with each, from there on.
-     *
-     * @param  list<Hidden>  $hidden
-     * @param  list<float>  $off  each number another, logarithms
-     *
-     * @return list<float>
-     */
-    public function slopesAt(array $hidden, array $off): array
-    {
-        return array_map(static fn (float $slope, Hidden $one, float $off): float => $slope * $one->steeper($off), $this->slopes, $hidden, $off);
+        return [$there, $slopes];
     }
 }

@@ -49,15 +49,16 @@ final readonly class Learned
     public static function from(array $lessons, array $given = []): self
     {
         usort($lessons, static fn (Lesson $a, Lesson $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
-        $since = self::changes($lessons, new Solution($lessons, [], [], $given));
+        $solution = new Solution($lessons, [], [], $given);
+        $since = self::changes($lessons, $solution);
         $out = [];
-        $solution = new Solution($lessons, $since, [], $given);
+        $solution = $since === [] ? $solution : new Solution($lessons, $since, [], $given, $solution);
         $most = intdiv(count($lessons), self::MOST_OUT);
         while (count($lessons) >= self::FEW && count($out) < $most && ($wild = self::wild($lessons, $solution, array_keys($out))) !== []) {
             foreach (array_slice($wild, 0, min($most - count($out), 1 + intdiv(count($lessons), self::AT_ONCE))) as $one) {
                 $out[$one['lesson']] = $one;
             }
-            $solution = new Solution($lessons, $since, array_keys($out), $given);
+            $solution = new Solution($lessons, $since, array_keys($out), $given, $solution);
         }
 
         return self::numbered($lessons, $solution, $since, $out);
@@ -122,9 +123,9 @@ final readonly class Learned
         foreach (array_diff(array_keys($lessons), $out) as $i) {
             foreach ($lessons[$i]->hidden as $hidden) {
                 $key = $solution->keyOf($hidden, $lessons[$i]);
-                $place = array_search($key, $solution->keys, true);
+                $place = $solution->placeOf($key);
                 $told = $solution->told($i, $key);
-                if ($told === null || ! is_int($place) || $hidden->mark !== null) {
+                if ($told === null || $place === null || $hidden->mark !== null) {
                     continue;
                 }
                 $apart = abs($told['off'] - $solution->mean[$place]) / hypot($told['spread'], sqrt($solution->covariance[$place][$place]));
@@ -154,7 +155,7 @@ final readonly class Learned
             $cooks = count(array_filter(array_keys($lessons), static fn (int $i): bool => ! isset($out[$i]) && $solution->told($i, $key) !== null));
             $outliers = array_values(array_map(static fn (array $one): array => ['cook' => $lessons[$one['lesson']]->id, 'off' => $one['off'], 'spread' => $one['spread']], array_filter($out, static fn (array $one): bool => $one['key'] === $key)));
             // What a mark gives is its ring and what it is off that.
-            $with = $hidden->mark === null ? [$place] : [$place, (int) array_search(Hidden::ring($hidden->whose)->key(), $solution->keys, true)];
+            $with = $hidden->mark === null ? [$place] : [$place, (int) $solution->placeOf(Hidden::ring($hidden->whose)->key())];
             $variance = 0.0;
             foreach ($with as $a) {
                 foreach ($with as $b) {

@@ -22,3 +22,29 @@ test('the log says what it teaches of each ring and each rice, how surely, and o
   await page.getByRole('link', { name: 'To the log' }).click();
   await expect(page.getByRole('heading', { name: 'The log' })).toBeVisible();
 });
+
+test('what a base weighs once it is sweated is taken from the log, set by hand by keys, and taken back', async ({
+  page,
+}) => {
+  await signIn(page, 'chef@kiln.example');
+  await page.goto('/log/taught');
+  const base = page.getByRole('region', { name: 'smoked trout and fennel risotto' });
+  const words = base.getByRole('listitem');
+  await expect(words).toContainText(/100 g of base, sweated, weigh.*Guessed: 70 g/);
+  await base.getByRole('button', { name: 'Plan by this' }).click();
+  await expect(page.getByRole('region', { name: 'Pans that come next' })).toBeVisible();
+  await expect(words).toContainText(/Learned: 8\d g/);
+  await base.getByRole('button', { name: /set by hand/ }).press('Enter');
+  const sheet = page.getByRole('dialog');
+  // More than there was cannot be left.
+  await sheet.getByLabel(/Set by hand/).fill('1.3');
+  await page.keyboard.press('Enter');
+  await expect(sheet.getByText(/must be a number from 0\.14 to 1 \(g\/g\)/).first()).toBeVisible();
+  await sheet.getByLabel(/Set by hand/).fill('0.8');
+  await page.keyboard.press('Enter');
+  await expect(sheet).toBeHidden();
+  await expect(words).toContainText('By hand: 80 g.');
+  await expectAccessible(page);
+  await base.getByRole('button', { name: 'Take it back' }).press('Enter');
+  await expect(words).toContainText('Guessed: 70 g.');
+});

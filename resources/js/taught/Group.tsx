@@ -168,7 +168,8 @@ function Words({ one }: { one: OneNumber }) {
     <span className="text-base leading-tight text-ink-soft max-md:col-span-2">
       {t('taught.between', { low: said(one, one.low_90), high: said(one, one.high_90) })}{' '}
       {t('taught.rests-on', { cooks: one.cooks })}{' '}
-      <b className={isOwn(one) ? 'text-herb' : ''}>{SOURCE[one.source ?? 'guessed'](said(one, one.given))}</b>
+      <b className={isOwn(one) ? 'text-herb' : ''}>{SOURCE[one.source ?? 'guessed'](said(one, one.given))}</b>{' '}
+      {one.of === 'base-yield' && t('taught.what-a-base-is-for')}
       {one.since !== null && (
         <b className="block text-tomato">{t('taught.another-since', { day: day(one.since, timezone) })}</b>
       )}

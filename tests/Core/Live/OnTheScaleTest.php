@@ -119,3 +119,21 @@ it('asks to be weighed before the first liquid, once, and where the base may hav
         ->and($asks($plan, ...OnTheFire::doneUntil($plan, 1.0)))->toBeFalse()
         ->and($asks(Planner::plan(Kitchens::ask()), $start))->toBeFalse();
 });
+
+it('has what goes in with the rice in the weighing before the first liquid, and no such weighing where rice is rained into its stock', function (): void {
+    $portion = static fn (string $name, float $grams, Goes $goes): Portion => new Portion($name, Foods::find($name) ?? throw new LogicException, $grams, $goes, 5.0);
+    $plan = Planner::plan(Kitchens::ask(covers: 6)->withFood([$portion('leeks', 300.0, Goes::Base), $portion('peas', 200.0, Goes::WithTheRice)]));
+    $rice = $plan->rice();
+    $state = OnTheFire::truth($plan, 1.0, 10.0);
+    // Pan, 210 g of leeks, 200 g of peas, the rice; ten minutes later the water as well, but for what the peas brought of their own.
+    $dry = EMPTY_PAN + 210.0 + 200.0 + $rice;
+    $water = $state->free + $rice * $state->drunk - $state->brought;
+    $touches = [...OnTheFire::doneUntil($plan, 10.0), new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.5), weighing: new Weighing($dry, EMPTY_PAN, 410.0))];
+    [$off] = (new OnTheScale($plan->ask, Replay::of($plan->stages, $touches)))->off(new Weighing($dry + $water, EMPTY_PAN, 410.0), $state);
+    expect($off)->toEqualWithDelta(0.0, 1e-6);
+
+    $start = new Touch('s', TouchKind::Start, OnTheFire::at(-3.0));
+    $asks = static fn (Plan $plan): bool => (new OnTheScale($plan->ask, Replay::of($plan->stages, [$start])))->asksForTheTare();
+    $stew = Kitchens::soupy()->withFood([$portion('leeks', 400.0, Goes::Base)]);
+    expect($asks(Planner::plan($stew)))->toBeTrue()->and($asks(Planner::plan($stew->withMethod(['rainedIn' => true]))))->toBeFalse();
+});
