@@ -25,7 +25,7 @@ final readonly class Learned
     private const MOST_OUT = 4;
 
     /** A ring is another when the last of its cooks lie so many standard deviations from those before, and by so much. */
-    private const CHANGED = 3.5;
+    private const CHANGED = 3.0;
 
     private const CHANGED_BY = 0.10;
 
