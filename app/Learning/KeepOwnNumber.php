@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Kitchen\Station;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
+use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\OwnNumber;
 use App\Models\Rice;
@@ -91,7 +92,7 @@ final class KeepOwnNumber
 
             return self::between($entry, 0.0, $owner->rated_w, 'W') + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
         }
-        $given = $owner instanceof Rice ? Station::givenOfRice($owner)[$entry['of']] : Station::givenOfDish($owner) ?? throw BadDocument::at('/dish_id', 'has nothing in its base that loses weight');
+        $given = $owner instanceof Rice ? Station::givenOfRice($owner)[$entry['of']] : Station::givenOfDish($owner) ?? throw self::nothingSweated();
         [$least, $most, $unit] = match ($entry['of']) {
             'doneness' => [Window::MIN, Window::MAX, 'min'],
             'crust' => [self::LEAST * $given, self::MOST * $given, '×'],
@@ -127,6 +128,9 @@ final class KeepOwnNumber
     {
         $whose = Whose::of($entry['of']);
         $owner = $whose->named($kitchen, $entry);
+        if ($owner instanceof Dish && Station::givenOfDish($owner) === null) {
+            throw self::nothingSweated(); // as it is written now, whatever it was when it was cooked
+        }
         if (! $owner instanceof Burner) {
             $number = self::told($learned, Hidden::of($entry['of'], (string) $owner->id, null)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
 
@@ -164,6 +168,11 @@ final class KeepOwnNumber
         }
 
         return null;
+    }
+
+    private static function nothingSweated(): BadDocument
+    {
+        return BadDocument::at('/dish_id', 'has nothing in its base that loses weight');
     }
 
     private static function noSuchMark(Burner $burner): BadDocument

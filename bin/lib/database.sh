@@ -2,6 +2,8 @@
 
 db_dir="$state/db"
 db_pid="$state/db.pid"
+# Its own: a MariaDB that starts sweeps away what another has in a temporary folder that both use.
+db_tmp="$state/db.tmp"
 db_socket="$state/db.sock"
 # A socket path longer than this is refused by the kernel; deep checkouts fall back to the temporary folder.
 [ "${#db_socket}" -le 100 ] || db_socket="${TMPDIR:-/tmp}/velko-$(printf '%s' "$state" | sha256sum | cut -c1-12).sock"
@@ -51,21 +53,23 @@ db_again() {
 
 start_database() {
     local mariadbd who password
+    mkdir -p "$db_tmp"
     mariadbd="$(command -v mariadbd || echo /usr/sbin/mariadbd)"
     who="$(id -un)"
     if [ ! -d "$db_dir/mysql" ]; then
         step "making the database files"
-        rm -rf "$db_dir"
-        quietly db-install mariadb-install-db --no-defaults --user="$who" --datadir="$db_dir" \
+        rm -rf "$db_dir" "$db_dir.new" "$state/db.secret"
+        quietly db-install mariadb-install-db --no-defaults --user="$who" --datadir="$db_dir.new" --tmpdir="$db_tmp" \
             --auth-root-authentication-method=normal --skip-test-db
-        rm -f "$state/db.secret"
+        # Under its name once it is whole.
+        mv "$db_dir.new" "$db_dir"
     fi
     if ! alive "$db_pid" mariadbd; then
         step "starting MariaDB on 127.0.0.1:$(db_port)"
         port_is_free "$(db_port)" || fail "port $(db_port) is taken by another process; remove ${state#"$root"/}/db.port to let Velko choose another"
         mkdir -p "$state/log"
         setsid "$mariadbd" --no-defaults --user="$who" --datadir="$db_dir" --bind-address=127.0.0.1 \
-            --port="$(db_port)" --socket="$db_socket" --pid-file="$db_pid" \
+            --port="$(db_port)" --socket="$db_socket" --pid-file="$db_pid" --tmpdir="$db_tmp" \
             --character-set-server=utf8mb4 --collation-server=utf8mb4_uca1400_ai_ci --default-time-zone=+00:00 \
             --innodb-flush-log-at-trx-commit=1 --sql-mode=STRICT_ALL_TABLES,NO_ENGINE_SUBSTITUTION \
             >"$state/log/mariadb.log" 2>&1 </dev/null &

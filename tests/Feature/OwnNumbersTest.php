@@ -190,7 +190,7 @@ it('refuses what cannot be taken by its place, and keeps nothing', function (): 
         [['of' => 'ring-power', 'burner_id' => 999_999], '/burner_id'], [['of' => 'ring-power', 'burner_id' => $ring, 'mark' => 'glow'], '/mark'],
         [['of' => 'ring-power', 'burner_id' => $ring, 'mark' => 'medium', 'value' => 50_000], '/value'], [['of' => 'ring-power', 'burner_id' => $ring, 'value' => 900], '/mark'],
         [['of' => 'doneness', 'rice_id' => $rice, 'value' => 4], '/value'], [['of' => 'drinking', 'rice_id' => $rice, 'value' => 30], '/value'], [['of' => 'crust', 'rice_id' => $rice, 'value' => 5], '/value'], [['of' => 'drinking'], '/rice_id'], [['of' => 'colour'], '/of'],
-        [['of' => 'base-yield'], '/dish_id'], [['of' => 'base-yield', 'dish_id' => $trout, 'value' => 1.2], '/value'], [['of' => 'base-yield', 'dish_id' => $cooked, 'value' => 0.8], '/dish_id'], [['of' => 'base-yield', 'dish_id' => $cooked], ''],
+        [['of' => 'base-yield'], '/dish_id'], [['of' => 'base-yield', 'dish_id' => $trout, 'value' => 1.2], '/value'], [['of' => 'base-yield', 'dish_id' => $cooked, 'value' => 0.8], '/dish_id'], [['of' => 'base-yield', 'dish_id' => $cooked], '/dish_id'], [['of' => 'base-yield', 'dish_id' => $dish('lamb')], ''],
     ] as [$entry, $pointer]) {
         $this->postJson('/api/learned/own', ['format' => 'velko.own-number/1', ...$entry])->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     }
