@@ -10,6 +10,9 @@ import { logOf, restOf, served, stageOf } from './truth';
  * is killed.
  */
 
+/* The last file of all, and a long one: both workers take of it. */
+test.describe.configure({ mode: 'parallel' });
+
 interface Touched {
   kind: string;
   stage: number | null;
