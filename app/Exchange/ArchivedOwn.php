@@ -45,7 +45,7 @@ final class ArchivedOwn
             KeepOwnNumber::asItWas($kitchen, [
                 ...array_intersect_key($row, array_flip(self::KEPT)), $whose->value => $id, 'mark' => $whose === Whose::Ring ? $row['mark'] : null, 'said_by' => $row['by'],
                 'at' => Moment::of($row['at'], "/own/$at/at"), 'until' => $row['until'] === null ? null : Moment::of($row['until'], "/own/$at/until"),
-            ]);
+            ], "/own/$at");
         }
     }
 

@@ -48,7 +48,7 @@ final class KeepLessons
         return array_values(array_map(static fn (array $document): Lesson => LessonDocument::read($document), array_filter($documents, static fn (?array $document): bool => $document !== null)));
     }
 
-    /** By which is known whether the lessons of a kitchen are what they were; events never change, but a database may be made anew with the same numbers. */
+    /** By which is known whether the lessons of a kitchen are what they were. */
     public static function stamp(Kitchen $kitchen): string
     {
         return hash('xxh128', serialize(self::madeFrom($kitchen)));
@@ -66,12 +66,12 @@ final class KeepLessons
     private static function madeFrom(Kitchen $kitchen): array
     {
         $cooks = Cook::query()->where('kitchen_id', $kitchen->id)->orderByDesc('table_at')->limit(self::MOST)->pluck('id')->all();
-        $events = DB::table('cook_events')->whereIn('cook_id', $cooks)->groupBy('cook_id')->selectRaw('cook_id, COUNT(*) AS events, MAX(id) AS last, SUM(CRC32(payload)) AS what')->get()->keyBy('cook_id');
+        $events = DB::table('cook_events')->whereIn('cook_id', $cooks)->groupBy('cook_id')->selectRaw('cook_id, COUNT(*) AS events, MAX(id) AS last')->get()->keyBy('cook_id');
         $made = [];
         foreach ($cooks as $cook) {
             $of = $events->get($cook);
             if ($of !== null) {
-                $made[$cook] = self::READING.":$of->events:$of->last:$of->what";
+                $made[$cook] = self::READING.":$of->events:$of->last";
             }
         }
 

@@ -30,6 +30,12 @@ final class KeepOwnNumber
 
     private const MOST = 4.0;
 
+    /** A mark that gives less gives nothing, W. */
+    private const LEAST_W = 1.0;
+
+    /** No ring has more, W (that of burner.json). */
+    private const MOST_W = 60_000.0;
+
     /**
      * @param  array<string, mixed>  $entry  velko.own-number/1, held to its schema
      * @param  callable(): Learned  $learned  by what is guessed and measured
@@ -63,9 +69,13 @@ final class KeepOwnNumber
      * One out of an archive.
      *
      * @param  array<string, mixed>  $row  of own_numbers
+     *
+     * @throws BadDocument under the path, where nothing can be so
      */
-    public static function asItWas(Kitchen $kitchen, array $row): void
+    public static function asItWas(Kitchen $kitchen, array $row, string $path): void
     {
+        // A ring may have had more watts then.
+        self::between($row['of'], $row['value'], $row['given'], $row['of'] === 'ring-power' ? self::MOST_W : self::MOST * $row['given'], "$path/value");
         OwnNumber::query()->create([...$row, 'kitchen_id' => $kitchen->id]);
     }
 
@@ -90,31 +100,35 @@ final class KeepOwnNumber
             $setting = $owner->settings->firstWhere('mark', $entry['mark'] ?? null) ?? throw self::noSuchMark($owner);
             $given = Station::givenNet($owner, $setting);
 
-            return self::between($entry, 0.0, $owner->rated_w, 'W') + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
+            return self::between('ring-power', $entry['value'], $given, $owner->rated_w, '/value') + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
         }
         $given = $owner instanceof Rice ? Station::givenOfRice($owner)[$entry['of']] : Station::givenOfDish($owner) ?? throw self::nothingSweated();
-        [$least, $most, $unit] = match ($entry['of']) {
-            'doneness' => [Window::MIN, Window::MAX, 'min'],
-            'crust' => [self::LEAST * $given, self::MOST * $given, '×'],
-            'base-yield' => [self::LEAST * $given, 1.0, 'g/g'],
-            default => [self::LEAST * $given, self::MOST * $given, 'g/g'],
-        };
 
-        return self::between($entry, $least, $most, $unit) + ['of' => $entry['of'], $whose->value => $owner->id, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
+        return self::between($entry['of'], $entry['value'], $given, self::MOST * $given, '/value') + ['of' => $entry['of'], $whose->value => $owner->id, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
     }
 
     /**
-     * @param  array<string, mixed>  $entry
+     * No number is as far off as that; and none is nothing.
+     *
+     * @param  float  $given  guessed or measured
+     * @param  float  $most  where nothing else ends it
      *
      * @return array{value: float}
      *
      * @throws BadDocument
      */
-    private static function between(array $entry, float $least, float $most, string $unit): array
+    private static function between(string $of, mixed $said, float $given, float $most, string $path): array
     {
-        $value = is_numeric($entry['value']) ? (float) $entry['value'] : NAN;
+        [$least, $most, $unit] = match ($of) {
+            'ring-power' => [max(self::LEAST_W, self::LEAST * $given), $most, 'W'],
+            'doneness' => [Window::MIN, Window::MAX, 'min'],
+            'crust' => [self::LEAST * $given, $most, '×'],
+            'base-yield' => [self::LEAST * $given, 1.0, 'g/g'],
+            default => [self::LEAST * $given, $most, 'g/g'],
+        };
+        $value = is_numeric($said) ? (float) $said : NAN;
 
-        return $value >= $least && $value <= $most ? ['value' => $value] : throw BadDocument::at('/value', sprintf('must be a number from %s to %s (%s)', round($least, 2), round($most, 2), $unit));
+        return $value >= $least && $value <= $most ? ['value' => $value] : throw BadDocument::at($path, sprintf('must be a number from %s to %s (%s)', round($least, 2), round($most, 2), $unit));
     }
 
     /**

@@ -35,7 +35,7 @@ final class KitchenLearned
     {
         $kitchen->withStation()->loadMissing('rices');
         $given = self::given($kitchen);
-        $address = 'learned:'.hash('xxh128', serialize([Engine::stamp(), $kitchen->id, KeepLessons::stamp($kitchen), $given]));
+        $address = 'learned:'.hash('xxh128', serialize([Engine::stamp(), $kitchen->id, $kitchen->created_at?->getTimestamp(), KeepLessons::stamp($kitchen), $given]));
         $known = self::kept()->get($address);
         if (is_array($known)) {
             [$this->learned, $this->told, $this->leftOut] = $known;

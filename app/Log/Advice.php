@@ -9,7 +9,7 @@ use Velko\Core\Learning\DishNow;
 use Velko\Core\Learning\MarkNow;
 use Velko\Core\Learning\WorthChanging;
 
-/** What is worth changing as velko.weeks/1 has it: the core's advice by the names and numbers of the kitchen's rings and dishes. */
+/** What is worth changing as velko.weeks/1 has it: the core's advice by the names and numbers of the kitchen's rings and dishes. Of a mark that gives nothing nothing is worth changing. */
 final readonly class Advice
 {
     /**
@@ -20,7 +20,7 @@ final readonly class Advice
      */
     public static function of(array $numbers, array $dishes): array
     {
-        $marks = array_values(array_filter($numbers, static fn (array $one): bool => $one['of'] === 'ring-power' && isset($one['burner_id'])));
+        $marks = array_values(array_filter($numbers, static fn (array $one): bool => $one['of'] === 'ring-power' && isset($one['burner_id']) && $one['given'] > 0 && $one['value'] > 0));
         $wanted = array_values(array_filter($dishes, static fn (array $one): bool => isset($one['wanted']['of_planned'])));
         $worth = WorthChanging::of(
             array_map(static fn (array $one): MarkNow => new MarkNow((string) $one['burner_id'], $one['given'], $one['value'], $one['low_90'], $one['high_90'], $one['cooks'], in_array($one['source'], ['measured', 'pinned'], true)), $marks),

@@ -83,12 +83,12 @@ final readonly class Lesson
         return new self($cooked->id, $cooked->at, $hidden, $at, array_map(static fn (Hidden $one): float => $one->given($cooked->ask), $hidden), $found, array_filter($cooked->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== []);
     }
 
-    /** @return list<string> marks that it stood on */
+    /** @return list<string> marks that it stood on; of one that is taken to give nothing no factor is off */
     private static function marks(Cooked $cooked): array
     {
         $marks = [...array_map(static fn (HeatChange $one): string => $one->mark, $cooked->heat), ...array_map(static fn (Touch $touch): ?string => $touch->mark, $cooked->replay->counted)];
 
-        return array_values(array_unique(array_filter($marks, static fn (?string $mark): bool => $mark !== null && $mark !== Burner::OVEN && isset($cooked->ask->burner->net[$mark]))));
+        return array_values(array_unique(array_filter($marks, static fn (?string $mark): bool => $mark !== null && $mark !== Burner::OVEN && ($cooked->ask->burner->net[$mark] ?? 0.0) > 0.0)));
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class Solution
      * @param  list<Lesson>  $lessons  in order of time
      * @param  array<string, int>  $since  ms since 1970 from which a ring is another, by its key
      * @param  list<int>  $out  lessons that are not believed
-     * @param  array<string, float>  $now  what is taken for a number now, by its key; else as at its last cook
+     * @param  array<string, float>  $now  what is taken for a number now, by its key; else, or where that is nothing, as at its last cook
      * @param  self|null  $alike  of the same lessons, to begin from
      */
     public function __construct(array $lessons, private array $since, array $out, array $now = [], ?self $alike = null)
@@ -72,6 +72,7 @@ final readonly class Solution
         $this->keys = array_keys($hidden);
         $this->hidden = array_values($hidden);
         $this->placeOf = $placeOf;
+        $now = array_filter($now, static fn (float $one): bool => $one > 0.0);
         $this->given = array_map(static fn (string $key): float => $now[str_replace(self::BEFORE, '', $key)] ?? $given[$key], array_keys($hidden));
         $isOut = array_flip($out);
         $heard = [];

@@ -181,6 +181,14 @@ it('no longer goes by a number of its own where the mark was measured since', fu
     expect($medium['source'])->toBe('measured')->and($medium['given'])->toEqualWithDelta(1003, 1);
 });
 
+it('goes on where a mark that was cooked on is measured at nothing', function (): void {
+    $this->ring->settings()->where('mark', 'medium')->update(['net_w' => 0]);
+    foreach (['/api/learned', '/api/log/weeks', '/api/kitchen'] as $path) {
+        $this->actingAs(($this->chef)());
+        $this->getJson($path)->assertOk();
+    }
+});
+
 it('refuses what cannot be taken by its place, and keeps nothing', function (): void {
     [$ring, $rice] = [$this->ring->id, $this->kitchen->rices()->first()->id];
     $dish = fn (string $name): int => $this->kitchen->dishes()->where('name', 'like', "%$name%")->sole()->id;
@@ -188,7 +196,7 @@ it('refuses what cannot be taken by its place, and keeps nothing', function (): 
     [$trout, $cooked] = [$dish('trout'), $dish('cauliflower')];
     foreach ([
         [['of' => 'ring-power', 'burner_id' => 999_999], '/burner_id'], [['of' => 'ring-power', 'burner_id' => $ring, 'mark' => 'glow'], '/mark'],
-        [['of' => 'ring-power', 'burner_id' => $ring, 'mark' => 'medium', 'value' => 50_000], '/value'], [['of' => 'ring-power', 'burner_id' => $ring, 'value' => 900], '/mark'],
+        [['of' => 'ring-power', 'burner_id' => $ring, 'mark' => 'medium', 'value' => 50_000], '/value'], [['of' => 'ring-power', 'burner_id' => $ring, 'mark' => 'medium', 'value' => 0], '/value'], [['of' => 'ring-power', 'burner_id' => $ring, 'value' => 900], '/mark'],
         [['of' => 'doneness', 'rice_id' => $rice, 'value' => 4], '/value'], [['of' => 'drinking', 'rice_id' => $rice, 'value' => 30], '/value'], [['of' => 'crust', 'rice_id' => $rice, 'value' => 5], '/value'], [['of' => 'drinking'], '/rice_id'], [['of' => 'colour'], '/of'],
         [['of' => 'base-yield'], '/dish_id'], [['of' => 'base-yield', 'dish_id' => $trout, 'value' => 1.2], '/value'], [['of' => 'base-yield', 'dish_id' => $cooked, 'value' => 0.8], '/dish_id'], [['of' => 'base-yield', 'dish_id' => $cooked], '/dish_id'], [['of' => 'base-yield', 'dish_id' => $dish('lamb')], ''],
     ] as [$entry, $pointer]) {
@@ -218,4 +226,15 @@ it('is its own kitchen\'s, and goes out and comes back in its archive', function
     expect($in['own'])->toHaveCount(6)->and($in)->toEqual(json_decode($out, true));
     $settings = collect($this->getJson('/api/kitchen')->json('burners'))->firstWhere('name', 'ring 3')['settings'];
     expect(array_column($settings, 'source', 'mark'))->toMatchArray(['low' => 'guessed', 'medium' => 'learned']);
+
+    // A number that nothing can be is refused by its place, and with it the archive.
+    foreach ([0, 1.4] as $value) {
+        $spoilt = json_decode($out, true);
+        $at = array_search('base-yield', array_column($spoilt['own'], 'of'), true);
+        $spoilt['own'][$at]['value'] = $value;
+        $this->actingAs($new = User::factory()->create());
+        $this->call('POST', '/api/kitchen/archive', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: (string) json_encode($spoilt))
+            ->assertStatus(422)->assertJsonPath('errors.0.pointer', "/own/$at/value");
+        expect($new->fresh()->kitchen->dishes()->exists())->toBeFalse();
+    }
 });

@@ -19,7 +19,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use Velko\Core\Learning\Learned;
 
-/** What the kitchen's log teaches of its rings and its rice, and what the kitchen takes of that for its own. */
+/** What the kitchen's log teaches of its rings, its rice and its bases, and what the kitchen takes of that for its own. */
 final class LearnedController
 {
     public function show(#[CurrentUser] User $user): JsonResponse

@@ -46,7 +46,7 @@ export function useSaid(): (one: OneNumber, value: number) => string {
             : `${10 * Math.round(value / 10)} W`;
 }
 
-/** What one number is called beside its ring or its rice. */
+/** What one number is called beside its ring, its rice or its dish. */
 export function useCalled(): (one: OneNumber) => string {
   const { weight } = useMeasure();
   return ({ of, mark }) =>

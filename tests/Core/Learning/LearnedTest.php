@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 use Tests\Core\Kitchens;
 use Tests\Core\Learning\Taught;
+use Tests\Core\OnTheFire;
+use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
+use Velko\Core\Cook\Weighing;
 use Velko\Core\Learning\Belief;
+use Velko\Core\Learning\Cooked;
 use Velko\Core\Learning\Finding;
 use Velko\Core\Learning\Hidden;
 use Velko\Core\Learning\Learned;
@@ -78,6 +84,16 @@ it('holds nobody back by a word past its open end', function (): void {
     expect($precision)->toBeLessThan(1.0);
     // A word that cannot be right: nobody believes it.
     expect((new Word(0.0, 0.0, 0.55, 0.07))->adds(1.4, 0.01)[0])->toBeLessThan(1.0);
+});
+
+it('learns nothing of a mark that is taken to give nothing, whenever that was said', function (): void {
+    $plan = Planner::plan(Kitchens::ask(covers: 6, net: ['off' => 0.0, 'medium' => 800.0, 'high' => 1600.0]));
+    $touches = [...OnTheFire::doneUntil($plan, 60.0), new Touch('h', TouchKind::Heat, OnTheFire::at(8.0), mark: 'off'), new Touch('w', TouchKind::Weigh, OnTheFire::at(9.0), weighing: new Weighing(3300.0, 1500.0, 0.0))];
+    $lesson = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring 3', 'rice', 'dish'));
+    expect(array_column($lesson->hidden ?? [], 'mark'))->toContain($plan->heat[0]->mark)->not->toContain('off');
+    // It gave 800 W when it was cooked on, and was measured at nothing since.
+    $mark = Hidden::mark('ring 3', 'medium');
+    expect(numberOf(Learned::from([lessonOf(1, 0.1)], [$mark->key() => 0.0]), $mark)->given)->toBe(800.0);
 });
 
 it('comes to what is true, the surer the more cooks, and says between which it lies', function (): void {
