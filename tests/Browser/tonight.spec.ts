@@ -207,13 +207,26 @@ test('a risotto is part-cooked ahead where that frees hands; the lists say how, 
   const offer = clashes(page)
     .getByRole('button', { name: /part-cooked ahead/ })
     .first();
+  // The answer is slow to come: the sheet is open, and typed in, before the page has heard of it.
+  await page.route('**/api/firings/*', async (route) => {
+    const response = await route.fetch();
+    await page.waitForTimeout(2000);
+    await route.fulfill({ response });
+  });
   await offer.click();
-  await expect.poll(async () => (await kept(page, day)).pans.filter((pan) => pan.to_order).length).toBe(1);
   await bar(page, /^4 of radicchio/)
     .first()
     .click();
   const sheet = page.getByRole('dialog');
-  await expect(sheet.getByRole('checkbox', { name: /Part-cooked ahead/ })).toBeChecked();
+  const partCooked = sheet.getByRole('checkbox', { name: /Part-cooked ahead/ });
+  await expect(partCooked).not.toBeChecked();
+  const table = sheet.getByLabel('Table', { exact: true });
+  const was = await table.inputValue();
+  await table.fill('by the door');
+  await expect(partCooked).toBeChecked();
+  await expect(table).toHaveValue('by the door');
+  await table.fill(was);
+  expect((await kept(page, day)).pans.filter((pan) => pan.to_order).length).toBe(1);
   await expectAccessible(page);
   await sheet.getByRole('button', { name: 'Work it out' }).click();
   await expect(page.getByText('Weigh out of the part-cooked')).toBeVisible();

@@ -175,6 +175,7 @@ function FiringForm({
   return (
     <Entry<FiringEntry, Night>
       values={values}
+      live
       words={t('parts.entry.save')}
       save={(entry) => nightly.keep([{ id: firing.id, entry }])}
       onSaved={onClose}

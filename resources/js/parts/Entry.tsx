@@ -14,6 +14,7 @@ export function Entry<T extends FieldValues, A>({
   save,
   onSaved,
   root = '',
+  live = false,
   words = t('parts.entry.save'),
   children,
   beside,
@@ -23,12 +24,17 @@ export function Entry<T extends FieldValues, A>({
   onSaved: (answer: A) => void;
   /** Where in the document the form's fields stand, as a JSON Pointer. */
   root?: string;
+  /** What is not typed over follows the values as they become: for what another hand may change meanwhile. */
+  live?: boolean;
   words?: string;
   children: ReactNode;
   /** Further keys beside the one that keeps it. */
   beside?: ReactNode;
 }) {
-  const form = useForm<T>({ defaultValues: values });
+  const form = useForm<T>({
+    defaultValues: values,
+    ...(live && { values: values as T, resetOptions: { keepDirtyValues: true } }),
+  });
   const [labels] = useState(() => new Map<string, FieldWords>());
   const saved = useUnsaved(form.formState.isDirty);
   const inForm = (pointer: string) => (pointer.startsWith(root) ? pointer.slice(root.length) : pointer);

@@ -45,17 +45,20 @@ function OneNight({ day }: { day: string }) {
   return <Laid night={night.data} kitchen={kitchen.data} nightly={nightly} />;
 }
 
-type Opened = { pan: NightPan | null; firings: number[] } | 'manned' | null;
+/** The nth of the pans that serve these firings: as the night becomes another, so does what is opened of it. */
+type Opened = { firings: number[]; nth: number } | 'manned' | null;
+
+const serving = (night: Night, firings: number[]) =>
+  night.pans.filter((pan) => pan.serves.some(({ firing }) => firings.includes(firing)));
 
 function Laid({ night, kitchen, nightly }: { night: Night; kitchen: Kitchen; nightly: Nightly }) {
   const { timezone } = useCook();
   const [opened, setOpened] = useState<Opened>(null);
-  const openPan = (pan: NightPan) => setOpened({ pan, firings: pan.serves.map(({ firing }) => firing) });
-  const openFiring = (firing: NightFiring) =>
-    setOpened({
-      pan: night.pans.find((pan) => pan.serves.some((one) => one.firing === firing.id)) ?? null,
-      firings: [firing.id],
-    });
+  const openPan = (pan: NightPan) => {
+    const firings = pan.serves.map(({ firing }) => firing);
+    setOpened({ firings, nth: serving(night, firings).indexOf(pan) });
+  };
+  const openFiring = (firing: NightFiring) => setOpened({ firings: [firing.id], nth: 0 });
   const covers = night.firings.reduce((sum, one) => sum + one.covers + one.starters, 0);
   return (
     <main className="flex min-w-0 flex-1 flex-col gap-2 px-4 py-3">
@@ -117,7 +120,11 @@ function Laid({ night, kitchen, nightly }: { night: Night; kitchen: Kitchen; nig
       )}
       {opened !== null && opened !== 'manned' && (
         <PanSheet
-          pan={opened.pan}
+          pan={
+            serving(night, opened.firings)
+              .slice(0, opened.nth + 1)
+              .at(-1) ?? null
+          }
           firings={night.firings.filter(({ id }) => opened.firings.includes(id))}
           night={night}
           kitchen={kitchen}
