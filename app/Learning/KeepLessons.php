@@ -57,9 +57,11 @@ final class KeepLessons
     /** @return Collection<int, Dish> with what is in them: all that those cooks were of */
     public static function dishes(Kitchen $kitchen): Collection
     {
-        $plans = DB::table('cooks')->join('plans', 'plans.id', '=', 'cooks.plan_id')->where('cooks.kitchen_id', $kitchen->id)->orderByDesc('cooks.table_at')->limit(self::MOST)->pluck('plans.dish_id');
+        // One after the other: joined, all the cooks there ever were are sorted.
+        $plans = DB::table('cooks')->where('kitchen_id', $kitchen->id)->orderByDesc('table_at')->limit(self::MOST)->pluck('plan_id');
+        $dishes = DB::table('plans')->whereIn('id', $plans->unique()->all())->distinct()->pluck('dish_id');
 
-        return Dish::query()->with('ingredients')->where('kitchen_id', $kitchen->id)->findMany($plans->unique()->all());
+        return Dish::query()->with('ingredients')->where('kitchen_id', $kitchen->id)->findMany($dishes->all());
     }
 
     /** @return array<int, string> of the last cooks of a kitchen, the newest first, what their lessons are made from */
