@@ -62,6 +62,14 @@ enum Sign: string
         };
     }
 
+    /** @return array{float, float}|null of how it falls from a spoon, g free per g rice between which it is called so, -INF and INF where there is no end to it; null of any other sign */
+    public function range(Scale $scale): ?array
+    {
+        $word = Looseness::tryFrom(str_replace('-', ' ', $this->value));
+
+        return $word === null ? null : $scale->range($word);
+    }
+
     /** How it falls from a spoon, by how loose the pan is; null where a dish has no sauce. */
     public static function ofLooseness(float $looseness, Scale $scale): ?self
     {

@@ -13,8 +13,10 @@ final class Belief
     /**
      * @param  array<int, array<int, float>>  $precision
      * @param  array<int, float>  $pull  precision times mean
+     * @param  array<int, float>  $before  one standard deviation of each, before anything was added
+     * @param  float  $likely  how likely all that was added would be were all of them nothing, in the logarithm
      */
-    private function __construct(private array $precision, private array $pull) {}
+    private function __construct(private array $precision, private array $pull, private readonly array $before, private float $likely = 0.0) {}
 
     /**
      * Each about nothing, independent of the others.
@@ -29,7 +31,7 @@ final class Belief
             $precision[$i][$i] = 1 / $spread ** 2;
         }
 
-        return new self($precision, array_fill(0, count($spreads), 0.0));
+        return new self($precision, array_fill(0, count($spreads), 0.0), $spreads);
     }
 
     /**
@@ -41,6 +43,7 @@ final class Belief
      */
     public function add(array $slopes, float $found, float $weight = 1.0): void
     {
+        $this->likely -= $weight * $found ** 2 / 2;
         foreach ($slopes as $i => $a) {
             if ($a !== 0.0) {
                 $this->pull[$i] += $weight * $a * $found;
@@ -57,15 +60,30 @@ final class Belief
      * @param  list<int>  $places  by its own
      * @param  array<int, array<int, float>>  $precision
      * @param  array<int, float>  $pull
+     * @param  float  $likely  how likely it would be were all of them nothing, in the logarithm
      */
-    public function join(array $places, array $precision, array $pull): void
+    public function join(array $places, array $precision, array $pull, float $likely = 0.0): void
     {
+        $this->likely += $likely;
         foreach ($places as $i => $at) {
             $this->pull[$at] += $pull[$i];
             foreach ($places as $j => $other) {
                 $this->precision[$at][$other] += $precision[$i][$j];
             }
         }
+    }
+
+    /** How likely all that was added is, whatever the numbers are, in the logarithm (without the 1/√2π of each measurement). */
+    public function evidence(): float
+    {
+        $root = self::root($this->precision);
+        $mean = self::solve($root, $this->pull);
+        $evidence = $this->likely;
+        foreach ($mean as $i => $one) {
+            $evidence += $this->pull[$i] * $one / 2 - log($root[$i][$i] * $this->before[$i]);
+        }
+
+        return $evidence;
     }
 
     /** @return array<int, float> */

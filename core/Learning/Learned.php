@@ -24,15 +24,18 @@ final readonly class Learned
     /** No more of them than one in so many are kept out. */
     private const MOST_OUT = 4;
 
-    /** A ring is another when the last of its cooks lie so many standard deviations from those before, and by so much. */
-    private const CHANGED = 3.0;
+    /** A ring is another where that makes all that was found and said on it so many times as likely, added up over the moments since when it could be; where those are more, as many times as they are. */
+    private const LIKELIER = 10;
 
-    private const CHANGED_BY = 0.10;
+    /** And where it gives another by so much, in the logarithm: a jet, not a pan put down beside its flame. */
+    private const CHANGED_BY = 0.15;
 
-    /** So many of those before lie before, and of those after after. */
-    private const TOGETHER = 0.8;
+    /** It is looked for where the cooks before and after tell it so many standard deviations apart, and there at so many moments, the most telling first. */
+    private const APART = 1.0;
 
-    /** And at least so many on either side. */
+    private const MOMENTS = 8;
+
+    /** And at least so many cooks tell of it on either side. */
     private const EITHER_SIDE = 2;
 
     /**
@@ -50,7 +53,7 @@ final readonly class Learned
     {
         usort($lessons, static fn (Lesson $a, Lesson $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
         $solution = new Solution($lessons, [], [], $given);
-        $since = self::changes($lessons, $solution);
+        $since = self::changes($lessons, $solution, $given);
         $out = [];
         $solution = $since === [] ? $solution : new Solution($lessons, $since, [], $given, $solution);
         $most = intdiv(count($lessons), self::MOST_OUT);
@@ -68,10 +71,11 @@ final readonly class Learned
      * Since when a ring is another, by its key.
      *
      * @param  list<Lesson>  $lessons  in order of time
+     * @param  array<string, float>  $given
      *
      * @return array<string, int> ms since 1970
      */
-    private static function changes(array $lessons, Solution $solution): array
+    private static function changes(array $lessons, Solution $solution, array $given): array
     {
         $since = [];
         foreach ($solution->keys as $place => $key) {
@@ -79,22 +83,63 @@ final readonly class Learned
                 continue;
             }
             $told = array_values(array_filter(array_map(static fn (int $i): ?array => $solution->told($i, $key), array_keys($lessons)), static fn (?array $one): bool => $one !== null));
-            $most = self::CHANGED;
-            for ($split = self::EITHER_SIDE; $split <= count($told) - self::EITHER_SIDE; $split++) {
-                [$before, $spreadBefore] = self::mean(array_slice($told, 0, $split));
-                [$after, $spreadAfter] = self::mean(array_slice($told, $split));
-                $apart = abs($after - $before) / hypot($spreadBefore, $spreadAfter);
-                // One that lies far off is no change: those before it lie together, and so do those after.
-                $isAfter = array_map(static fn (array $one): int => (int) (($one['off'] - ($before + $after) / 2) * ($after - $before) > 0.0), $told);
-                $asTheyShould = min(1 - array_sum(array_slice($isAfter, 0, $split)) / $split, array_sum(array_slice($isAfter, $split)) / (count($told) - $split));
-                if ($apart > $most && abs($after - $before) > self::CHANGED_BY && $asTheyShould >= self::TOGETHER) {
-                    $most = $apart;
-                    $since[$key] = $lessons[$told[$split]['lesson']]->at;
-                }
+            $on = array_values(array_filter($lessons, static fn (Lesson $one): bool => in_array($key, array_map(static fn (Hidden $one): string => $one->key(), $one->hidden), true)));
+            $since[$key] = self::changed($on, $key, array_map(static fn (int $split): int => $lessons[$told[$split]['lesson']]->at, self::moments($told)), count($told), $given);
+        }
+
+        return array_filter($since, is_int(...));
+    }
+
+    /**
+     * Since when a ring is another.
+     *
+     * @param  list<Lesson>  $lessons  that were cooked on it, in order of time
+     * @param  list<int>  $moments  ms since 1970, of which it may be one
+     * @param  int  $told  so many of its cooks tell of it
+     * @param  array<string, float>  $given
+     *
+     * @return int|null null where it is none
+     */
+    private static function changed(array $lessons, string $key, array $moments, int $told, array $given): ?int
+    {
+        if ($moments === []) {
+            return null;
+        }
+        $one = new Solution($lessons, [], [], $given);
+        [$since, $most, $all] = [null, 0.0, 0.0];
+        foreach ($moments as $moment) {
+            $two = new Solution($lessons, [$key => $moment], [], $given, $one);
+            if (abs($two->meanOf($key) - $two->meanOf(Solution::BEFORE.$key)) < self::CHANGED_BY) {
+                continue;
+            }
+            $likelier = exp($two->evidence() - $one->evidence());
+            $all += $likelier;
+            if ($likelier > $most) {
+                [$since, $most] = [$moment, $likelier];
             }
         }
 
-        return $since;
+        return $all > max(self::LIKELIER, $told + 1 - 2 * self::EITHER_SIDE) ? $since : null;
+    }
+
+    /**
+     * Where what one cook after the other tells of a ring may become another.
+     *
+     * @param  list<array{lesson: int, off: float, spread: float}>  $told
+     *
+     * @return list<int> how many of them lie before, the most telling first
+     */
+    private static function moments(array $told): array
+    {
+        $apart = [];
+        for ($split = self::EITHER_SIDE; $split <= count($told) - self::EITHER_SIDE; $split++) {
+            [$before, $spreadBefore] = self::mean(array_slice($told, 0, $split));
+            [$after, $spreadAfter] = self::mean(array_slice($told, $split));
+            $apart[$split] = abs($after - $before) / hypot($spreadBefore, $spreadAfter);
+        }
+        arsort($apart);
+
+        return array_slice(array_keys(array_filter($apart, static fn (float $one): bool => $one > self::APART)), 0, self::MOMENTS);
     }
 
     /**

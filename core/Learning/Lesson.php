@@ -136,9 +136,11 @@ final readonly class Lesson
         $found = $base === null ? [] : [$base];
         $track = new Track;
         $run = (new Happened($ask, $cooked->heat, $cooked->replay, new Estimate(1.0)))->run($cooked->at, static function (Touch $touch, State $state) use (&$found, $measured, $track, $ask): void {
-            $miss = $measured->miss($touch, $state, $track);
-            if ($miss !== null) {
-                $found[] = $miss;
+            // Of a range one is not pulled to its edge, wherever the numbers are.
+            $said = $measured->said($touch, $state, $track);
+            $one = $said === null ? $measured->miss($touch, $state, $track) : new Word(...$said);
+            if ($one !== null) {
+                $found[] = $one;
             }
             if ($touch->taste !== null) {
                 $found[] = new Word($state->doneness, ...[...$touch->taste->range($ask->grain->tooth()), Taste::SPREAD]);

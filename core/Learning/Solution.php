@@ -47,6 +47,9 @@ final readonly class Solution
     /** @var array<int, Heard> by lesson */
     private array $heard;
 
+    /** @var array<int, Heard> by lesson, those that are not left out */
+    private array $believed;
+
     /** @var array<string, int> by key */
     private array $placeOf;
 
@@ -86,26 +89,22 @@ final readonly class Solution
         }
         $this->heard = $heard;
         $mean = array_map(static fn (string $key): float => $alike->mean[$alike->placeOf[$key] ?? -1] ?? 0.0, $this->keys);
-        [$this->mean, $this->covariance, $this->noise] = $this->settled($mean, array_diff_key($heard, $isOut), $alike->noise ?? 1.0);
+        $this->believed = array_diff_key($heard, $isOut);
+        [$this->mean, $this->covariance, $this->noise] = $this->settled($mean, $alike->noise ?? 1.0);
     }
 
     /**
      * @param  array<int, float>  $mean  to begin with
-     * @param  array<int, Heard>  $believed
      *
      * @return array{array<int, float>, array<int, array<int, float>>, float}
      */
-    private function settled(array $mean, array $believed, float $noise): array
+    private function settled(array $mean, float $noise): array
     {
-        $before = array_map(static fn (Hidden $one): float => $one->spread, $this->hidden);
         foreach ($this->heard as $one) {
             $one->at($mean);
         }
         for ($look = 0, $moved = INF; $look < self::LOOKS && $moved > self::SETTLED; $look++) {
-            $belief = Belief::before($before);
-            foreach ($believed as $one) {
-                $belief->join($one->places, ...$one->tells($noise));
-            }
+            $belief = $this->belief($noise);
             $next = $belief->mean();
             $covariance = $belief->covariance();
             // Before any word has been heard nothing is settled.
@@ -116,7 +115,7 @@ final readonly class Solution
                 $one->at($mean);
                 $one->listen($covariance);
             }
-            foreach ($believed as $one) {
+            foreach ($this->believed as $one) {
                 [$squares, $many] = $one->off();
                 [$off, $count] = [$off + $squares, $count + $many];
             }
@@ -124,6 +123,27 @@ final readonly class Solution
         }
 
         return [$mean, $covariance ?? [], $noise];
+    }
+
+    private function belief(float $noise): Belief
+    {
+        $belief = Belief::before(array_map(static fn (Hidden $one): float => $one->spread, $this->hidden));
+        foreach ($this->believed as $one) {
+            $belief->join($one->places, ...$one->tells($noise));
+        }
+
+        return $belief;
+    }
+
+    /** How likely it is that all of it was found and said, whatever the numbers are, in the logarithm: of two ways to explain the same lessons the likelier is the better. */
+    public function evidence(): float
+    {
+        $count = self::AS_GOOD;
+        foreach ($this->believed as $one) {
+            $count += $one->off()[1];
+        }
+
+        return $this->belief($this->noise)->evidence() - (self::AS_GOOD * (1 / $this->noise - 1) + $count * log($this->noise)) / 2;
     }
 
     /** What a lesson calls a number: that of a ring as it was before it became another is another. */
@@ -137,6 +157,12 @@ final readonly class Solution
     public function placeOf(string $key): ?int
     {
         return $this->placeOf[$key] ?? null;
+    }
+
+    /** By its key, which is among them; the logarithm of the factor. */
+    public function meanOf(string $key): float
+    {
+        return $this->mean[$this->placeOf[$key]];
     }
 
     /**

@@ -20,8 +20,8 @@ final readonly class Word
 
     /**
      * @param  float  $thought  as it was thought to be
-     * @param  float  $from  where it begins to be called so
-     * @param  float  $to  where it ends; INF for no end
+     * @param  float  $from  where it begins to be called so; -INF for no end
+     * @param  float  $to  where it ends; INF likewise
      * @param  float  $spread  between two who look, one standard deviation
      */
     public function __construct(public float $thought, public float $from, public float $to, public float $spread) {}
@@ -29,7 +29,9 @@ final readonly class Word
     /** Where in its range it lies: what moves when the thought does, or the range. */
     public function place(): float
     {
-        return $this->thought - (is_finite($this->to) ? ($this->from + $this->to) / 2 : $this->from);
+        $ends = array_filter([$this->from, $this->to], is_finite(...));
+
+        return $this->thought - ($ends === [] ? 0.0 : array_sum($ends) / count($ends));
     }
 
     /**
@@ -48,7 +50,7 @@ final readonly class Word
         $rightly = (1 - self::WRONGLY) * $between;
         $believed = $rightly / ($rightly + self::WRONGLY / self::WORDS);
         $slope = (self::density($a) - self::density($b)) / $between;
-        $curvature = $believed * ((is_finite($b) ? $b * self::density($b) : 0.0) - $a * self::density($a)) / $between + $believed * $slope ** 2;
+        $curvature = $believed * (self::leverage($b) - self::leverage($a)) / $between + $believed * $slope ** 2;
         if ($curvature < self::NEVER) {
             return [0.0, 0.0];
         }
@@ -63,7 +65,7 @@ final readonly class Word
      * @param  float  $mean  of the thought by all else
      * @param  float  $variance  of it, >= 0
      *
-     * @return array{float, float} a precision, >= 0, and about what
+     * @return array{float, float, float} a precision, >= 0, and about what; and how likely the word is just there, in the logarithm, so that over all else it is as likely as it is said
      */
     public function adds(float $mean, float $variance): array
     {
@@ -72,17 +74,23 @@ final readonly class Word
         $rightly = 1 - self::WRONGLY;
         $likely = $rightly * (self::below($b) - self::below($a)) + self::WRONGLY / self::WORDS;
         $slope = $rightly * (self::density($a) - self::density($b)) / $width / $likely;
-        $curvature = $slope ** 2 - $rightly * ($a * self::density($a) - (is_finite($b) ? $b * self::density($b) : 0.0)) / $width ** 2 / $likely;
+        $curvature = $slope ** 2 - $rightly * (self::leverage($a) - self::leverage($b)) / $width ** 2 / $likely;
         if ($curvature < self::NEVER || $variance * $curvature >= 1 - self::NEVER) {
-            return [0.0, $mean];
+            return [0.0, $mean, log($likely)];
         }
 
-        return [$curvature / (1 - $variance * $curvature), $mean + $slope / $curvature];
+        // What it adds, spread over all else, is a normal belief of the variance 1 / curvature, slope / curvature off.
+        return [$curvature / (1 - $variance * $curvature), $mean + $slope / $curvature, log($likely) + ($slope ** 2 / $curvature - log(1 - $variance * $curvature)) / 2];
     }
 
     private static function density(float $z): float
     {
         return is_finite($z) ? exp(-$z * $z / 2) / sqrt(2 * M_PI) : 0.0;
+    }
+
+    private static function leverage(float $z): float
+    {
+        return is_finite($z) ? $z * self::density($z) : 0.0;
     }
 
     /** The normal distribution (Abramowitz and Stegun 26.2.17, within 7.5e-8; from memory). */

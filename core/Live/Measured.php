@@ -73,6 +73,18 @@ final readonly class Measured
         return 1 / (1 + ($miss / self::BELIEVED) ** 2) ** 2;
     }
 
+    /**
+     * How unlikely something is that was seen, with that belief: what a normal one would have, as long as it is near.
+     *
+     * @param  float  $miss  in standard deviations
+     *
+     * @return float >= 0, in the logarithm
+     */
+    public static function unlikely(float $miss): float
+    {
+        return $miss ** 2 / 2 / (1 + ($miss / self::BELIEVED) ** 2);
+    }
+
     /** How far the base is from what it would weigh, in standard deviations; null where it was not weighed. */
     public function missOfTheBase(): ?float
     {
@@ -88,9 +100,13 @@ final readonly class Measured
      */
     public function miss(Touch $touch, State $state, ?Track $track): ?float
     {
-        $rice = $this->ask->rice();
-        // What is found in the pan tells of the ring only as far as it is known what went in.
-        $poured = $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
+        $said = $this->said($touch, $state, $track);
+        if ($said !== null) {
+            [$thought, $from, $to, $spread] = $said;
+
+            return ($thought - max($from, min($to, $thought))) / $spread;
+        }
+        $poured = $this->pouredSpread($touch);
         if ($touch->weighing !== null) {
             if ($this->scale->isTheTare($touch)) {
                 return null;
@@ -102,20 +118,44 @@ final readonly class Measured
         if ($touch->sign === Sign::Boils) {
             return $this->pastTheBoil($state, $track) / $touch->sign->spread();
         }
+        $rice = $this->ask->rice();
         $free = $touch->sign?->free($state->drunk, $state->free / $rice, $this->ask->family->traits()->scale);
-        if ($touch->sign !== null && $free !== null) {
-            return ($state->free / $rice - $free) / hypot($touch->sign->spread(), $poured / $rice);
-        }
-        if ($touch->kind === TouchKind::NotYet && $touch->stage !== null) {
-            if ($this->ask->family->traits()->turnsAt === Sign::Boils && ($this->replay->stages[$touch->stage] ?? null)?->kind === StageKind::Heat) {
-                return max(0.0, $this->pastTheBoil($state, $track)) / Sign::Boils->spread(); // the knob is turned when it boils again
-            }
-            $sign = self::signOf($this->ask, $this->replay->stages[$touch->stage]->kind ?? null, $state);
 
-            return $sign === null ? null : min(0.0, $state->free - $sign) / hypot(self::NOT_YET_SPREAD * $rice, $poured);
-        }
+        return $touch->sign === null || $free === null ? null : ($state->free / $rice - $free) / hypot($touch->sign->spread(), $poured / $rice);
+    }
 
-        return null;
+    /**
+     * What was said of the pan that is no measurement but a range: how it falls from a spoon, and a sign that was not there yet.
+     *
+     * @param  Track|null  $track  how it got there
+     *
+     * @return array{float, float, float, float}|null what the pan is thought to be, from where it would be said, to where (-INF and INF for no end), and one standard deviation; all in g free per g rice, of a boil in K past it
+     */
+    public function said(Touch $touch, State $state, ?Track $track): ?array
+    {
+        $rice = $this->ask->rice();
+        $traits = $this->ask->family->traits();
+        $poured = $this->pouredSpread($touch) / $rice;
+        $falls = $touch->sign?->range($traits->scale);
+        if ($touch->sign !== null && $falls !== null) {
+            return [$state->free / $rice, ...$falls, hypot($touch->sign->spread(), $poured)];
+        }
+        if ($touch->kind !== TouchKind::NotYet || $touch->stage === null) {
+            return null;
+        }
+        $kind = ($this->replay->stages[$touch->stage] ?? null)?->kind;
+        if ($traits->turnsAt === Sign::Boils && $kind === StageKind::Heat) {
+            return [$this->pastTheBoil($state, $track), -INF, 0.0, Sign::Boils->spread()]; // the knob is turned when it boils again
+        }
+        $sign = self::signOf($this->ask, $kind, $state);
+
+        return $sign === null ? null : [$state->free / $rice, $sign / $rice, INF, hypot(self::NOT_YET_SPREAD, $poured)];
+    }
+
+    /** What is found in the pan tells of the ring only as far as it is known what went in: one standard deviation, mL. */
+    private function pouredSpread(Touch $touch): float
+    {
+        return $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
     }
 
     /**

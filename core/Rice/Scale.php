@@ -35,7 +35,7 @@ final readonly class Scale
         return $range === null ? null : max($range[0], min($range[1], $thought));
     }
 
-    /** @return array{float, float}|null g/g between which a pan is called so, INF where there is no end to it; null for a word that is not on it */
+    /** @return array{float, float}|null g/g between which a pan is called so, -INF and INF where there is no end to it; null for a word that is not on it */
     public function range(Looseness $word): ?array
     {
         $at = array_search($word, $this->words, true);
@@ -44,6 +44,6 @@ final readonly class Scale
         }
         $half = fn (int $i): float => ($this->words[$i]->value() + $this->words[$i + 1]->value()) / 2;
 
-        return [$at === 0 ? 0.0 : $half($at - 1), $at === count($this->words) - 1 ? INF : $half($at)];
+        return [$at === 0 ? -INF : $half($at - 1), $at === count($this->words) - 1 ? INF : $half($at)];
     }
 }

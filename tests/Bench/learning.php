@@ -112,8 +112,8 @@ if ($only !== null && $only !== 'jets') {
     return;
 }
 $noticed = array_fill(1, 5, 0);
-[$never, $false] = [0, 0];
-$some = max(1, intdiv($kitchens, 4));
+[$never, $false, $still] = [0, 0, 0];
+$some = max(1, intdiv($kitchens, 2));
 for ($seed = 1; $seed <= $some; $seed++) {
     $lessons = (new Taught($seed))->cooks(COOKS, $seed % 2 === 0 ? 1.3 : 0.75);
     $isAnother = static fn (array $lessons): bool => array_filter(Learned::from($lessons)->numbers, static fn (LearnedNumber $one): bool => $one->since !== null) !== [];
@@ -124,6 +124,8 @@ for ($seed = 1; $seed <= $some; $seed++) {
         $after++;
     }
     $after > 5 ? $never++ : $noticed[$after]++;
-    $false += (int) $isAnother((new Taught($seed))->cooks(COOKS));
+    $quiet = (new Taught($seed))->cooks(COOKS);
+    $false += (int) (array_filter(range(1, count($quiet)), static fn (int $cooks): bool => $isAnother(array_slice($quiet, 0, $cooks))) !== []);
+    $still += (int) $isAnother($quiet);
 }
-printf("a new jet (× 1.3 or × 0.75) half-way: noticed after %s cooks, not within five in %d of %d; taken for one where there was none: %d\n", implode(', ', array_map(static fn (int $after, int $times): string => "$after ($times times)", array_keys(array_filter($noticed)), array_filter($noticed))), $never, $some, $false);
+printf("a new jet (× 1.3 or × 0.75) half-way: noticed after %s cooks, not within five in %d of %d; taken for one where there was none: after some cook in %d, after the last in %d\n", implode(', ', array_map(static fn (int $after, int $times): string => "$after ($times times)", array_keys(array_filter($noticed)), array_filter($noticed))), $never, $some, $false, $still);
