@@ -35,8 +35,10 @@ final class Plan extends Model
      */
     public function requestDocument(): array
     {
-        $byMark = array_map(static fn (array $marks): object => (object) $marks, array_intersect_key($this->request['burner'], ['net_w' => true, 'spread_percent' => true]));
+        // Once: JIT-compiled, PHP 8.2 loses what a model's own attribute is decoded to each time it is taken apart in place.
+        $request = $this->request;
+        $byMark = array_map(static fn (array $marks): object => (object) $marks, array_intersect_key($request['burner'], ['net_w' => true, 'spread_percent' => true]));
 
-        return [...$this->request, 'burner' => [...$this->request['burner'], ...$byMark]];
+        return [...$request, 'burner' => [...$request['burner'], ...$byMark]];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Contracts\BadDocument;
 use App\Contracts\Shape;
+use App\Exchange\KitchenArchive;
 use App\Models\BurnerSetting;
 use App\Models\Dish;
 use App\Models\DishVersion;
@@ -226,6 +227,25 @@ describe('a kitchen whole', function (): void {
             ->and(count(array_filter($in, static fn (array $one): bool => $one['pan'] === null)))->toBeGreaterThan(0)
             ->and($this->getJson('/api/cooks')->json('cooks.0.cook'))->toBe($this->actingAs(User::query()->where('email', 'chef@kiln.example')->sole())->getJson('/api/cooks')->json('cooks.0.cook'))
             ->and(DishVersion::query()->where('dish_id', '>', 0)->count())->toBe(9);
+    });
+
+    it('goes out in no more memory, however many cooks have gone before', function (): void {
+        kilnHouse();
+        $this->seed(KilnHouseCooks::class);
+        $kitchen = Kitchen::query()->sole();
+        $grown = static function () use ($kitchen): int {
+            gc_collect_cycles();
+            $before = memory_get_usage();
+            foreach (KitchenArchive::lines($kitchen) as $line) {
+                unset($line);
+            }
+            gc_collect_cycles();
+
+            return memory_get_usage() - $before;
+        };
+        $grown();
+        // Less than a hundred bytes a cook; one that is kept whole has some fifteen thousand.
+        expect($grown())->toBeLessThan(100 * $kitchen->cooks()->count());
     });
 
     it('comes in by parts, each as often as it is sent, or goes again as a whole', function (): void {
