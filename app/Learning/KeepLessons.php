@@ -23,7 +23,7 @@ final class KeepLessons
     public const MOST = 400;
 
     /** Another way of reading a cook is another number. */
-    private const READING = 3;
+    private const READING = 4;
 
     /** @return list<Lesson> those there was time for; a ring, a rice and a dish are called by the number of their row */
     public static function of(Kitchen $kitchen, Patience $patience): array

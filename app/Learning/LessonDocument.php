@@ -22,10 +22,10 @@ final class LessonDocument
         ];
     }
 
-    /** @return array{thought: float, from: float, to: float|null, spread: float} null for no end */
+    /** @return array{thought: float, from: float|null, to: float|null, spread: float} null for no end */
     private static function word(Word $word): array
     {
-        return ['thought' => $word->thought, 'from' => $word->from, 'to' => is_finite($word->to) ? $word->to : null, 'spread' => $word->spread];
+        return ['thought' => $word->thought, 'from' => is_finite($word->from) ? $word->from : null, 'to' => is_finite($word->to) ? $word->to : null, 'spread' => $word->spread];
     }
 
     /** @param  array<string, mixed>  $document */
@@ -36,7 +36,7 @@ final class LessonDocument
 
         return new Lesson(
             $document['id'], $document['at'], array_values(array_map(static fn (array $one): Hidden => Hidden::of($one['of'], $one['whose'], $one['mark']), $document['hidden'])), $floats($document['near']), $floats($document['given']),
-            array_values(array_map(static fn (array $one): Finding => new Finding(isset($one['word']) ? new Word((float) $one['word']['thought'], (float) $one['word']['from'], (float) ($one['word']['to'] ?? INF), (float) $one['word']['spread']) : (float) $one['off'], $floats($one['slopes'])), $document['found'])), $document['weighed'],
+            array_values(array_map(static fn (array $one): Finding => new Finding(isset($one['word']) ? new Word((float) $one['word']['thought'], (float) ($one['word']['from'] ?? -INF), (float) ($one['word']['to'] ?? INF), (float) $one['word']['spread']) : (float) $one['off'], $floats($one['slopes'])), $document['found'])), $document['weighed'],
         );
     }
 }
