@@ -39,6 +39,8 @@ test('a ring that is off its marks is found from six weeks, corrected by a touch
   await expect(
     worth.getByText(/^ring 3 gives (2[0-9]|3[0-9]) % more than plans take it for\.$/),
   ).toBeVisible();
+  // So much more or so much less: no number below nothing.
+  await expect(worth).not.toContainText(/[-−]\d/);
   await expectAccessible(page);
   const correct = worth
     .getByRole('listitem')

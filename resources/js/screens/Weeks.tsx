@@ -185,9 +185,13 @@ function said({ kind, percent, ring, dish }: OneAdvice): string {
 }
 
 function evidence({ kind, percent, least_percent, most_percent, cooks }: OneAdvice): string {
-  return kind === 'weigh-on-ring'
-    ? t('weeks.known-to', { percent, cooks })
-    : t('weeks.between', { least: least_percent ?? 0, most: most_percent ?? 0, cooks });
+  if (kind === 'weigh-on-ring') {
+    return t('weeks.known-to', { percent, cooks });
+  }
+  const ends = [least_percent ?? 0, most_percent ?? 0];
+  // As the words say it: so much more, or so much less.
+  const [least, most] = percent < 0 ? [0 - (ends[1] ?? 0), 0 - (ends[0] ?? 0)] : ends;
+  return t('weeks.between', { least: least ?? 0, most: most ?? 0, cooks });
 }
 
 function Chart({

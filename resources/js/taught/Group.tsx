@@ -114,10 +114,10 @@ export function Group({
   );
 }
 
-/** All marks of a ring together against what is guessed or measured of them. */
+/** A ring against what is guessed or measured of it: by the mark that most of its cooks tell of, one that is off before one that is not. */
 function Against({ numbers }: { numbers: OneNumber[] }) {
-  const shares = numbers.map(({ value, without, given }) => value / (without ?? given));
-  const percent = Math.round(100 * (shares.reduce((sum, share) => sum + share, 0) / shares.length - 1));
+  const [told] = [...numbers].sort((a, b) => Number(isOff(b)) - Number(isOff(a)) || b.cooks - a.cooks);
+  const percent = told ? Math.round(100 * (told.value / (told.without ?? told.given) - 1)) : 0;
   return (
     <p className={`text-lg ${numbers.some(isOff) ? 'font-semibold text-tomato' : 'text-ink-soft'}`}>
       {percent === 0
