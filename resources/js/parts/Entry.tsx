@@ -33,7 +33,7 @@ export function Entry<T extends FieldValues, A>({
 }) {
   const form = useForm<T>({
     defaultValues: values,
-    ...(live && { values: values as T, resetOptions: { keepDirtyValues: true } }),
+    ...(live && { values: values as T, resetOptions: { keepDirtyValues: true, keepErrors: true } }),
   });
   const [labels] = useState(() => new Map<string, FieldWords>());
   const saved = useUnsaved(form.formState.isDirty);

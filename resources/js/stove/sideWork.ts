@@ -24,14 +24,22 @@ export interface Beside {
 const SOON = 600_000;
 const STILL = 60_000;
 
-/** The works beside the pan that want hands soon, in order of when they begin. */
+/** The works beside the pan that want hands soon, and those that one of them waits for, in order of when they begin. */
 export function besides(cook: Cook, now: number): Beside[] {
-  return cook.working.prep
-    .flatMap((one, work) =>
-      one.ahead || one.ready === undefined || isReady(cook, work) ? [] : [beside(cook, one, work)],
-    )
-    .filter(({ begin, ready, begun }) => begun || (now > begin - SOON && now < ready + STILL))
-    .sort((a, b) => a.begin - b.begin);
+  const works = cook.working.prep.flatMap((one, work) =>
+    one.ahead || one.ready === undefined || isReady(cook, work) ? [] : [beside(cook, one, work)],
+  );
+  const shown = works.filter(
+    ({ begin, ready, begun }) => begun || (now > begin - SOON && now < ready + STILL),
+  );
+  // What a work waits for stands before it, however long ago it was due.
+  for (const { work } of shown) {
+    const needed = works.find((one) => one.work === cook.working.prep[work]?.needs);
+    if (needed && !shown.includes(needed)) {
+      shown.push(needed);
+    }
+  }
+  return shown.sort((a, b) => a.begin - b.begin);
 }
 
 const saidOf = (cook: Cook, work: number) => cook.state.beside.find((one) => one.work === work);
