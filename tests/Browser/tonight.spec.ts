@@ -156,6 +156,13 @@ test('a pan that is dragged stays where it was put, and the rest makes room; a s
   await page.getByRole('dialog').getByRole('button', { name: 'Let it go' }).click();
   await expect(page.getByRole('dialog')).toBeHidden();
   expect((await kept(page, day)).pans.find(({ dish }) => dish.startsWith('lamb'))?.by_hand).toBe(false);
+
+  // Struck off at another tablet while its sheet is open here: nothing is left to show.
+  await bar(page, /^4 of lamb/).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await say(page, 'DELETE', `/api/firings/${moved?.serves[0]?.firing}`);
+  await expect(page.getByRole('dialog')).toBeHidden({ timeout: HEARD });
+  await expect(bar(page, /^4 of lamb/)).toHaveCount(0);
 });
 
 test('the same Friday is made to work with keys alone', async ({ page }) => {

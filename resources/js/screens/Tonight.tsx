@@ -59,6 +59,10 @@ function Laid({ night, kitchen, nightly }: { night: Night; kitchen: Kitchen; nig
     setOpened({ firings, nth: serving(night, firings).indexOf(pan) });
   };
   const openFiring = (firing: NightFiring) => setOpened({ firings: [firing.id], nth: 0 });
+  const firings =
+    opened === null || opened === 'manned'
+      ? []
+      : night.firings.filter(({ id }) => opened.firings.includes(id));
   const covers = night.firings.reduce((sum, one) => sum + one.covers + one.starters, 0);
   return (
     <main className="flex min-w-0 flex-1 flex-col gap-2 px-4 py-3">
@@ -118,14 +122,14 @@ function Laid({ night, kitchen, nightly }: { night: Night; kitchen: Kitchen; nig
       {opened === 'manned' && (
         <MannedSheet night={night} kitchen={kitchen} nightly={nightly} onClose={() => setOpened(null)} />
       )}
-      {opened !== null && opened !== 'manned' && (
+      {opened !== null && opened !== 'manned' && firings.length > 0 && (
         <PanSheet
           pan={
             serving(night, opened.firings)
               .slice(0, opened.nth + 1)
               .at(-1) ?? null
           }
-          firings={night.firings.filter(({ id }) => opened.firings.includes(id))}
+          firings={firings}
           night={night}
           kitchen={kitchen}
           nightly={nightly}
