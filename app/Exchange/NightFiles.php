@@ -13,13 +13,13 @@ use Velko\Core\Quantity\Fact;
 /** What a night needs done and when, as CSV (RFC 4180) and as iCalendar (RFC 5545). */
 final class NightFiles
 {
-    private const NAMES = ['start', 'ready', 'what', 'dish', 'mains', 'starters', 'who', 'ahead'];
+    private const NAMES = ['start', 'ready', 'what', 'dish', 'mains', 'starters', 'who', 'ahead', 'ring'];
 
     /** @param  array<string, mixed>  $lists  velko.night-lists/1 */
     public static function csv(array $lists): string
     {
         return Csv::of(self::NAMES, array_map(static fn (array $one): array => [
-            substr($one['start_at'], 11, 5), substr($one['ready_at'], 11, 5), self::what($one), $one['dish'], $one['covers'], $one['starters'], $one['who'], $one['ahead'] ? 'yes' : 'no',
+            substr($one['start_at'], 11, 5), substr($one['ready_at'], 11, 5), self::what($one), $one['dish'], $one['covers'], $one['starters'], $one['who'], $one['ahead'] ? 'yes' : 'no', $one['burner'] ?? '',
         ], $lists['works']));
     }
 
@@ -34,6 +34,7 @@ final class NightFiles
                 'DTSTAMP' => $now->utc()->toDateTime(),
                 'DTSTART' => CarbonImmutable::parse($one['start_at'])->utc()->toDateTime(),
                 'DTEND' => CarbonImmutable::parse($one['ready_at'])->utc()->toDateTime(),
+                'LOCATION' => $one['burner'] ?? '',
                 'SUMMARY' => $words->say(Fact::of('calendar.work', dish: $one['dish'], what: self::what($one))),
             ]);
         }

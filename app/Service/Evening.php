@@ -23,7 +23,11 @@ use Velko\Core\Service\Solved;
 use Velko\Core\Service\Solver;
 use Velko\Core\Service\Taken;
 
-/** A kitchen's night as the core is asked for it. Minutes count from noon of its day by the kitchen's clock; numbers are the rows' own. */
+/**
+ * A kitchen's night as the core is asked for it. Minutes count from noon of its day by the kitchen's clock; numbers are the rows' own.
+ *
+ * @phpstan-import-type Works from NightLengths
+ */
 final readonly class Evening
 {
     /** Of the looking for a better night, for one that was looked at before. */
@@ -46,8 +50,8 @@ final readonly class Evening
     /** @var list<CookRow> what is on the fire, or was, in the order in which the night has it */
     public array $onTheFire;
 
-    /** @var list<list<string>> what is still to stand on rings beside each of them */
-    public array $besides;
+    /** @var list<Works> what is still to be done beside each of them */
+    public array $works;
 
     /** @var array<int, FiringRow> those that can be asked for: their dish is still there */
     public array $firings;
@@ -66,7 +70,7 @@ final readonly class Evening
         $this->firings = $row->firings->filter(fn (FiringRow $one): bool => $this->dish($one) !== null)->keyBy('id')->all();
         $running = array_filter(array_map($this->running(...), $this->cooks()));
         $this->onTheFire = array_column($running, 'row');
-        $this->besides = array_column($running, 'besides');
+        $this->works = array_column($running, 'works');
         $this->standing = array_values(array_filter($row->taken, static fn (array $one): bool => $kitchen->burners->contains('id', $one['burner_id'])));
         $this->night = (new Night(
             array_map($this->firing(...), $this->firings),
@@ -220,7 +224,7 @@ final readonly class Evening
         return $running;
     }
 
-    /** @return array{row: CookRow, cook: Cook, besides: list<string>}|null a pan that is on, as it really goes; null where its pan or its ring is gone */
+    /** @return array{row: CookRow, cook: Cook, works: Works}|null a pan that is on, as it really goes; null where its pan or its ring is gone */
     private function running(CookRow $row): ?array
     {
         $serves = [];
@@ -239,6 +243,6 @@ final readonly class Evening
         $dish = ($plan->working['ask']['way'] ?? null) === Way::ToOrder->value ? -$plan->dish_id : $plan->dish_id;
         $cook = new Cook($serves, $dish, (float) $plan->working['plan']['rice_g'], $plan->pan_id, $plan->burner_id, $this->minute($going->on), $going->length);
 
-        return ['row' => $row, 'cook' => $cook, 'besides' => $going->besides];
+        return ['row' => $row, 'cook' => $cook, 'works' => $going->works];
     }
 }

@@ -6,15 +6,22 @@ namespace App\Service;
 
 use App\Kitchen\KeptCook;
 use App\Models\Cook;
+use App\Words\FactDocument;
 use Carbon\CarbonImmutable;
+use Closure;
 use Velko\Core\Cook\StageKind;
+use Velko\Core\Quantity\Fact;
 use Velko\Core\Service\Length;
 
-/** A pan on the fire as it really goes: what has happened, and the forecast of the rest. */
+/**
+ * A pan on the fire as it really goes: what has happened, and the forecast of the rest.
+ *
+ * @phpstan-import-type Works from NightLengths
+ */
 final readonly class Going
 {
-    /** @param  list<string>  $besides  what is still to stand on a ring beside it, as its length has it */
-    private function __construct(public CarbonImmutable $on, public Length $length, public array $besides) {}
+    /** @param  Works  $works  what is still to be done beside it */
+    private function __construct(public CarbonImmutable $on, public Length $length, public array $works) {}
 
     public static function of(Cook $cook, CarbonImmutable $now): self
     {
@@ -33,12 +40,33 @@ final readonly class Going
         $forecast = $replay->firstLiquidAt === null || $table !== null ? null : $kept->forecast($now->getTimestampMs());
         $pulled = $off ?? max($since, $forecast?->coming->pulled->minute() ?? (float) $timing['pull_min']);
         $eaten = $table ?? max($since, $pulled, $forecast?->coming->atTable->minute() ?? $pulled + (float) $timing['table_min'] - (float) $timing['pull_min']);
+        $works = self::works($kept, $planned, $minute, $since);
 
-        // What is still to stand beside it, by its plan.
-        $besides = array_values(array_filter(array_map(static fn (array $one): array => [
-            'what' => $one['what'], 'from' => $planned->diffInMilliseconds(CarbonImmutable::parse($one['start_at'])) / 60_000, 'to' => $planned->diffInMilliseconds(CarbonImmutable::parse($one['ready_at'])) / 60_000,
-        ], array_filter($kept->working['prep'], static fn (array $one): bool => ($one['on_ring'] ?? false) && ! $one['ahead'])), static fn (array $one): bool => $one['to'] > max($since, $one['from'])));
+        return new self($on, Length::going($kept->ask(), min(0.0, $minute($on)), $pulled, $eaten, NightLengths::hands($works), NightLengths::besideRings($works)), $works);
+    }
 
-        return new self($on, Length::going($kept->ask(), min(0.0, $minute($on)), $pulled, $eaten, array_map(static fn (array $one): array => [$one['from'], $one['to']], $besides)), array_column($besides, 'what'));
+    /**
+     * What is done beside it and is not ready: from when it was begun, else by its plan.
+     *
+     * @param  CarbonImmutable  $planned  when the first liquid was to go in
+     * @param  Closure(CarbonImmutable): float  $minute
+     *
+     * @return Works
+     */
+    private static function works(KeptCook $kept, CarbonImmutable $planned, Closure $minute, float $since): array
+    {
+        $said = $kept->replay->beside();
+        $works = [];
+        foreach ($kept->working['prep'] as $at => $one) {
+            $start = $planned->diffInMilliseconds(CarbonImmutable::parse($one['start_at'])) / 60_000;
+            $takes = $planned->diffInMilliseconds(CarbonImmutable::parse($one['ready_at'])) / 60_000 - $start;
+            $begun = $said[$at]['begun'] ?? null;
+            $start = $begun === null ? $start : $minute(CarbonImmutable::createFromTimestampMs($begun));
+            if ($one['ahead'] === false && ! isset($said[$at]['ready']) && $start + $takes > max($since, $start)) {
+                $works[] = ['what' => FactDocument::of(Fact::text($one['what'])), 'start' => $start, 'ready' => $start + $takes, 'hands' => (float) $one['hands_min'], 'ahead' => false, 'on_ring' => $one['on_ring'] ?? false];
+            }
+        }
+
+        return $works;
     }
 }

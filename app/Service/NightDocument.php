@@ -20,7 +20,11 @@ use Velko\Core\Service\Share;
 use Velko\Core\Service\Solved;
 use Velko\Core\Service\Taken;
 
-/** A kitchen's night on its clock: velko.night/1 and what is asked of it besides. */
+/**
+ * A kitchen's night on its clock: velko.night/1 and what is asked of it besides.
+ *
+ * @phpstan-import-type Works from NightLengths
+ */
 final readonly class NightDocument
 {
     private Solved $solved;
@@ -109,6 +113,7 @@ final readonly class NightDocument
         $dish = $evening->kitchen->dishes->find(abs($cook->dish));
         $sizes = $working === null ? $evening->lengths->sizes($cook->dish, $cook->covers(), $cook->rice) : ['covers' => $working['ask']['covers'], 'starters' => $working['ask']['starters'] ?? 0, 'portion' => $working['ask']['portion']];
         $first = $cook->firstLiquid();
+        $works = $this->works($cook, $row === null ? $known['works'] ?? [] : $evening->works[$this->place($cook)]);
         $way = $cook->dish < 0 ? Way::ToOrder : Way::Whole;
 
         return [
@@ -131,8 +136,8 @@ final readonly class NightDocument
             'table_at' => $this->at($cook->table()),
             'free_at' => $this->at($cook->table() + $evening->night->wash),
             'hands' => array_map(fn (Share $one): array => ['from_at' => $this->at($one->from), 'to_at' => $this->at($one->to), 'share' => round($one->share, 3), 'doing' => $one->doing], $cook->hands()),
-            'works' => array_map(fn (array $one): array => ['what' => $this->words->say(FactDocument::read($one['what'])), 'start_at' => $this->at($first + $one['start']), 'ready_at' => $this->at($first + $one['ready']), 'hands_min' => $one['hands'], 'ahead' => $one['ahead']], $known['works'] ?? []),
-            'beside' => array_map(fn (array $one, string $what): array => ['burner_id' => $one[0], 'burner' => $evening->burner($one[0])->name ?? '', 'from_at' => $this->at($one[1]), 'to_at' => $this->at($one[2]), 'what' => $what], $cook->beside(), array_slice($this->besides($cook, $known), 0, count($cook->besideOn))),
+            'works' => array_map(static fn (array $one): array => array_diff_key($one, ['burner_id' => true]), $works),
+            'beside' => array_map(static fn (array $one): array => ['burner_id' => $one['burner_id'], 'burner' => $one['burner'] ?? '', 'from_at' => $one['start_at'], 'to_at' => $one['ready_at'], 'what' => $one['what']], array_values(array_filter($works, static fn (array $one): bool => isset($one['burner_id'])))),
             'cook' => $row?->uuid,
             'status' => $row === null ? 'to-come' : match ((new KeptCook($row))->replay->status) {
                 Status::AtTable => 'at-table', Status::Cooking => 'cooking', default => 'waiting',
@@ -170,15 +175,26 @@ final readonly class NightDocument
     }
 
     /**
-     * What stands on rings beside a pan, as its length has it.
+     * What is done beside a pan, on the ring that it found.
      *
-     * @param  array{works: list<array{what: array<string, mixed>, on_ring: bool, ...}>, ...}|null  $known
+     * @param  Works  $works
      *
-     * @return list<string>
+     * @return list<array{what: string, start_at: string, ready_at: string, hands_min: float, ahead: bool, burner_id?: int, burner?: string}>
      */
-    private function besides(Cook $cook, ?array $known): array
+    private function works(Cook $cook, array $works): array
     {
-        return $this->evening->besides[$this->place($cook)] ?? array_map(fn (array $one): string => $this->words->say(FactDocument::read($one['what'])), array_values(array_filter($known['works'] ?? [], static fn (array $one): bool => $one['on_ring'])));
+        $rings = $cook->besideOn;
+        $first = $cook->firstLiquid();
+        $said = [];
+        foreach ($works as $one) {
+            $ring = $one['on_ring'] ? array_shift($rings) : null;
+            $said[] = [
+                'what' => $this->words->say(FactDocument::read($one['what'])), 'start_at' => $this->at($first + $one['start']), 'ready_at' => $this->at($first + $one['ready']), 'hands_min' => $one['hands'], 'ahead' => $one['ahead'],
+                ...$ring === null ? [] : ['burner_id' => $ring, 'burner' => $this->evening->burner($ring)->name ?? ''],
+            ];
+        }
+
+        return $said;
     }
 
     /** @return list<array<string, mixed>> */

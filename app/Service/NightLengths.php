@@ -27,6 +27,8 @@ use Velko\Core\Vessel\Choosing;
 /**
  * How long each pan of a kitchen's night takes, by its own dishes, pans and rings: what the bench would work out, from the cold
  * pan on and with what is done beside it. A dish that is finished to order has its number below nothing. What was worked out once is kept for as long as nothing it comes of has changed.
+ *
+ * @phpstan-type Works list<array{what: array<string, mixed>, start: float, ready: float, hands: float, ahead: bool, on_ring: bool}>
  */
 final class NightLengths implements Lengths
 {
@@ -74,7 +76,7 @@ final class NightLengths implements Lengths
     /**
      * What is known of so many covers there.
      *
-     * @return array{on: float, off: float, table: float, hands: list<array{float, float, float, 'base'|'toast'|'stir'|'watch'|'finish'|'beside'}>, make_ml: float, works: list<array{what: array<string, mixed>, start: float, ready: float, hands: float, ahead: bool, on_ring: bool}>}|null null where no plan of it can be cooked
+     * @return array{on: float, off: float, table: float, hands: list<array{float, float, float, 'base'|'toast'|'stir'|'watch'|'finish'|'beside'}>, make_ml: float, works: Works}|null null where no plan of it can be cooked
      */
     public function known(int $dish, int $pan, int $ring, int $covers, float $rice): ?array
     {
@@ -146,8 +148,7 @@ final class NightLengths implements Lengths
         $works = array_map(static fn (array $one): array => [
             'what' => FactDocument::of($one['work']->what), 'start' => $one['start'], 'ready' => $one['ready'], 'hands' => $one['work']->hands, 'ahead' => $one['work']->ahead, 'on_ring' => $one['work']->onRing && ! $one['work']->ahead && $one['ready'] > $one['start'],
         ], Preparation::of($plan, [...MiseDocument::beside($asked, $plan->rice()), ...$apart === null ? [] : [$apart]]));
-        $beside = array_values(array_map(static fn (array $one): Share => new Share($one['start'], $one['ready'], min(1.0, $one['hands'] / ($one['ready'] - $one['start'])), 'beside'), array_filter($works, static fn (array $one): bool => ! $one['ahead'] && $one['ready'] > $one['start'])));
-        $length = Length::of($plan, $course->panOn(), $beside, self::besideRings($works));
+        $length = Length::of($plan, $course->panOn(), self::hands($works), self::besideRings($works));
 
         return [
             'on' => $length->on, 'off' => $length->off, 'table' => $length->table, 'make_ml' => $plan->make(), 'works' => $works,
@@ -156,13 +157,28 @@ final class NightLengths implements Lengths
     }
 
     /**
+     * What of somebody's hands each of some works needs that cannot be done ahead.
+     *
+     * @param  Works  $works
+     *
+     * @return list<Share>
+     */
+    public static function hands(array $works): array
+    {
+        return array_values(array_map(
+            static fn (array $one): Share => new Share($one['start'], $one['ready'], min(1.0, $one['hands'] / ($one['ready'] - $one['start'])), Length::BESIDE),
+            array_filter($works, static fn (array $one): bool => ! $one['ahead'] && $one['ready'] > $one['start']),
+        ));
+    }
+
+    /**
      * From when until when each of some works stands on a ring.
      *
-     * @param  list<array{start: float, ready: float, on_ring: bool, ...}>  $works
+     * @param  Works  $works
      *
      * @return list<array{float, float}>
      */
-    private static function besideRings(array $works): array
+    public static function besideRings(array $works): array
     {
         return array_values(array_map(static fn (array $one): array => [$one['start'], $one['ready']], array_filter($works, static fn (array $one): bool => $one['on_ring'])));
     }

@@ -58,11 +58,12 @@ final readonly class Length
     /**
      * Of a pan that is on already: when it went on, when it comes off and when it is eaten, as it really goes.
      *
+     * @param  list<Share>  $beside  what is still to be done beside it
      * @param  list<array{float, float}>  $besideRings  from and to, for each of which something stands on one more ring beside it
      */
-    public static function going(Ask $ask, float $on, float $off, float $table, array $besideRings = []): self
+    public static function going(Ask $ask, float $on, float $off, float $table, array $beside = [], array $besideRings = []): self
     {
-        return new self($on, $off, $table, self::shares($ask, $on, max($on, 0.0 - $ask->method->toast()), $off, $table), $besideRings);
+        return new self($on, $off, $table, [...self::shares($ask, $on, max($on, 0.0 - $ask->method->toast()), $off, $table), ...$beside], $besideRings);
     }
 
     /** @return list<Share> of one pan, one after the other */

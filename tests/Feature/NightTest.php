@@ -252,7 +252,7 @@ it('lists what a night needs: the sums of its pans, work in order with who does 
         ->and(array_unique(array_column($lists['works'], 'who')))->toBe(['Rice station'])
         ->and(array_column($lists['works'], 'start_at'))->toBe(collect($lists['works'])->pluck('start_at')->sort()->values()->all());
     $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim((string) $this->get('/api/nights/'.NIGHT_OF.'/lists.csv')->assertOk()->getContent())));
-    expect($rows[0])->toBe(['start', 'ready', 'what', 'dish', 'mains', 'starters', 'who', 'ahead'])->and($rows)->toHaveCount(count($lists['works']) + 1)
+    expect($rows[0])->toBe(['start', 'ready', 'what', 'dish', 'mains', 'starters', 'who', 'ahead', 'ring'])->and($rows)->toHaveCount(count($lists['works']) + 1)
         ->and(array_column(array_slice($rows, 1), 6))->toBe(array_column($lists['works'], 'who'));
     $calendar = Reader::read((string) $this->get('/api/nights/'.NIGHT_OF.'/lists.ics')->assertOk()->getContent());
     expect($calendar->select('VEVENT'))->toHaveCount(count($lists['works']))->and($calendar->validate())->toBe([]);
@@ -405,4 +405,36 @@ it('gives what stands on a ring beside a pan a ring of its own, before its pan i
     unset($on['']);
     expect($on)->toHaveCount(1)->and(array_column(array_values($on)[0]['beside'], 'what'))->toBe(['crisp the skin'])
         ->and($stands($after))->toHaveCount(4)->and($twice($stands($after)))->toBe([]);
+    // Whoever reads the lists knows on which ring.
+    $lists = $this->getJson('/api/nights/'.NIGHT_OF.'/lists')->assertOk()->json('works');
+    $crisp = array_values(array_filter($lists, static fn (array $one): bool => $one['what'] === 'crisp the skin'));
+    expect(array_column($crisp, 'burner'))->toEqualCanonicalizing(array_map(static fn (array $pan): string => $pan['beside'][0]['burner'], $after['pans']));
+    $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim((string) $this->get('/api/nights/'.NIGHT_OF.'/lists.csv')->assertOk()->getContent())));
+    expect(array_column(array_filter($rows, static fn (array $row): bool => $row[2] === 'crisp the skin'), 8))->toBe(array_column($crisp, 'burner'));
+    $calendar = Reader::read((string) $this->get('/api/nights/'.NIGHT_OF.'/lists.ics')->assertOk()->getContent());
+    expect(array_map(static fn ($event): string => (string) $event->LOCATION, $calendar->select('VEVENT')))->toBe(array_map(static fn (array $one): string => $one['burner'] ?? '', $lists));
+});
+
+it('counts the hands that a work beside a pan on the fire still needs, from when it was begun, until it is ready', function (): void {
+    $this->station->dish->sideWorks()->create(['kitchen_id' => $this->station->kitchen->id, 'position' => 9, 'what' => 'crisp the skin', 'ready' => 'table', 'takes_min' => 16, 'hands_min' => 4, 'ahead' => false, 'on_ring' => false]);
+    $this->actingAs($this->station->cook->fresh());
+    [$first] = ordered(firingEntry($this->station))['pans'];
+    $this->travelTo(Carbon::parse($first['on_at']));
+    $cook = $this->postJson('/api/cooks', $this->station->start(ask: $first['ask'], serves: $first['serves']))->assertCreated()->json();
+    $crisp = array_search('crisp the skin', array_column($cook['working']['prep'], 'what'), true);
+    $said = fn (string $kind, mixed ...$with) => $this->postJson("/api/cooks/{$cook['id']}/events", Station::event($kind, ...['at' => now()->toIso8601ZuluString('millisecond'), ...$with]))->assertCreated();
+    $pan = fn (): array => $this->getJson('/api/nights/'.NIGHT_OF)->assertOk()->json('pans.0');
+    $beside = static fn (array $pan): array => array_values(array_filter($pan['hands'], static fn (array $one): bool => $one['doing'] === 'beside' && $one['share'] === 0.25));
+    // 4 of 16 minutes want a hand; as planned it is ready when the pan is at the table.
+    $seen = $pan();
+    expect($seen['cook'])->toBe($cook['id'])->and($beside($seen))->toHaveCount(1)
+        ->and(Carbon::parse($beside($seen)[0]['from_at'])->diffInSeconds(Carbon::parse($seen['table_at'])))->toEqualWithDelta(16 * 60, 2);
+    $this->travel(8)->minutes();
+    $said('beside', work: $crisp, is: 'begun');
+    [$begun] = $beside($pan());
+    expect(Carbon::parse($begun['from_at'])->diffInSeconds(now()))->toEqualWithDelta(0, 1)
+        ->and(Carbon::parse($begun['from_at'])->diffInSeconds(Carbon::parse($begun['to_at'])))->toEqualWithDelta(16 * 60, 1);
+    $this->travel(3)->minutes();
+    $said('beside', work: $crisp, is: 'ready');
+    expect($beside($pan()))->toBe([]);
 });

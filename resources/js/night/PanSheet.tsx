@@ -10,7 +10,7 @@ import { queries } from '../queries';
 import { remember } from '../stove/running';
 import { clock, countdown } from '../time';
 import { t } from '../words/messages';
-import { entryOf, firingWords, ms, sizes } from './shape';
+import { entryOf, firingWords, ms, sizes, workSaid } from './shape';
 import type { Nightly } from './useNight';
 
 /** Where the bench finds what it is asked. */
@@ -109,7 +109,7 @@ function OnItsRing({ pan }: { pan: NightPan }) {
             <li key={`${work.what} ${work.start_at}`} className="flex gap-3">
               <b>{clock(work.start_at, timezone)}</b>
               <span>
-                {work.what}
+                {workSaid(work)}
                 {work.ahead && <span className="text-ink-soft"> {t('night.or-ahead')}</span>}
               </span>
             </li>

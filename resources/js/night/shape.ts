@@ -137,7 +137,7 @@ export function dues(night: Night, now: number): Due[] {
       return [];
     }
     const works = pan.works
-      .filter((work) => !work.ahead && pan.status === 'to-come')
+      .filter((work) => !work.ahead)
       .map((work): Due => ({
         key: `${key} ${work.what}`,
         at: ms(work.start_at),
@@ -153,3 +153,13 @@ export function dues(night: Night, now: number): Due[] {
   });
   return due.filter((one) => one.verb !== 'work' || one.at > now - 60_000).sort((a, b) => a.at - b.at);
 }
+
+/** What is done beside a pan, and on which ring it stands meanwhile; null where it is the pan itself. */
+export const workSaid = <What extends string | null>({
+  what,
+  burner,
+}: {
+  what: What;
+  burner?: string;
+}): What | string =>
+  what === null || burner === undefined ? what : t('night.beside-on', { what, ring: burner });

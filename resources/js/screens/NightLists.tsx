@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { NightLists as Lists } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
-import { called, dayOf, sizes } from '../night/shape';
+import { called, dayOf, sizes, workSaid } from '../night/shape';
 import { Select } from '../parts/Select';
 import { Title } from '../parts/Title';
 import { minute } from '../measure';
@@ -160,7 +160,7 @@ function Works({ works }: { works: Lists['works'] }) {
             >
               <b>{clock(one.start_at, timezone)}</b>
               <span>
-                {one.what ?? <b>{t('night.due.on', { pan: one.pan, ring: one.burner })}</b>}
+                {workSaid(one) ?? <b>{t('night.due.on', { pan: one.pan, ring: one.burner })}</b>}
                 {one.ahead && <span className="text-ink-soft"> {t('night.or-ahead')}</span>}
               </span>
               <span className="max-md:col-start-2">
