@@ -66,7 +66,7 @@ final class ArchivedNights
             if (array_filter(array_slice($nights, 0, $i), static fn (array $one): bool => $one['on'] === $row['on']) !== []) {
                 throw BadDocument::at("/nights/$i/on", 'stands twice');
             }
-            $night = KeepNight::on($kitchen, $row['on']);
+            $night = KeepNight::on($kitchen, Moment::day($row['on'], "/nights/$i/on"));
             $taken = [];
             foreach ($row['taken'] as $at => $one) {
                 $taken[] = ['burner_id' => $named('burner', $one['burner'], "/taken/$at"), ...array_diff_key($one, ['burner' => true])];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
+use App\Contracts\Day;
 use App\Contracts\Fault;
 use App\Models\Burner;
 use App\Models\Dish;
@@ -183,10 +184,7 @@ final readonly class Asked
     {
         $here = $now->setTimezone($kitchen->timezone);
         if (is_string($day)) {
-            $on = CarbonImmutable::canBeCreatedFromFormat($day, 'Y-m-d') ? CarbonImmutable::createFromFormat('!Y-m-d', $day, $kitchen->timezone) : null;
-            if ($on === null || $on->format('Y-m-d') !== $day) {
-                throw BadDocument::at('/table_on', 'is not a day of the calendar');
-            }
+            $on = Day::of($day, $kitchen->timezone) ?? throw BadDocument::at('/table_on', 'is not a day of the calendar');
             if (abs($on->diffInDays($here)) > self::FURTHEST_DAYS) {
                 throw BadDocument::at('/table_on', 'must be a day within a year from today');
             }

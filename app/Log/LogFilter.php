@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Contracts\BadDocument;
+use App\Contracts\Day;
 use App\Models\Kitchen;
 use App\Models\LogLine;
 use Carbon\CarbonImmutable;
@@ -46,7 +47,7 @@ final readonly class LogFilter
     private static function isOne(string $name, string $value): bool
     {
         return match ($name) {
-            'from', 'to' => CarbonImmutable::canBeCreatedFromFormat($value, 'Y-m-d') && CarbonImmutable::createFromFormat('!Y-m-d', $value)?->format('Y-m-d') === $value,
+            'from', 'to' => Day::of($value) !== null,
             'verdict' => in_array($value, ['wanted', 'otherwise', 'none', 'given-up'], true) || Looseness::tryFrom($value) !== null || Bite::tryFrom($value) !== null,
             'by', 'words' => mb_strlen($value) <= self::LONGEST_WORDS && mb_check_encoding($value, 'UTF-8'),
             default => preg_match('/^[0-9]{1,18}$/', $value) === 1,

@@ -438,3 +438,32 @@ it('counts the hands that a work beside a pan on the fire still needs, from when
     $said('beside', work: $crisp, is: 'ready');
     expect($beside($pan()))->toBe([]);
 });
+
+it('brings in the nights of an archive whole or none of it, and says where they are wrong', function (string $path, mixed $value, string $pointer): void {
+    $night = ordered(firingEntry($this->station, covers: 4), firingEntry($this->station, covers: 2, table_at: '20:30'));
+    $this->travelTo(Carbon::parse($night['pans'][0]['on_at']));
+    $this->postJson('/api/cooks', $this->station->start(ask: $night['pans'][0]['ask'], serves: $night['pans'][0]['serves']))->assertCreated();
+    $archive = json_decode(Station::archive($this->get('/api/kitchen/archive')), true);
+    $archive['nights'][] = [...$archive['nights'][0], 'on' => '2026-05-05', 'firings' => []];
+    data_set($archive, $path, $value);
+    $this->actingAs($chef = User::factory()->create());
+    $answer = $this->postJson('/api/kitchen/archive', $archive)->assertStatus(422);
+    Station::keeps('problem', $answer->getContent());
+    expect(array_column($answer->json('errors'), 'pointer'))->toBe([$pointer]);
+    expect(Night::query()->where('kitchen_id', $chef->fresh()->kitchen_id)->count())->toBe(0)
+        ->and($this->actingAs($chef->fresh())->getJson('/api/kitchen')->json('pans'))->toBe([]);
+})->with([
+    'a night twice' => ['nights.1.on', NIGHT_OF, '/nights/1/on'],
+    'a day that is none' => ['nights.0.on', '2026-02-31', '/nights/0/on'],
+    'a dish that it has not' => ['nights.0.firings.1.dish', 'a dish of nobody', '/nights/0/firings/1/dish'],
+    'a pan that it has not' => ['nights.0.firings.0.pan', 'the bath', '/nights/0/firings/0/pan'],
+    'a ring that it has not' => ['nights.0.firings.0.burner', 'the sun', '/nights/0/firings/0/burner'],
+    'something on a ring that it has not' => ['nights.1.taken', [['burner' => 'the sun', 'what' => 'stock pot', 'from' => '17:00', 'to' => '18:00', 'share' => 0.1]], '/nights/1/taken/0/burner'],
+    'nobody to feed' => ['nights.0.firings.0.covers', 0, '/nights/0/firings/0/covers'],
+    'a crowd' => ['nights.0.firings.0.starters', 399, '/nights/0/firings/0/covers'],
+    'a time that is none' => ['nights.0.firings.0.table_at', '2026-05-04T25:00:00Z', '/nights/0/firings/0/table_at'],
+    'hands that go before they come' => ['nights.1.hands', [['name' => '', 'from' => '23:00', 'to' => '17:00', 'count' => 1]], '/nights/1/hands/0/to'],
+    'a cook that served another night' => ['cooks.0.serves.0.on', '2026-05-06', '/cooks/0/serves/0/firing'],
+    'a cook that served a firing too many' => ['cooks.0.serves.0.firing', 7, '/cooks/0/serves/0/firing'],
+    'a cook that served one twice' => ['cooks.0.serves', [['on' => NIGHT_OF, 'firing' => 0, 'covers' => 4], ['on' => NIGHT_OF, 'firing' => 0, 'covers' => 1]], '/cooks/0/serves/1/firing'],
+]);

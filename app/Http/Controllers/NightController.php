@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
+use App\Contracts\Day;
 use App\Exchange\NightFiles;
 use App\Http\Requests\FiringEntryRequest;
 use App\Http\Requests\FiringsEntryRequest;
@@ -135,8 +136,8 @@ final class NightController
     /** @throws BadDocument when there is no such day */
     private static function night(string $day, User $user): Night
     {
-        $on = CarbonImmutable::canBeCreatedFromFormat($day, 'Y-m-d') ? CarbonImmutable::createFromFormat('!Y-m-d', $day) : null;
-        if ($on === null || $on->format('Y-m-d') !== $day || abs($on->diffInDays(CarbonImmutable::now())) > self::FURTHEST) {
+        $on = Day::of($day);
+        if ($on === null || abs($on->diffInDays(CarbonImmutable::now())) > self::FURTHEST) {
             throw BadDocument::at('/on', 'must be a day within a year from today');
         }
 
