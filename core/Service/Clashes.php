@@ -69,12 +69,13 @@ final readonly class Clashes
      * The first of its parts in a kitchen that has nothing else to do.
      *
      * @param  non-empty-list<Parcel>  $parcels
+     * @param  'hands'|null  $but  what is not looked at
      */
-    private function aloneOf(array $parcels): ?Cook
+    private function aloneOf(array $parcels, ?string $but = null): ?Cook
     {
         $empty = $this->night->with(['running' => [], 'taken' => []]);
 
-        return (new Solver($empty, $this->lengths))->place(new Board($empty), $parcels[0]);
+        return (new Solver($empty, $this->lengths))->place(new Board($empty), $parcels[0], $but);
     }
 
     /**
@@ -91,8 +92,12 @@ final readonly class Clashes
 
             return $this->night->rings === [] ? 'ring' : ($this->night->pans === [] ? 'pan' : 'hands');
         }
-        if ($alone->table() > $this->night->firings[$firing]->until() + self::NOTHING) {
-            return 'too-soon';
+        $until = $this->night->firings[$firing]->until();
+        if ($alone->table() > $until + self::NOTHING) {
+            // Nobody is there, or there is no time: whichever makes it the later.
+            $byTime = max(0.0, ($this->aloneOf($parcels, 'hands')?->table() ?? INF) - $until);
+
+            return $alone->table() - $until - $byTime > $byTime ? 'hands' : 'too-soon';
         }
         $board = new Board($this->night);
         foreach ($this->solved->cooks as $cook) {

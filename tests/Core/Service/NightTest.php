@@ -124,6 +124,18 @@ it('names what is missing: a ring, a pan, time, a pan that is large enough', fun
     'time' => [fn (): Night => Nights::night([new Firing(0, 4, 20.0)], 1, 1), fn (): Lengths => Nights::lengths([Nights::stirred(20.0)], [10]), 'too-soon', ['later']],
 ]);
 
+it('says that nobody is there, not that there is no time, where that makes a table later; and from when to when somebody would have to be', function (): void {
+    $lengths = Nights::lengths([Nights::stirred(20.0)], [10]);
+    $clash = static fn (float $table, float $from): Clash => (new Clashes((new Solver(Nights::night([new Firing(0, 4, $table)], 1, 1)->with(['hands' => [new HandsThere($from, 400.0, 1)]]), $lengths))->solve(), $lengths))->all()[0];
+    // 26 min from on to the table, the first 24 of them by hand: for a table at 100, three minutes early at the soonest, on at 71 to 74, and a hand until 95 to 98.
+    $early = $clash(100.0, 200.0);
+    expect($early->code)->toBe('hands')->and($early->at)->toBe(74.0);
+    $more = array_values(array_filter($early->offers, static fn (Offer $one): bool => $one->code === 'more-hands'))[0];
+    expect($more->lateAfter)->toBe(0.0)->and($more->from)->toBeGreaterThanOrEqual(71.0)->toBeLessThanOrEqual(74.0)->and($more->to)->toBeGreaterThanOrEqual(95.0)->toBeLessThanOrEqual(99.0);
+    // Due at 20, there at 26 with all hands: 6 min for want of time; 8 more where nobody is there before 8, 2 more before 2.
+    expect($clash(20.0, 8.0)->code)->toBe('hands')->and($clash(20.0, 2.0)->code)->toBe('too-soon');
+});
+
 it('leaves a firing uncooked that was to go on so soon that it would be there before its window', function (): void {
     $lengths = Nights::lengths([Nights::stirred(20.0)], [10]);
     // 26 min from on to the table: on at 60 it is there at 86, and nobody eats before 97.
