@@ -32,7 +32,7 @@ final class ListsDocument
     public static function of(Evening $evening, array $night, array $cooks, Words $words): array
     {
         $dishes = $evening->kitchen->dishes->keyBy('id');
-        $who = self::who($evening, $cooks);
+        $who = self::who($evening, $cooks, $words);
         $rice = $stock = $pans = $works = [];
         foreach ($night['pans'] as $at => $pan) {
             $dish = $dishes[$pan['dish_id']] ?? null;
@@ -128,21 +128,29 @@ final class ListsDocument
     }
 
     /**
+     * Of several who go by one name which; whoever has none is counted.
+     *
      * @param  list<Cook>  $cooks
      *
      * @return list<string> by pan
      */
-    private static function who(Evening $evening, array $cooks): array
+    private static function who(Evening $evening, array $cooks, Words $words): array
     {
         $hands = $evening->row->hands;
 
-        return array_map(static function (?array $post) use ($hands): string {
+        return array_map(static function (?array $post) use ($hands, $words): string {
             if ($post === null) {
                 return '';
             }
-            $name = $hands[$post[0]]['name'] ?? '';
+            [$at, $pair] = $post;
+            ['name' => $name, 'count' => $count] = $hands[$at];
+            if ($name === '') {
+                $nameless = array_filter(array_slice($hands, 0, $at), static fn (array $one): bool => $one['name'] === '');
 
-            return $hands[$post[0]]['count'] > 1 || $name === '' ? trim($name.' '.($post[0] + $post[1] + 1)) : $name;
+                return $words->say(Fact::of('calendar.hand', number: array_sum(array_column($nameless, 'count')) + $pair + 1));
+            }
+
+            return $count > 1 ? $name.' '.($pair + 1) : $name;
         }, Posts::of($evening->night, $cooks));
     }
 

@@ -258,6 +258,18 @@ it('lists what a night needs: the sums of its pans, work in order with who does 
     expect($calendar->select('VEVENT'))->toHaveCount(count($lists['works']))->and($calendar->validate())->toBe([]);
 });
 
+it('names whoever stands at a pan: by name, which of several, and by number who has none', function (array $hands, array $who): void {
+    $this->putJson('/api/nights/'.NIGHT_OF, ['format' => 'velko.night-entry/1', 'hands' => array_map(static fn (array $one): array => ['name' => $one[0], 'from' => $one[1], 'to' => $one[2], 'count' => $one[3]], $hands), 'taken' => [], 'wash_min' => 4, 'merge' => true])->assertOk();
+    ordered(firingEntry($this->station), firingEntry($this->station, table_at: '21:40'));
+    $lists = $this->getJson('/api/nights/'.NIGHT_OF.'/lists')->assertOk()->json('works');
+    expect(array_column(array_values(array_filter($lists, static fn (array $one): bool => $one['what'] === null)), 'who'))->toBe($who);
+})->with([
+    'one by name' => [[['Rosa', '17:00', '23:00', 1]], ['Rosa', 'Rosa']],
+    'one after the other' => [[['Rosa', '17:00', '20:00', 1], ['', '20:00', '23:00', 1]], ['Rosa', 'hand 1']],
+    'nobody has a name' => [[['', '17:00', '20:00', 1], ['', '20:00', '23:00', 2]], ['hand 1', 'hand 2']],
+    'two of one name, after a third' => [[['Rosa', '17:00', '20:00', 1], ['Rice station', '20:00', '23:00', 2]], ['Rosa', 'Rice station 1']],
+]);
+
 it('leaves a firing on the night whose dish is gone, and says so', function (): void {
     ordered(firingEntry($this->station));
     $this->station->dish->delete();

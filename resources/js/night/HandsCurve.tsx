@@ -2,8 +2,11 @@ import type { Night } from '../contracts.generated';
 import { t } from '../words/messages';
 import { ms } from './shape';
 
-/** Room above the highest of both, pairs of hands. */
-const HEADROOM = 0.4;
+/** Room above the highest of both for its number, px. */
+const HEADROOM = 22;
+
+/** A step has its number where that finds room in it, px. */
+const NARROW = 18;
 
 /** Pairs of hands that are needed, filled, against those that are there, a line. */
 export function HandsCurve({
@@ -17,8 +20,8 @@ export function HandsCurve({
   width: number;
   height: number;
 }) {
-  const most = Math.max(1, ...night.needed.map((one) => Math.max(one.needed, one.there))) + HEADROOM;
-  const y = (hands: number) => height - (hands / most) * height;
+  const most = Math.max(1, ...night.needed.map((one) => Math.max(one.needed, one.there)));
+  const y = (hands: number) => height - (hands / most) * (height - HEADROOM);
   const x2 = (at: string | undefined) => (at === undefined ? width : x(ms(at)));
   const steps = night.needed.map((one, at) => ({
     from: x(ms(one.at)),
@@ -40,7 +43,7 @@ export function HandsCurve({
       <path d={`M0 ${height} ${path('needed')} V${height} Z`} className="fill-stock-light" />
       <path d={`M0 ${height} ${path('there')} V${height}`} className="fill-none stroke-ink stroke-[2.5]" />
       {steps
-        .filter((step, at) => step.there !== (steps[at - 1]?.there ?? 0))
+        .filter((step, at) => step.there !== (steps[at - 1]?.there ?? 0) && step.to - step.from > NARROW)
         .map((step) => (
           <text
             key={step.at}

@@ -274,7 +274,7 @@ function Bar({
             />
           ))}
         <span className="absolute inset-0 overflow-hidden px-1.5 whitespace-nowrap">
-          <b className="text-[17px]">
+          <b className="block truncate text-[17px]">
             {sizes(pan)} {called(pan.dish)}
           </b>
           <span className="block text-[13px]">{pan.pan}</span>

@@ -131,8 +131,8 @@ export interface Due {
 
 /** What is to be done next, the soonest first. */
 export function dues(night: Night, now: number): Due[] {
-  const due = night.pans.flatMap((pan, at): Due[] => {
-    const key = `${at} ${pan.on_at}`;
+  const due = night.pans.flatMap((pan, place): Due[] => {
+    const key = `${place} ${pan.on_at}`;
     if (pan.status === 'at-table') {
       return [];
     }
@@ -145,11 +145,13 @@ export function dues(night: Night, now: number): Due[] {
         work: work.what,
         verb: 'work',
       }));
-    return pan.status === 'to-come'
-      ? [...works, { key, at: ms(pan.on_at), pan, work: null, verb: 'on' }]
-      : ms(pan.off_at) > now
-        ? [{ key, at: ms(pan.off_at), pan, work: null, verb: 'off' }]
-        : [{ key, at: ms(pan.table_at), pan, work: null, verb: 'table' }];
+    const [verb, at]: [Due['verb'], string] =
+      pan.status === 'to-come'
+        ? ['on', pan.on_at]
+        : ms(pan.off_at) > now
+          ? ['off', pan.off_at]
+          : ['table', pan.table_at];
+    return [...works, { key, at: ms(at), pan, work: null, verb }];
   });
   return due.filter((one) => one.verb !== 'work' || one.at > now - 60_000).sort((a, b) => a.at - b.at);
 }
