@@ -20,11 +20,10 @@ export function PanOn({ cook }: { cook: Cook }) {
       <p className="now-verb">{t('common.pan-on')}</p>
       <p className="now-digits now-digits-pan-on">{weight(toOrder?.weighs_g ?? working.plan.rice_g)}</p>
       <p className="now-say">
-        {t('stove.now.of-rice-name-on-name2-mark', {
+        {t('stove.now.of-rice-name-on-name2', {
           rice: toOrder ? t('stove.now.part-cooked-rice', { rice: working.dish.rice }) : working.dish.rice,
           name: working.pan.name,
           name2: working.burner.name,
-          mark: working.burner.mark,
         })}
       </p>
       <p className="now-say opacity-80">

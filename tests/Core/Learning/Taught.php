@@ -11,6 +11,7 @@ use Tests\Core\Kitchens;
 use Tests\Core\Live\Hands;
 use Tests\Core\Live\RoughCook;
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Verdict;
@@ -102,7 +103,7 @@ final class Taught
             $last = end($touches);
             $scale = $ask->family->traits()->scale;
             $loose = $scale->nearest($outcome->eaten->free / $ask->rice() + $this->normal(0.08));
-            $bite = Bite::of($truly->grain, $outcome->eaten->doneness + $this->normal(1.2), $outcome->eaten->drunk);
+            $bite = Bite::of($truly->grain, $outcome->eaten->doneness + $this->normal(Taste::SPREAD), $outcome->eaten->drunk);
             if ($this->between(0, 1) < self::WRONG_WORD) {
                 $loose = $scale->words[$this->chance->getInt(0, count($scale->words) - 1)];
             }
