@@ -26,7 +26,7 @@ final readonly class Search
     /** Of more parcels than these each is looked at less often, by this power of how many they are. */
     private const FEW = 8;
 
-    private const FEWER = 1.6;
+    private const FEWER = 1.5;
 
     /** What stands as it stood is looked at less. */
     private const WHERE_IT_STOOD = 0.25;
