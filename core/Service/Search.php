@@ -28,6 +28,9 @@ final readonly class Search
 
     private const FEWER = 1.5;
 
+    /** And of more than these by half a power more: nobody waits longer than the third part of a second for a large night. */
+    private const MANY = 30;
+
     /** What stands as it stood is looked at less. */
     private const WHERE_IT_STOOD = 0.25;
 
@@ -63,7 +66,7 @@ final readonly class Search
         $cost = $this->cost($cooks);
         $chance = new Randomizer(new Mt19937(self::SEED));
         [$best, $least] = [$cooks, $cost];
-        $few = (self::stand($cooks, $before) ? self::WHERE_IT_STOOD : 1.0) * min(1.0, (self::FEW / max(1, count($this->parcels))) ** self::FEWER);
+        $few = (self::stand($cooks, $before) ? self::WHERE_IT_STOOD : 1.0) * self::looked(count($this->parcels));
         $most = (int) round($this->share * $few * self::MOST_PLACED);
         $vain = (int) ceil($this->share * $few * self::MOST_IN_VAIN);
         for ($placed = 0, $inVain = 0; $placed < $most && $inVain < $vain && $least > [0, 0.0]; $inVain++) {
@@ -92,6 +95,12 @@ final readonly class Search
         }
 
         return $this->solved($this->inTime($best));
+    }
+
+    /** @return float share of the looking that so many parcels get, 0 to 1 */
+    private static function looked(int $parcels): float
+    {
+        return min(1.0, (self::FEW / max(1, $parcels)) ** self::FEWER) * min(1.0, sqrt(self::MANY / max(1, $parcels)));
     }
 
     /**
