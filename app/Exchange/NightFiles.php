@@ -34,7 +34,7 @@ final class NightFiles
                 'DTSTAMP' => $now->utc()->toDateTime(),
                 'DTSTART' => CarbonImmutable::parse($one['start_at'])->utc()->toDateTime(),
                 'DTEND' => CarbonImmutable::parse($one['ready_at'])->utc()->toDateTime(),
-                'LOCATION' => $one['burner'] ?? '',
+                ...isset($one['burner']) ? ['LOCATION' => $one['burner']] : [],
                 'SUMMARY' => $words->say(Fact::of('calendar.work', dish: $one['dish'], what: self::what($one))),
             ]);
         }

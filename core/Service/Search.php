@@ -28,7 +28,7 @@ final readonly class Search
 
     private const FEWER = 1.5;
 
-    /** And of more than these by half a power more: nobody waits longer than the third part of a second for a large night. */
+    /** And of more than these by half a power more. */
     private const MANY = 30;
 
     /** What stands as it stood is looked at less. */
