@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import Qty from 'js-quantities';
-import type { Cook, Plan } from '../../resources/js/contracts.generated';
+import type { Cook, Night, Plan } from '../../resources/js/contracts.generated';
+import { dues, workSaid } from '../../resources/js/night/shape';
 import { ladles, METRIC, minute, trimmed, US } from '../../resources/js/measure';
 import { pours, rightMinutes } from '../../resources/js/pictures/fromPlan';
 import { legible } from '../../resources/js/pictures/grain/legible';
@@ -137,6 +138,37 @@ test('what is due is counted from the first liquid as it really went in', () => 
   const late = cook({ started_at: '2026-05-04T19:10:00Z', first_liquid_at: '2026-05-04T19:14:00Z' });
   expect(momentOf(late, 2.5)).toBe(at('19:16:30'));
   expect(minuteAt(late, at('19:20:00'))).toBe(6);
+});
+
+test('next in a night is what is still to be begun beside a pan, on the fire or not, and what the pan itself waits for', () => {
+  const at = (time: string) => `2026-05-04T${time}:00Z`;
+  const work = (what: string, start: string, ahead = false) => ({ what, start_at: at(start), ahead });
+  const pan = (status: string, on: string, off: string, works: object[]) => ({
+    status,
+    on_at: at(on),
+    off_at: at(off),
+    table_at: at('20:30'),
+    works,
+  });
+  const night = {
+    pans: [
+      pan('cooking', '19:00', '19:30', [work('crisp the skin', '19:20'), work('begun long ago', '19:05')]),
+      pan('to-come', '19:10', '19:40', [work('toast', '19:08'), work('grate the cheese', '19:09', true)]),
+      pan('at-table', '18:00', '18:20', [work('of no use any more', '19:30')]),
+      pan('waiting', '18:30', '18:50', []),
+    ],
+  } as unknown as Night;
+  expect(
+    dues(night, Date.parse(at('19:07'))).map((one) => [one.verb, one.work, new Date(one.at).toISOString()]),
+  ).toEqual([
+    ['work', 'toast', '2026-05-04T19:08:00.000Z'],
+    ['on', null, '2026-05-04T19:10:00.000Z'],
+    ['work', 'crisp the skin', '2026-05-04T19:20:00.000Z'],
+    ['off', null, '2026-05-04T19:30:00.000Z'],
+    ['table', null, '2026-05-04T20:30:00.000Z'],
+  ]);
+  expect(workSaid({ what: 'crisp the skin', burner: 'ring 4' })).toBe('crisp the skin, on ring 4');
+  expect([workSaid({ what: 'toast' }), workSaid({ what: null, burner: 'ring 4' })]).toEqual(['toast', null]);
 });
 
 test('touches that nobody has answered yet already count on the tablet', () => {
