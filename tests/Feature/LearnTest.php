@@ -7,10 +7,10 @@ use App\Models\Burner;
 use App\Models\Cook;
 use App\Models\Kitchen;
 use App\Models\Lesson;
-use Database\Seeders\DatabaseSeeder;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Tests\Feature\Demo;
 use Tests\Feature\Station;
 use Velko\Core\Learning\Finding;
 use Velko\Core\Learning\Hidden;
@@ -31,9 +31,7 @@ function learntFrom(string $archive): array
 }
 
 beforeEach(function (): void {
-    $this->travelTo(Carbon::parse('2026-05-04T11:00:00Z'));
-    config(['velko.demo' => true]);
-    $this->seed(DatabaseSeeder::class);
+    Demo::open();
     $kitchen = Kitchen::query()->where('name', 'The Kiln House')->sole();
     $this->actingAs($kitchen->users()->where('role', 'chef')->sole());
     $answer = $this->get('/api/kitchen/archive')->assertOk();
@@ -89,6 +87,7 @@ it('refuses what is no archive by its place, and says nothing else', function ()
 });
 
 it('shows a kitchen what its own log teaches, the same as of its archive, worked out once and again where a cook has grown', function (): void {
+    Cache::store('file')->flush(); // nobody has asked yet
     // What a slow machine leaves out is looked at when it is asked again.
     $whole = function (): Illuminate\Testing\TestResponse {
         do {

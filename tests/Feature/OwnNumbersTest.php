@@ -7,17 +7,14 @@ use App\Models\Kitchen;
 use App\Models\OwnNumber;
 use App\Models\Plan;
 use App\Models\User;
-use Database\Seeders\DatabaseSeeder;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Tests\Feature\Demo;
 use Tests\Feature\Station;
 
 /* What the log teaches is taken for the kitchen's own numbers, changes the pans that come next, and is given back exactly. */
 
 beforeEach(function (): void {
-    $this->travelTo(Carbon::parse('2026-05-04T11:00:00Z'));
-    config(['velko.demo' => true]);
-    $this->seed(DatabaseSeeder::class);
+    Demo::open();
     $this->kitchen = Kitchen::query()->where('name', 'The Kiln House')->sole();
     $this->chef = fn () => User::query()->where('email', 'chef@kiln.example')->sole();
     $this->actingAs(($this->chef)());
