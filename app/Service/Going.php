@@ -46,7 +46,7 @@ final readonly class Going
     }
 
     /**
-     * What is done beside it and is not ready: from when it was begun, else by its plan.
+     * What is done beside it and is not ready: from when it was begun, else by its plan. What is past by that is taken to be done, said or not.
      *
      * @param  CarbonImmutable  $planned  when the first liquid was to go in
      * @param  Closure(CarbonImmutable): float  $minute

@@ -166,7 +166,7 @@ final class NightLengths implements Lengths
     public static function hands(array $works): array
     {
         return array_values(array_map(
-            static fn (array $one): Share => new Share($one['start'], $one['ready'], min(1.0, $one['hands'] / ($one['ready'] - $one['start'])), Length::BESIDE),
+            static fn (array $one): Share => Share::beside($one['start'], $one['ready'], $one['hands']),
             array_filter($works, static fn (array $one): bool => ! $one['ahead'] && $one['ready'] > $one['start']),
         ));
     }

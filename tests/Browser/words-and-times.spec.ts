@@ -155,7 +155,8 @@ test('next in a night is what is still to be begun beside a pan, on the fire or 
       pan('cooking', '19:00', '19:30', [work('crisp the skin', '19:20'), work('begun long ago', '19:05')]),
       pan('to-come', '19:10', '19:40', [work('toast', '19:08'), work('grate the cheese', '19:09', true)]),
       pan('at-table', '18:00', '18:20', [work('of no use any more', '19:30')]),
-      pan('waiting', '18:30', '18:50', []),
+      pan('cooking', '18:30', '18:50', []),
+      pan('waiting', '19:15', '19:45', []),
     ],
   } as unknown as Night;
   expect(
@@ -163,6 +164,7 @@ test('next in a night is what is still to be begun beside a pan, on the fire or 
   ).toEqual([
     ['work', 'toast', '2026-05-04T19:08:00.000Z'],
     ['on', null, '2026-05-04T19:10:00.000Z'],
+    ['on', null, '2026-05-04T19:15:00.000Z'],
     ['work', 'crisp the skin', '2026-05-04T19:20:00.000Z'],
     ['off', null, '2026-05-04T19:30:00.000Z'],
     ['table', null, '2026-05-04T20:30:00.000Z'],

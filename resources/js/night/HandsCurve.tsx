@@ -5,7 +5,7 @@ import { ms } from './shape';
 /** Room above the highest of both for its number, px. */
 const HEADROOM = 22;
 
-/** A step has its number where that finds room in it, px. */
+/** Where as many are there for less than this their number finds no room, px. */
 const NARROW = 18;
 
 /** Pairs of hands that are needed, filled, against those that are there, a line. */
@@ -30,6 +30,13 @@ export function HandsCurve({
   }));
   const path = (of: 'needed' | 'there') =>
     steps.map((step) => `H${step.from} V${y(step[of])} H${step.to}`).join(' ');
+  // Hands there as long as they are as many, whatever is needed of them meanwhile.
+  const stretches = steps.reduce<{ from: number; to: number; there: number }[]>((all, step) => {
+    const last = all.at(-1);
+    return last?.there === step.there
+      ? [...all.slice(0, -1), { ...last, to: step.to }]
+      : [...all, { from: step.from, to: step.to, there: step.there }];
+  }, []);
   const peak = Math.max(0, ...night.needed.map((one) => one.needed));
   const there = Math.max(0, ...night.needed.map((one) => one.there));
   return (
@@ -42,16 +49,11 @@ export function HandsCurve({
     >
       <path d={`M0 ${height} ${path('needed')} V${height} Z`} className="fill-stock-light" />
       <path d={`M0 ${height} ${path('there')} V${height}`} className="fill-none stroke-ink stroke-[2.5]" />
-      {steps
-        .filter((step, at) => step.there !== (steps[at - 1]?.there ?? 0) && step.to - step.from > NARROW)
-        .map((step) => (
-          <text
-            key={step.at}
-            x={step.from + 6}
-            y={y(step.there) - 5}
-            className="fill-ink text-[15px] font-bold"
-          >
-            {step.there}
+      {stretches
+        .filter(({ from, to, there }, at) => (at > 0 || there > 0) && to - from > NARROW)
+        .map(({ from, there }) => (
+          <text key={from} x={from + 6} y={y(there) - 5} className="fill-ink text-[15px] font-bold">
+            {there}
           </text>
         ))}
     </svg>

@@ -1,45 +1,22 @@
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { useCook } from '../cook';
 import type { Kitchen, Night, NightPan } from '../contracts.generated';
-import { clock, clockOfTheNight, useNow } from '../time';
+import { clockOfTheNight, useNow } from '../time';
 import { t } from '../words/messages';
+import { Bar } from './Bar';
 import { HandsCurve } from './HandsCurve';
-import { called, lateBy, ms, sizes, span, tablesOf, type Span } from './shape';
+import { ms, PACE, ROW, span, type Span } from './shape';
+import type { Move } from './useMoved';
 
-/** px a minute. */
-const PACE = 5.4;
-
-/** px of a ring's row, and of what is under it. */
-const ROW = 70;
+/** px over the rings, and of what is under them. */
 const CLOCK = 48;
 const CURVE = 92;
 
 /** More clashes than these draw no line through the pans. */
 const MANY = 10;
 
-/** A hand trembles: less than so many px is no drag. */
-const TREMBLES = 6;
-
 /** Where now stands, of the width. */
 const NOW_AT = 1 / 3;
-
-/** The keys move a pan once they have been let alone so long, ms. */
-const SETTLES = 700;
-
-const PHASES: Record<NightPan['hands'][number]['doing'], string> = {
-  base: 'bg-steel-deep',
-  toast: 'bg-grain',
-  stir: 'bg-stock-pale',
-  watch: 'bg-stock-pale',
-  finish: 'bg-herb-light',
-  beside: '',
-};
-
-/** What a drag, or the keys, make of a pan: minutes later, and rows down. */
-export interface Move {
-  minutes: number;
-  rows: number;
-}
 
 /** The night from left to right: a row for each ring with the pans on it, and under them the hands. */
 export function Timeline({
@@ -215,102 +192,6 @@ function Hours({ shown, x, timezone }: { shown: Span; x: (at: number) => number;
   );
 }
 
-/** A pan on its ring, made of its phases, down to the moment at the table; what is done beside it hangs under it. */
-function Bar({
-  pan,
-  night,
-  x,
-  top,
-  onOpen,
-  onMoved,
-}: {
-  pan: NightPan;
-  night: Night;
-  x: (at: number) => number;
-  top: number;
-  onOpen: () => void;
-  onMoved: (move: Move) => Promise<void>;
-}) {
-  const { timezone } = useCook();
-  const { move, handlers, dragging } = useMoved(onMoved, onOpen, pan.cook === null && night.may_change);
-  const [on, off, table] = [ms(pan.on_at), ms(pan.off_at), ms(pan.table_at)];
-  const late = lateBy(pan, night);
-  const past = pan.status === 'at-table';
-  const words = t('night.bar', {
-    sizes: sizes(pan),
-    dish: pan.dish,
-    pan: pan.pan,
-    ring: pan.burner,
-    on: clock(on, timezone),
-    table: clock(table, timezone),
-    tables: tablesOf(pan, night),
-    has: tablesOf(pan, night) === '' ? 0 : 1,
-    late: Math.ceil(late - 1e-6),
-  });
-  return (
-    <div
-      className={`absolute ${dragging ? 'z-10' : ''} ${past ? 'opacity-55' : ''}`}
-      style={{
-        left: x(on) + move.minutes * PACE,
-        top: top + 5 + move.rows * ROW,
-        width: x(table) - x(on),
-        height: ROW - 10,
-      }}
-    >
-      <button
-        {...handlers}
-        aria-label={words}
-        className={`absolute top-0 left-0 h-11 touch-none overflow-hidden rounded-md border-2 text-left leading-tight ${late > 0 ? 'border-tomato' : pan.status === 'cooking' ? 'border-saffron-deep' : 'border-ink'} ${pan.by_hand ? 'outline-2 outline-offset-1 outline-ink outline-dashed' : ''} ${dragging ? 'shadow-xl' : ''}`}
-        style={{ width: x(off) - x(on) }}
-      >
-        {pan.hands
-          .filter(({ doing, from_at }) => doing !== 'beside' && ms(from_at) < off)
-          .map((one) => (
-            <span
-              key={one.from_at}
-              aria-hidden="true"
-              className={`absolute inset-y-0 ${PHASES[one.doing]}`}
-              style={{ left: x(ms(one.from_at)) - x(on), width: x(ms(one.to_at)) - x(ms(one.from_at)) }}
-            />
-          ))}
-        <span className="absolute inset-0 overflow-hidden px-1.5 whitespace-nowrap">
-          <b className="block truncate text-[17px]">
-            {sizes(pan)} {called(pan.dish)}
-          </b>
-          <span className="block text-[13px]">{pan.pan}</span>
-        </span>
-      </button>
-      <span
-        aria-hidden="true"
-        className={`absolute top-9 right-0 h-1.5 ${late > 0 ? 'bg-tomato' : 'bg-ink'}`}
-        style={{ left: x(off) - x(on) }}
-      />
-      <span
-        aria-hidden="true"
-        className={`absolute top-[45px] -right-1 text-[15px] leading-none font-bold whitespace-nowrap ${late > 0 ? 'text-tomato' : ''}`}
-      >
-        {late > 0 && `${t('night.late-by', { late: Math.ceil(late - 1e-6) })} · `}
-        {clockOfTheNight(table, timezone)}
-      </span>
-      {pan.works
-        .filter((work) => !work.ahead)
-        .map((work, line) => (
-          <span
-            key={`${work.what} ${work.start_at}`}
-            title={work.what}
-            aria-hidden="true"
-            className="absolute h-[3px] rounded bg-steam-deep"
-            style={{
-              left: x(ms(work.start_at)) - x(on),
-              width: Math.max(3, x(ms(work.ready_at)) - x(ms(work.start_at))),
-              top: 60 + 4 * (line % 2),
-            }}
-          />
-        ))}
-    </div>
-  );
-}
-
 /** What stands on a ring of its own beside a pan. */
 function Beside({
   one,
@@ -352,71 +233,4 @@ function Standing({
       {one.what}
     </div>
   );
-}
-
-/** A bar under a finger, or under the arrow keys. */
-function useMoved(onMoved: (move: Move) => Promise<void>, onOpen: () => void, may: boolean) {
-  const [move, setMove] = useState<Move>({ minutes: 0, rows: 0 });
-  const [dragging, setDragging] = useState(false);
-  const from = useRef<{ x: number; y: number } | null>(null);
-  const settles = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const last = useRef(move);
-  const set = (next: Move) => {
-    last.current = next;
-    setMove(next);
-  };
-  // Where the night has answered it stands where the night has it.
-  const settle = () => void onMoved(last.current).finally(() => set({ minutes: 0, rows: 0 }));
-  const handlers = {
-    onPointerDown: (event: React.PointerEvent<HTMLElement>) => {
-      if (may) {
-        from.current = { x: event.clientX, y: event.clientY };
-        event.currentTarget.setPointerCapture(event.pointerId);
-      }
-    },
-    onPointerMove: (event: React.PointerEvent) => {
-      if (from.current) {
-        const [right, down] = [event.clientX - from.current.x, event.clientY - from.current.y];
-        if (dragging || Math.hypot(right, down) > TREMBLES) {
-          setDragging(true);
-          set({ minutes: Math.round(right / PACE), rows: Math.round(down / ROW) });
-        }
-      }
-    },
-    onPointerUp: () => {
-      from.current = null;
-      if (dragging) {
-        settle();
-      }
-    },
-    onPointerCancel: () => {
-      from.current = null;
-      setDragging(false);
-      set({ minutes: 0, rows: 0 });
-    },
-    onClick: () => {
-      if (dragging) {
-        setDragging(false);
-      } else {
-        onOpen();
-      }
-    },
-    onKeyDown: (event: React.KeyboardEvent) => {
-      const by: Record<string, Move> = {
-        ArrowLeft: { minutes: event.shiftKey ? -5 : -1, rows: 0 },
-        ArrowRight: { minutes: event.shiftKey ? 5 : 1, rows: 0 },
-        ArrowUp: { minutes: 0, rows: -1 },
-        ArrowDown: { minutes: 0, rows: 1 },
-      };
-      const step = by[event.key];
-      if (step && may) {
-        event.preventDefault();
-        set({ minutes: last.current.minutes + step.minutes, rows: last.current.rows + step.rows });
-        clearTimeout(settles.current);
-        settles.current = setTimeout(settle, SETTLES);
-      }
-    },
-  };
-  useEffect(() => () => clearTimeout(settles.current), []);
-  return { move, handlers, dragging };
 }

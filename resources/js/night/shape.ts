@@ -4,6 +4,12 @@ import { t } from '../words/messages';
 
 /* A night as the screen draws it: minutes from its first to its last, and what to call its pans. */
 
+/** px a minute. */
+export const PACE = 5.4;
+
+/** px of a ring's row. */
+export const ROW = 70;
+
 const MINUTE_MS = 60_000;
 const QUARTER_MS = 15 * MINUTE_MS;
 
@@ -146,7 +152,7 @@ export function dues(night: Night, now: number): Due[] {
         verb: 'work',
       }));
     const [verb, at]: [Due['verb'], string] =
-      pan.status === 'to-come'
+      pan.status === 'to-come' || pan.status === 'waiting'
         ? ['on', pan.on_at]
         : ms(pan.off_at) > now
           ? ['off', pan.off_at]

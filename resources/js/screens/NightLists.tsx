@@ -153,9 +153,9 @@ function Works({ works }: { works: Lists['works'] }) {
       <ul>
         {works
           .filter((one) => who === '' || one.who === who)
-          .map((one) => (
+          .map((one, at) => (
             <li
-              key={`${one.start_at} ${one.dish} ${one.what ?? ''} ${one.pan ?? ''}`}
+              key={`${at} ${one.start_at} ${one.dish} ${one.what ?? ''}`}
               className="grid grid-cols-[5.5rem_minmax(0,1fr)_minmax(0,14rem)_minmax(0,9rem)] gap-x-3 border-t border-rule py-0.5 text-lg leading-snug max-md:grid-cols-[4.5rem_minmax(0,1fr)] print:text-sm"
             >
               <b>{clock(one.start_at, timezone)}</b>

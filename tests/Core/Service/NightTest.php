@@ -124,6 +124,11 @@ it('names what is missing: a ring, a pan, time, a pan that is large enough', fun
     'time' => [fn (): Night => Nights::night([new Firing(0, 4, 20.0)], 1, 1), fn (): Lengths => Nights::lengths([Nights::stirred(20.0)], [10]), 'too-soon', ['later']],
 ]);
 
+it('spreads the hands of what is done beside a pan over all its time, and asks for one pair at most', function (): void {
+    // Four of sixteen minutes; and six in four, which nobody has.
+    expect([Share::beside(-10.0, 6.0, 4.0)->share, Share::beside(0.0, 4.0, 6.0)->share, Share::beside(0.0, 4.0, 0.0)->share])->toBe([0.25, 1.0, 0.0]);
+});
+
 it('says that nobody is there, not that there is no time, where that makes a table later; and from when to when somebody would have to be', function (): void {
     $lengths = Nights::lengths([Nights::stirred(20.0)], [10]);
     $clash = static fn (float $table, float $from): Clash => (new Clashes((new Solver(Nights::night([new Firing(0, 4, $table)], 1, 1)->with(['hands' => [new HandsThere($from, 400.0, 1)]]), $lengths))->solve(), $lengths))->all()[0];
