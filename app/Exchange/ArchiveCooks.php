@@ -94,7 +94,7 @@ final class ArchiveCooks
             }
         }
 
-        return new Cooked($row['id'], Moment::of($row['table_at'], '/table_at')->getTimestampMs(), $ask, KeptCook::changes($row['working']['plan']['heat']), Replay::of(KeptCook::stages($row['working']['plan']['stages']), $touches), $row['burner'] ?? $row['working']['burner']['name'], $rice, $dish);
+        return new Cooked($row['id'], Moment::of($row['table_at'], '/table_at')->getTimestampMs(), $ask, KeptCook::changes($row['working']['plan']['heat']), Replay::of(KeptCook::stages($row['working']['plan']['stages']), $touches), $row['burner'] ?? $row['working']['burner']['name'], $rice, $dish, $row['pan'] ?? $row['working']['pan']['name'] ?? null);
     }
 
     /**

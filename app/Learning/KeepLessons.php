@@ -22,10 +22,10 @@ final class KeepLessons
     /** Whoever cooked before so many others tells of another kitchen. */
     public const MOST = 400;
 
-    /** Another way of reading a cook is another number. */
-    private const READING = 4;
+    /** Version of the reading of a cook. Increment it to make all stored lessons again. */
+    private const READING = 5;
 
-    /** @return list<Lesson> those there was time for; a ring, a rice and a dish are called by the number of their row */
+    /** @return list<Lesson> those there was time for; a ring, a pan, a rice and a dish are called by the number of their row */
     public static function of(Kitchen $kitchen, Patience $patience): array
     {
         $made = self::madeFrom($kitchen);
@@ -88,7 +88,7 @@ final class KeepLessons
         $kept = new KeptCook($cook);
         $packet = $plan->dish_id === null ? null : $rice[$plan->dish_id] ?? null;
         $lesson = $plan->burner_id === null || $packet === null ? null
-            : Lesson::of(new Cooked($cook->uuid, $cook->table_at->getTimestampMs(), $kept->ask(), $kept->heat(), $kept->replay, (string) $plan->burner_id, (string) $packet, (string) $plan->dish_id));
+            : Lesson::of(new Cooked($cook->uuid, $cook->table_at->getTimestampMs(), $kept->ask(), $kept->heat(), $kept->replay, (string) $plan->burner_id, (string) $packet, (string) $plan->dish_id, $plan->pan_id === null ? null : (string) $plan->pan_id));
 
         return LessonRow::query()->updateOrCreate(['cook_id' => $id], ['kitchen_id' => $kitchen->id, 'made_from' => $madeFrom, 'document' => $lesson === null ? null : LessonDocument::of($lesson)]);
     }

@@ -14,9 +14,9 @@ use App\Models\OwnNumber;
 use App\Models\Rice;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Velko\Core\Learning\Hidden;
 use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
+use Velko\Core\Learning\Parameter;
 use Velko\Core\Rice\Window;
 
 /** Takes what the log teaches of a ring, a rice or a base, or what somebody sets by hand, for the kitchen's own numbers; and gives it back. */
@@ -44,7 +44,7 @@ final class KeepOwnNumber
      */
     public static function take(Kitchen $kitchen, string $by, array $entry, callable $learned, CarbonImmutable $now): void
     {
-        $rows = array_map(static fn (array $one): array => [...$one, 'kitchen_id' => $kitchen->id, 'said_by' => $by, 'at' => $now], isset($entry['value']) ? [self::pinned($kitchen, $entry)] : self::learned($kitchen, $entry, $learned()));
+        $rows = array_map(static fn (array $one): array => [...$one, 'kitchen_id' => $kitchen->id, 'said_by' => $by, 'at' => $now], isset($entry['value']) ? [self::pinned($kitchen, $entry)] : self::together($kitchen, $entry, $learned()));
         DB::transaction(static function () use ($kitchen, $rows, $now): void {
             DB::table('kitchens')->where('id', $kitchen->id)->lockForUpdate()->get();
             foreach ($rows as $row) {
@@ -132,6 +132,52 @@ final class KeepOwnNumber
     }
 
     /**
+     * A number, and all that the cooks cannot tell it from: one of them alone would leave plans further off than none.
+     *
+     * @param  array<string, mixed>  $entry
+     *
+     * @return list<array<string, mixed>>
+     *
+     * @throws BadDocument if no cook tells of it
+     */
+    private static function together(Kitchen $kitchen, array $entry, Learned $learned): array
+    {
+        $rows = self::learned($kitchen, $entry, $learned);
+        $taken = [self::address($entry) => true];
+        $others = self::notApart($learned, $entry);
+        while (($other = array_shift($others)) !== null) {
+            $whose = Whose::of($other->of);
+            $its = ['of' => $other->of, $whose->value => (int) $other->whose];
+            if (isset($taken[self::address($its)]) || $whose->find($kitchen, $other->whose) === null || $whose === Whose::Pan) {
+                continue;
+            }
+            $taken[self::address($its)] = true;
+            array_push($rows, ...self::learned($kitchen, $its, $learned));
+            array_push($others, ...self::notApart($learned, $its));
+        }
+
+        return $rows;
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    private static function address(array $entry): string
+    {
+        return $entry['of'].' '.($entry[Whose::of($entry['of'])->value] ?? '');
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     *
+     * @return list<Parameter>
+     */
+    private static function notApart(Learned $learned, array $entry): array
+    {
+        $its = array_filter($learned->numbers, static fn (LearnedNumber $number): bool => $number->cooks > 0 && $number->parameter->of === $entry['of'] && $number->parameter->whose === (string) $entry[Whose::of($entry['of'])->value]);
+
+        return array_merge(...array_values(array_map(static fn (LearnedNumber $number): array => $number->notApartFrom, $its)));
+    }
+
+    /**
      * @param  array<string, mixed>  $entry
      *
      * @return list<array<string, mixed>>
@@ -146,22 +192,22 @@ final class KeepOwnNumber
             throw self::nothingSweated(); // as it is written now, whatever it was when it was cooked
         }
         if (! $owner instanceof Burner) {
-            $number = self::told($learned, Hidden::of($entry['of'], (string) $owner->id, null)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
+            $number = self::told($learned, Parameter::of($entry['of'], (string) $owner->id, null)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
 
-            return [self::row($number, $number->hidden->aCook) + ['of' => $entry['of'], $whose->value => $owner->id, 'given' => $number->given, 'value' => $number->given * $number->factor()]];
+            return [self::row($number, $number->parameter->scatter()) + ['of' => $entry['of'], $whose->value => $owner->id, 'given' => $number->given, 'value' => $number->given * $number->factor()]];
         }
-        $ring = self::told($learned, Hidden::ring((string) $owner->id)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
+        $ring = self::told($learned, Parameter::ring((string) $owner->id)) ?? throw BadDocument::at('', 'cannot be taken: no cook tells of it yet');
         $mark = $entry['mark'] ?? null;
         if ($mark !== null && $owner->settings->firstWhere('mark', $mark) === null) {
             throw self::noSuchMark($owner);
         }
         // A mark on which nothing was cooked is as far off as its ring is.
         $row = static function (BurnerSetting $setting) use ($owner, $learned, $ring): array {
-            $hidden = Hidden::mark((string) $owner->id, $setting->mark);
-            $number = self::told($learned, $hidden);
+            $parameter = Parameter::mark((string) $owner->id, $setting->mark);
+            $number = self::told($learned, $parameter);
             $given = Station::givenNet($owner, $setting);
 
-            return self::row($number ?? $ring, hypot($ring->hidden->aCook, $number === null ? $hidden->spread : 0.0)) + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'value' => min($owner->rated_w, $given * ($number ?? $ring)->factor())];
+            return self::row($number ?? $ring, hypot($ring->parameter->scatter(), $number === null ? $parameter->prior : 0.0)) + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'value' => min($owner->rated_w, $given * ($number ?? $ring)->factor())];
         };
 
         return array_values($owner->settings->filter(static fn (BurnerSetting $one): bool => $mark === null || $one->mark === $mark)->map($row)->all());
@@ -173,10 +219,10 @@ final class KeepOwnNumber
         return ['spread' => round(hypot($number->spread, $aCook), 6), 'cooks' => $number->cooks];
     }
 
-    private static function told(Learned $learned, Hidden $hidden): ?LearnedNumber
+    private static function told(Learned $learned, Parameter $parameter): ?LearnedNumber
     {
         foreach ($learned->numbers as $number) {
-            if ($number->hidden->key() === $hidden->key()) {
+            if ($number->parameter->key() === $parameter->key()) {
                 return $number->cooks > 0 ? $number : null;
             }
         }

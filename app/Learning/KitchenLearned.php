@@ -10,13 +10,14 @@ use App\Kitchen\Station;
 use App\Models\Burner;
 use App\Models\Kitchen;
 use App\Models\OwnNumber;
+use App\Models\Pan;
 use App\Models\Rice;
 use App\Service\Engine;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
-use Velko\Core\Learning\Hidden;
+use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
 
@@ -24,6 +25,9 @@ use Velko\Core\Learning\LearnedNumber;
 final class KitchenLearned
 {
     private const KEPT_DAYS = 7;
+
+    /** What is the whole kitchen's, as it is called. */
+    private const OF_THE_KITCHEN = ['ladle' => 'ladle', 'scale' => 'scale', 'stock-temperature' => 'stock', 'altitude' => 'altitude'];
 
     private readonly int $leftOut;
 
@@ -66,7 +70,7 @@ final class KitchenLearned
         return [
             'format' => 'velko.learned/1', 'cooks' => $this->kitchen->cooks()->count(), 'told' => $this->told,
             'numbers' => array_values(array_filter(array_map(fn (LearnedNumber $one): ?array => $this->number($one, $own), LearnedDocument::shown($this->learned)), static fn (?array $one): bool => $one !== null)),
-            'left_out' => $this->leftOut,
+            'words_that_tell_nothing' => $this->learned->silent, 'left_out' => $this->leftOut,
         ];
     }
 
@@ -77,29 +81,33 @@ final class KitchenLearned
      */
     private function number(LearnedNumber $one, Collection $own): ?array
     {
-        $hidden = $one->hidden;
-        $whose = Whose::of($hidden->of);
-        $owner = $whose->find($this->kitchen, $hidden->whose);
-        $setting = $owner instanceof Burner ? $owner->settings->firstWhere('mark', $hidden->mark) : null;
-        if ($owner === null || ($owner instanceof Burner && $setting === null)) {
+        $parameter = $one->parameter;
+        $whose = Whose::of($parameter->of);
+        $owner = $whose->find($this->kitchen, $parameter->whose);
+        $setting = $owner instanceof Burner ? $owner->settings->firstWhere('mark', $parameter->mark) : null;
+        if (($owner === null && $whose !== Whose::Kitchen) || ($owner instanceof Burner && $setting === null)) {
             return null;
         }
-        $now = $owner->own->first(static fn (OwnNumber $row): bool => $row->of === $hidden->of && $row->mark === $hidden->mark && $row->standsFor($one->given));
-        $isMeasured = $setting !== null ? $setting->net_w !== null : $owner instanceof Rice && $hidden->of === 'drinking' && $owner->boiled() !== null;
+        $document = LearnedDocument::number($one, fn (Parameter $other): string => Whose::of($other->of)->find($this->kitchen, $other->whose)->name ?? self::OF_THE_KITCHEN[$other->of] ?? '');
+        if ($owner === null || $owner instanceof Pan) {
+            return $document + ['without' => $document['given'], 'source' => Source::Guessed->value];
+        }
+        $now = $owner->own->first(static fn (OwnNumber $row): bool => $row->of === $parameter->of && $row->mark === $parameter->mark && $row->standsFor($one->given));
+        $isMeasured = $setting !== null ? $setting->net_w !== null : $owner instanceof Rice && $parameter->of === 'drinking' && $owner->boiled() !== null;
         $source = Source::of($now, $isMeasured);
-        $history = $own->filter(static fn (OwnNumber $row): bool => $row->of === $hidden->of && $row->getAttribute($whose->value) === $owner->id && $row->mark === $hidden->mark);
+        $history = $own->filter(static fn (OwnNumber $row): bool => $row->of === $parameter->of && $row->getAttribute($whose->value) === $owner->id && $row->mark === $parameter->mark);
 
         return [
-            ...LearnedDocument::number($one, $owner->name),
-            'given' => LearnedDocument::said($hidden->of, $now->value ?? $one->given),
-            'without' => LearnedDocument::said($hidden->of, $one->given),
+            ...$document,
+            'given' => LearnedDocument::said($parameter->of, $now->value ?? $one->given),
+            'without' => LearnedDocument::said($parameter->of, $one->given),
             'pinned' => $source === Source::Pinned,
             'source' => $source->value,
             'burner_id' => $whose === Whose::Ring ? $owner->id : null,
             'rice_id' => $whose === Whose::Rice ? $owner->id : null,
             'dish_id' => $whose === Whose::Dish ? $owner->id : null,
             'history' => array_values($history->map(static fn (OwnNumber $row): array => [
-                'value' => LearnedDocument::said($hidden->of, $row->value), 'cooks' => $row->cooks, 'by' => $row->said_by,
+                'value' => LearnedDocument::said($parameter->of, $row->value), 'cooks' => $row->cooks, 'by' => $row->said_by,
                 'at' => $row->at->toIso8601String(), 'until' => $row->until?->toIso8601String(),
             ])->all()),
         ];
@@ -111,17 +119,17 @@ final class KitchenLearned
         $given = [];
         foreach ($kitchen->burners as $burner) {
             foreach ($burner->settings as $setting) {
-                $given[Hidden::mark((string) $burner->id, $setting->mark)->key()] = Station::givenNet($burner, $setting);
+                $given[Parameter::mark((string) $burner->id, $setting->mark)->key()] = Station::givenNet($burner, $setting);
             }
         }
         foreach ($kitchen->rices as $rice) {
             foreach (Station::givenOfRice($rice) as $of => $value) {
-                $given[Hidden::of($of, (string) $rice->id, null)->key()] = $value;
+                $given[Parameter::of($of, (string) $rice->id, null)->key()] = $value;
             }
         }
         foreach (KeepLessons::dishes($kitchen) as $dish) {
             $left = Station::givenOfDish($dish);
-            $given += $left === null ? [] : [Hidden::base((string) $dish->id)->key() => $left];
+            $given += $left === null ? [] : [Parameter::base((string) $dish->id)->key() => $left];
         }
 
         return $given;

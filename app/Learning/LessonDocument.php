@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Learning;
 
-use Velko\Core\Learning\Finding;
-use Velko\Core\Learning\Hidden;
+use Velko\Core\Learning\Effect;
 use Velko\Core\Learning\Lesson;
+use Velko\Core\Learning\Observation;
+use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Word;
 
 /** A lesson as it is kept beside the events it was made from. */
@@ -16,27 +17,49 @@ final class LessonDocument
     public static function of(Lesson $lesson): array
     {
         return [
-            'id' => $lesson->id, 'at' => $lesson->at, 'weighed' => $lesson->weighed, 'near' => $lesson->near, 'given' => $lesson->given,
-            'found' => array_map(static fn (Finding $one): array => $one->what instanceof Word ? ['word' => self::word($one->what), 'slopes' => $one->slopes] : ['off' => $one->what, 'slopes' => $one->slopes], $lesson->found),
-            'hidden' => array_map(static fn (Hidden $one): array => ['of' => $one->of, 'whose' => $one->whose, 'mark' => $one->mark], $lesson->hidden),
+            'id' => $lesson->id, 'at' => $lesson->at, 'weighed' => $lesson->weighed, 'given' => $lesson->given,
+            'observations' => array_map(static fn (Observation $observation): array => [
+                'kind' => $observation->kind, 'slopes' => $observation->slopes, 'grams' => $observation->grams,
+                ...$observation->what instanceof Word ? ['word' => self::word($observation->what)] : ['off' => $observation->what],
+            ], $lesson->observations),
+            'effects' => array_map(static fn (Effect $effect): array => ['of' => $effect->of, 'mark' => $effect->mark, 'parameters' => array_map(static fn (Parameter $parameter): array => ['of' => $parameter->of, 'whose' => $parameter->whose, 'mark' => $parameter->mark], $effect->parameters)], $lesson->effects),
         ];
     }
 
-    /** @return array{thought: float, from: float|null, to: float|null, spread: float} null for no end */
+    /** @return array{thought: float, from: float|null, to: float|null, spread: float, said: string|null} null for no end */
     private static function word(Word $word): array
     {
-        return ['thought' => $word->thought, 'from' => is_finite($word->from) ? $word->from : null, 'to' => is_finite($word->to) ? $word->to : null, 'spread' => $word->spread];
+        return ['thought' => $word->thought, 'from' => is_finite($word->from) ? $word->from : null, 'to' => is_finite($word->to) ? $word->to : null, 'spread' => $word->spread, 'said' => $word->said];
     }
 
     /** @param  array<string, mixed>  $document */
     public static function read(array $document): Lesson
     {
-        /** @return list<float> */
-        $floats = static fn (array $values): array => array_values(array_map(floatval(...), $values));
+        return new Lesson($document['id'], $document['at'], array_values(array_map(self::effect(...), $document['effects'])), self::floats($document['given']), array_values(array_map(self::observation(...), $document['observations'])), $document['weighed']);
+    }
 
-        return new Lesson(
-            $document['id'], $document['at'], array_values(array_map(static fn (array $one): Hidden => Hidden::of($one['of'], $one['whose'], $one['mark']), $document['hidden'])), $floats($document['near']), $floats($document['given']),
-            array_values(array_map(static fn (array $one): Finding => new Finding(isset($one['word']) ? new Word((float) $one['word']['thought'], (float) ($one['word']['from'] ?? -INF), (float) ($one['word']['to'] ?? INF), (float) $one['word']['spread']) : (float) $one['off'], $floats($one['slopes'])), $document['found'])), $document['weighed'],
-        );
+    /** @param  array<string, mixed>  $kept */
+    private static function effect(array $kept): Effect
+    {
+        return new Effect($kept['of'], $kept['mark'], array_values(array_map(static fn (array $one): Parameter => Parameter::of($one['of'], $one['whose'], $one['mark']), $kept['parameters'])));
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    private static function observation(array $kept): Observation
+    {
+        $word = $kept['word'] ?? null;
+        $what = $word === null ? (float) $kept['off'] : new Word((float) $word['thought'], (float) ($word['from'] ?? -INF), (float) ($word['to'] ?? INF), (float) $word['spread'], $word['said']);
+
+        return new Observation($kept['kind'], $what, self::floats($kept['slopes']), $kept['grams'] === null ? null : (float) $kept['grams']);
+    }
+
+    /**
+     * @param  array<mixed>  $values
+     *
+     * @return list<float>
+     */
+    private static function floats(array $values): array
+    {
+        return array_values(array_map(floatval(...), $values));
     }
 }

@@ -54,6 +54,7 @@ final readonly class WhatChanges
                 Whose::Ring => $one->burner->id,
                 Whose::Rice => $one->dish->rice_id,
                 Whose::Dish => $one->dish->id,
+                Whose::Pan, Whose::Kitchen => null,
             };
             if ($is === ($entry[$whose->value] ?? null)) {
                 $asked[] = $one;

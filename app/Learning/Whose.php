@@ -8,6 +8,7 @@ use App\Contracts\BadDocument;
 use App\Models\Burner;
 use App\Models\Dish;
 use App\Models\Kitchen;
+use App\Models\Pan;
 use App\Models\Rice;
 
 /** What a number of the kitchen's own belongs to, by the field that names it in own_numbers and in velko.own-number/1. */
@@ -16,14 +17,18 @@ enum Whose: string
     case Ring = 'burner_id';
     case Rice = 'rice_id';
     case Dish = 'dish_id';
+    case Pan = 'pan_id';
+    case Kitchen = 'kitchen_id';
 
-    /** @param  'ring-power'|'drinking'|'doneness'|'crust'|'base-yield'  $of */
+    /** @param  'ring-power'|'pan-power'|'drinking'|'doneness'|'crust'|'base-yield'|'ladle'|'scale'|'altitude'|'stock-temperature'  $of */
     public static function of(string $of): self
     {
         return match ($of) {
             'ring-power' => self::Ring,
             'drinking', 'doneness', 'crust' => self::Rice,
             'base-yield' => self::Dish,
+            'pan-power' => self::Pan,
+            'ladle', 'scale', 'altitude', 'stock-temperature' => self::Kitchen,
         };
     }
 
@@ -34,16 +39,20 @@ enum Whose: string
             self::Ring => 'burner',
             self::Rice => 'rice',
             self::Dish => 'dish',
+            self::Pan => 'pan',
+            self::Kitchen => 'kitchen',
         };
     }
 
     /** null for one that is gone, or another kitchen's */
-    public function find(Kitchen $kitchen, mixed $id): Burner|Rice|Dish|null
+    public function find(Kitchen $kitchen, mixed $id): Burner|Rice|Dish|Pan|null
     {
         return is_numeric($id) ? match ($this) {
             self::Ring => $kitchen->withStation()->burners->find((int) $id),
             self::Rice => $kitchen->loadMissing('rices')->rices->find((int) $id),
             self::Dish => $kitchen->dish((int) $id),
+            self::Pan => $kitchen->withStation()->pans->find((int) $id),
+            self::Kitchen => null,
         } : null;
     }
 
@@ -54,6 +63,8 @@ enum Whose: string
      */
     public function named(Kitchen $kitchen, array $entry): Burner|Rice|Dish
     {
-        return $this->find($kitchen, $entry[$this->value] ?? null) ?? throw BadDocument::at("/$this->value", "there is no such {$this->word()} in this kitchen");
+        $owner = $this->find($kitchen, $entry[$this->value] ?? null);
+
+        return $owner instanceof Burner || $owner instanceof Rice || $owner instanceof Dish ? $owner : throw BadDocument::at("/$this->value", "there is no such {$this->word()} in this kitchen");
     }
 }

@@ -238,6 +238,40 @@ final readonly class Replay
         return self::POUR_SPREAD * sqrt(array_sum(array_map(static fn (Poured $pour): float => $pour->volume ** 2, $poured)));
     }
 
+    /** The same cook, had the ladle held so many times what it is said to hold. Wine is not measured with it. */
+    public function withLadle(float $times): self
+    {
+        return $this->map(fn (Touch $touch): Touch => $touch->volume === null || ($this->stages[$touch->stage ?? -1] ?? null)?->kind === StageKind::Wine ? $touch : $touch->with(['volume' => $touch->volume * $times]));
+    }
+
+    /** The same cook, had the scale under the pan shown so many times what it showed. */
+    public function withScale(float $times): self
+    {
+        return $this->map(static fn (Touch $touch): Touch => $touch->weighing === null ? $touch : $touch->with(['weighing' => $touch->weighing->times($times)]));
+    }
+
+    /** The same cook, had its pan held so many g more of other things than was entered with its weighings. */
+    public function withMoreInThePan(float $grams): self
+    {
+        return $this->map(static fn (Touch $touch): Touch => $touch->weighing === null ? $touch : $touch->with(['weighing' => $touch->weighing->withMore($grams)]));
+    }
+
+    /** @param  callable(Touch): Touch  $change  What it changes is neither its kind, its stage nor its time. */
+    private function map(callable $change): self
+    {
+        $counted = $done = [];
+        foreach ($this->counted as $touch) {
+            $changed = $change($touch);
+            $counted[] = $changed;
+            if ($touch->stage !== null && ($this->done[$touch->stage] ?? null) === $touch) {
+                $done[$touch->stage] = $changed;
+            }
+        }
+        ksort($done);
+
+        return new self($this->stages, $this->status, $done, $this->startedAt, $this->firstLiquidAt, $this->verdict, $counted, $this->note, $this->takenBack);
+    }
+
     /** As it was said last. */
     public function lidIsOn(): bool
     {

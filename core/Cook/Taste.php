@@ -33,11 +33,11 @@ enum Taste: string
         return max($from, min($to, $thought));
     }
 
-    /** @return array{float, float} minutes at 100 °C between which it is called so; INF where there is no end to it */
+    /** @return array{float, float} minutes at 100 °C between which it is called so; -INF and INF if there is no end to it */
     public function range(Window $window): array
     {
         return match ($this) {
-            self::Crunchy => [0.0, $window->rightFrom() - self::NEARLY],
+            self::Crunchy => [-INF, $window->rightFrom() - self::NEARLY],
             self::Nearly => [$window->rightFrom() - self::NEARLY, $window->rightFrom()],
             self::Right => [$window->rightFrom(), $window->rightTo()],
             self::Soft => [$window->rightTo(), INF],

@@ -30,6 +30,18 @@ final readonly class Weighing
         return $this->gross - $this->tare - $this->extras - $rice;
     }
 
+    /** The same on a scale that shows so many times as much; what else is in the pan was weighed on another. */
+    public function times(float $times): self
+    {
+        return new self($this->gross * $times, $this->tare * $times, $this->extras);
+    }
+
+    /** The same, if so many g more of other things were in the pan. */
+    public function withMore(float $grams): self
+    {
+        return new self($this->gross, $this->tare, $this->extras + $grams);
+    }
+
     /** One standard deviation, g */
     public function spread(): float
     {

@@ -24,7 +24,7 @@ final class Sweated
      */
     public static function left(array $food): ?float
     {
-        $sweated = array_filter($food, self::isSweated(...));
+        $sweated = array_filter($food, self::is(...));
 
         return $sweated === [] ? null : self::mass($sweated) / array_sum(array_map(static fn (Portion $one): float => $one->grams, $sweated));
     }
@@ -39,7 +39,7 @@ final class Sweated
      */
     public static function leaves(array $food, float $times): array
     {
-        return array_map(static fn (Portion $one): Portion => self::isSweated($one)
+        return array_map(static fn (Portion $one): Portion => self::is($one)
             ? $one->losing(max(0.0, min(self::MOST_LOST, 1 - $times * $one->mass() / $one->grams)), $one->food->losesSpread) : $one, $food);
     }
 
@@ -53,18 +53,18 @@ final class Sweated
      */
     public static function knownTo(array $food, float $spread): array
     {
-        $sweated = array_filter($food, self::isSweated(...));
+        $sweated = array_filter($food, self::is(...));
         $unknown = sqrt(array_sum(array_map(static fn (Portion $one): float => $one->massSpread() ** 2, $sweated)));
         if ($unknown <= 0.0) {
             return $food;
         }
         $times = $spread * self::mass($sweated) / $unknown;
 
-        return array_map(static fn (Portion $one): Portion => self::isSweated($one)
+        return array_map(static fn (Portion $one): Portion => self::is($one)
             ? $one->losing($one->food->loses, min(self::LEAST_KNOWN, $times * $one->food->losesSpread)) : $one, $food);
     }
 
-    private static function isSweated(Portion $one): bool
+    public static function is(Portion $one): bool
     {
         return $one->goes === Goes::Base && $one->grams > 0.0 && $one->mass() < $one->grams;
     }

@@ -6,22 +6,23 @@ namespace Velko\Core\Learning;
 
 use Velko\Core\Rice\Doubt;
 
-/** One number of the kitchen as its cooks teach it: a factor on what was taken for it, and between which it is nine times in ten. */
+/** One number of the kitchen as its cooks teach it: what a parameter is, and between which it is nine times in ten. */
 final readonly class LearnedNumber
 {
     /** Nine tenths of a normal distribution lie within so many standard deviations. */
     public const NINE_TENTHS = Doubt::NINE_TENTHS;
 
     /**
-     * @param  Hidden  $hidden  which
-     * @param  float  $given  what is taken for it, in its unit
-     * @param  float  $off  logarithm of the factor
-     * @param  float  $spread  one standard deviation of it
-     * @param  int  $cooks  it rests on
-     * @param  int|null  $since  ms since 1970, from which on: it had been another before
-     * @param  list<array{cook: string, off: float, spread: float}>  $outliers  cooks that were kept out of it, and what each would have it
+     * @param  Parameter  $parameter  Which.
+     * @param  float  $given  What is used for it, in its unit.
+     * @param  float  $off  Logarithm of the factor on that; of the altitude km, of the stock's temperature K.
+     * @param  float  $spread  One standard deviation of it.
+     * @param  int  $cooks  It rests on.
+     * @param  int|null  $since  ms since 1970, from which on: it had been another one before.
+     * @param  list<Outlier>  $outliers  Cooks that were kept out of it.
+     * @param  list<Parameter>  $notApartFrom  What the cooks cannot tell it from.
      */
-    public function __construct(public Hidden $hidden, public float $given, public float $off, public float $spread, public int $cooks, public ?int $since = null, public array $outliers = []) {}
+    public function __construct(public Parameter $parameter, public float $given, public float $off, public float $spread, public int $cooks, public ?int $since = null, public array $outliers = [], public array $notApartFrom = []) {}
 
     public function factor(): float
     {
@@ -36,5 +37,11 @@ final readonly class LearnedNumber
     public function high(): float
     {
         return exp($this->off + self::NINE_TENTHS * $this->spread);
+    }
+
+    /** Whether it is not what it is said to be, nine times in ten. */
+    public function isOff(): bool
+    {
+        return abs($this->off) > self::NINE_TENTHS * $this->spread;
     }
 }

@@ -9,6 +9,9 @@ use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
+use Velko\Core\Cook\TouchKind;
+use Velko\Core\Cook\Weighing;
+use Velko\Core\Food\Sweated;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Happened;
 use Velko\Core\Live\Measured;
@@ -17,161 +20,211 @@ use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ahead;
-use Velko\Core\Planning\Ask;
+use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Grain;
 use Velko\Core\Vessel\Burner;
 
 /**
- * What one cook tells of the numbers that no plan knows: each of its weighings, signs, tastes and words of the verdict as a measurement, and
- * how it would move with each number. Worked out once, at the numbers that explain this cook best (Gauss and Newton on replays of all of it);
- * near those what was found is a straight line of them, and many cooks are added up without being played again.
+ * What one cook tells of the parameters that no plan knows: each of its weighings, signs, tastes and words of the verdict as an observation,
+ * and how that moves with each effect. It is worked out once, by the numbers its plan was made with; from there on every observation is a
+ * straight line of the effects, and many cooks are added up without being played again. It is not worked out nearer to what explains this cook
+ * best: its slopes would then lean the way the cook errs, and all cooks together that way too.
  */
 final readonly class Lesson
 {
-    private const LOOKS = 3;
-
-    /** Step of the derivatives, in the logarithm. */
-    private const NUDGE = 0.03;
-
-    /** No number is further off, in the logarithm. */
-    private const FURTHEST = 0.7;
-
-    private const CLOSE = 1e-3;
-
     /** A floor is no whiter, minutes at 150 °C. */
     private const WHITE = 1e-3;
 
     /**
-     * @param  string  $id  of the cook
-     * @param  int  $at  ms since 1970
-     * @param  list<Hidden>  $hidden  what it tells of
-     * @param  list<float>  $near  where it was worked out, by what it tells of
-     * @param  list<float>  $given  what was taken for each, when it was cooked
-     * @param  list<Finding>  $found  there
-     * @param  bool  $weighed  whether any of it rests on the scale
+     * @param  string  $id  Of the cook.
+     * @param  int  $at  ms since 1970.
+     * @param  list<Effect>  $effects
+     * @param  list<float>  $given  What was used for each when it was cooked, by effect.
+     * @param  list<Observation>  $observations
+     * @param  bool  $weighed  Whether any of it rests on the scale.
      */
-    public function __construct(public string $id, public int $at, public array $hidden, public array $near, public array $given, public array $found, public bool $weighed) {}
+    public function __construct(public string $id, public int $at, public array $effects, public array $given, public array $observations, public bool $weighed) {}
 
-    /** @return self|null null for one that never came to the table, or of which nothing was said */
+    /** @return self|null null for a cook that never came to the table, or of which nothing was said */
     public static function of(Cooked $cooked): ?self
     {
         if ($cooked->replay->status !== Status::AtTable || $cooked->replay->pours() === []) {
             return null;
         }
-        $hidden = [Hidden::ring($cooked->ring), ...array_map(static fn (string $mark): Hidden => Hidden::mark($cooked->ring, $mark), self::marks($cooked)), Hidden::drinking($cooked->rice), Hidden::doneness($cooked->rice)];
-        $ahead = self::ahead($cooked, $cooked->ask);
-        if (self::floor($cooked, $ahead) !== null) {
-            $hidden[] = Hidden::crust($cooked->rice);
-        }
-        if ((new Measured($cooked->ask, $cooked->heat, $cooked->replay))->missOfTheBase() !== null) {
-            $hidden[] = Hidden::base($cooked->dish);
-        }
-        $at = array_fill(0, count($hidden), 0.0);
-        $found = self::findings($cooked, $ahead, $hidden, $at);
-        for ($look = 1; $look < self::LOOKS && $found !== []; $look++) {
-            $next = self::step($hidden, $at, $found);
-            $moved = array_sum(array_map(static fn (float $a, float $b): float => abs($a - $b), $next, $at));
-            if ($moved < self::CLOSE) {
-                break;
-            }
-            $at = $next;
-            $found = self::findings($cooked, $ahead, $hidden, $at);
-        }
-        if ($found === []) {
-            return null;
-        }
+        $ahead = self::ahead($cooked);
+        $effects = self::effects($cooked, $ahead);
+        $observations = self::observations($cooked, $ahead, $effects);
 
-        return new self($cooked->id, $cooked->at, $hidden, $at, array_map(static fn (Hidden $one): float => $one->given($cooked->ask), $hidden), $found, array_filter($cooked->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== []);
+        return $observations === [] ? null
+            : new self($cooked->id, $cooked->at, $effects, array_map(static fn (Effect $effect): float => $effect->given($cooked->ask), $effects), $observations, self::wasWeighed($cooked));
     }
 
-    /** @return list<string> marks that it stood on; of one that is taken to give nothing no factor is off */
+    private static function wasWeighed(Cooked $cooked): bool
+    {
+        return array_filter($cooked->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== [];
+    }
+
+    /** @return list<Effect> */
+    private static function effects(Cooked $cooked, Ahead $ahead): array
+    {
+        $pan = $cooked->panName === null ? [] : [Parameter::pan($cooked->panName)];
+        $effects = array_map(static fn (string $mark): Effect => new Effect('ring-power', $mark, [Parameter::ring($cooked->ring), Parameter::mark($cooked->ring, $mark), ...$pan]), self::marks($cooked));
+        $effects[] = new Effect('drinking', null, [Parameter::drinking($cooked->rice)]);
+        $effects[] = new Effect('doneness', null, [Parameter::doneness($cooked->rice)]);
+        $effects[] = new Effect('ladle', null, [Parameter::ladle()]);
+        $effects[] = new Effect('altitude', null, [Parameter::altitude()]);
+        $effects[] = new Effect('stock-temperature', null, [Parameter::stock()]);
+        if (self::wasWeighed($cooked)) {
+            $effects[] = new Effect('scale', null, [Parameter::scale()]);
+        }
+        if (self::floor($cooked, $ahead) !== null) {
+            $effects[] = new Effect('crust', null, [Parameter::crust($cooked->rice)]);
+        }
+        if (self::wasWeighed($cooked) && Sweated::left($cooked->ask->food) !== null) {
+            $effects[] = new Effect('base-yield', null, [Parameter::base($cooked->dish)]);
+        }
+
+        return $effects;
+    }
+
+    /** @return list<string> marks that it stood on, but for those that are taken to give nothing: no factor can be off */
     private static function marks(Cooked $cooked): array
     {
-        $marks = [...array_map(static fn (HeatChange $one): string => $one->mark, $cooked->heat), ...array_map(static fn (Touch $touch): ?string => $touch->mark, $cooked->replay->counted)];
+        $marks = [...array_map(static fn (HeatChange $change): string => $change->mark, $cooked->heat), ...array_map(static fn (Touch $touch): ?string => $touch->mark, $cooked->replay->counted)];
 
         return array_values(array_unique(array_filter($marks, static fn (?string $mark): bool => $mark !== null && $mark !== Burner::OVEN && ($cooked->ask->burner->net[$mark] ?? 0.0) > 0.0)));
     }
 
     /**
-     * @param  list<Hidden>  $hidden
-     * @param  list<float>  $at
+     * @param  list<Effect>  $effects
      *
-     * @return list<Finding>
+     * @return list<Observation>
      */
-    private static function findings(Cooked $cooked, Ahead $ahead, array $hidden, array $at): array
+    private static function observations(Cooked $cooked, Ahead $ahead, array $effects): array
     {
-        $ask = array_reduce(array_keys($hidden), static fn (Ask $ask, int $i): Ask => $hidden[$i]->in($ask, $at[$i]), $cooked->ask);
-        $here = self::found($cooked, $ahead, $ask);
-        $nudged = [];
-        foreach ($hidden as $i => $one) {
-            // A ring is all of its marks.
-            $nudged[$i] = $one->of === 'ring-power' && $one->mark === null ? null : self::found($cooked, $ahead, $one->in($ask, self::NUDGE));
+        $given = $cooked->ask->grain;
+        $nudged = array_map(static fn (Effect $effect): Cooked => $effect->in($cooked, $effect->nudge()), $effects);
+        $still = array_filter($nudged, static fn (int $e): bool => ! $effects[$e]->movesThePan(), ARRAY_FILTER_USE_KEY);
+        $seen = self::seen(['' => $cooked] + $still, $ahead, $given);
+        foreach (array_diff_key($nudged, $still) as $e => $other) {
+            $seen[$e] = self::seen([$e => $other], $ahead, $given)[$e];
         }
-        $findings = [];
-        foreach ($here as $row => $what) {
-            $place = static fn (Word|float $one): float => $one instanceof Word ? $one->place() : $one;
+        return array_map(static function (string $name) use ($seen, $effects): Observation {
+            $one = $seen[''][$name];
             $slopes = [];
-            foreach ($nudged as $i => $there) {
-                $slopes[$i] = isset($there[$row]) ? ($place($there[$row]) - $place($what)) / $hidden[$i]->moves(self::NUDGE) : 0.0;
-            }
-            foreach ($hidden as $i => $one) {
-                if ($nudged[$i] === null) {
-                    $slopes[$i] = array_sum(array_map(static fn (int $j): float => $hidden[$j]->of === 'ring-power' && $j !== $i ? $slopes[$j] : 0.0, array_keys($hidden)));
+            foreach ($effects as $e => $effect) {
+                $there = $seen[$e][$name] ?? $one;
+                $slopes[$e] = (self::place($there) - self::place($one)) / ($one->grams ?? 1.0) / $effect->moves($effect->nudge());
+                // A scale errs by a share of what is on it, not of what it shows: a slope that leans the way a reading errs would make all cooks together err that way.
+                if ($effect->of === 'scale' && $one->grams !== null && is_float($one->what)) {
+                    $slopes[$e] = $slopes[$e] * exp($effect->nudge()) + $one->what;
                 }
             }
-            $findings[] = new Finding($what, array_values($slopes));
-        }
 
-        return $findings;
+            return new Observation($one->kind, $one->what, $slopes, $one->grams);
+        }, array_keys($seen['']));
+    }
+
+    /** Where it lies: a word against its range; a weighing in g, since how well it is known may be another with another base. */
+    private static function place(Observation $observation): float
+    {
+        return $observation->what instanceof Word ? $observation->what->place() : $observation->what * ($observation->grams ?? 1.0);
     }
 
     /**
-     * What was found in the pan, were these the numbers: how far off, in standard deviations; or the word against what it would be.
+     * What was seen and weighed in one pan, against what it would be if the cook had been each of these; the pan runs alike in all of them.
      *
-     * @return list<float|Word>
+     * @param  non-empty-array<int|string, Cooked>  $variants
+     * @param  Grain  $given  As the plan had it.
+     *
+     * @return array<int|string, array<string, Observation>> by variant, then by a name of its own; without slopes
      */
-    private static function found(Cooked $cooked, Ahead $ahead, Ask $ask): array
+    private static function seen(array $variants, Ahead $ahead, Grain $given): array
     {
-        $measured = new Measured($ask, $cooked->heat, $cooked->replay);
-        $base = $measured->missOfTheBase();
-        $found = $base === null ? [] : [$base];
+        $cooked = reset($variants);
+        $measured = array_map(static fn (Cooked $one): Measured => new Measured($one->ask, $one->heat, $one->replay, isToLearn: true), $variants);
+        $seen = [];
+        foreach ($measured as $v => $one) {
+            $base = $one->missOfTheBase();
+            $seen[$v] = $base === null ? [] : ['base' => new Observation(Observation::BASE, $base, [], hypot(Weighing::SPREAD_G, Weighing::SPREAD_G))];
+        }
         $track = new Track;
-        $run = (new Happened($ask, $cooked->heat, $cooked->replay, new Estimate(1.0)))->run($cooked->at, static function (Touch $touch, State $state) use (&$found, $measured, $track, $ask): void {
-            // Of a range one is not pulled to its edge, wherever the numbers are.
-            $said = $measured->said($touch, $state, $track);
-            $one = $said === null ? $measured->miss($touch, $state, $track) : new Word(...$said);
-            if ($one !== null) {
-                $found[] = $one;
-            }
-            if ($touch->taste !== null) {
-                $found[] = new Word($state->doneness, ...[...$touch->taste->range($ask->grain->tooth()), Taste::SPREAD]);
+        $n = -1;
+        $run = (new Happened($cooked->ask, $cooked->heat, $cooked->replay, new Estimate(1.0)))->run($cooked->at, static function (Touch $touch, State $state) use (&$seen, &$n, $variants, $measured, $track, $given): void {
+            $n++;
+            foreach ($measured as $v => $one) {
+                $its = $variants[$v]->replay->counted[$n]; // the same touch, as this variant has it
+                $found = self::found($its, $state, $one, $track);
+                if ($found !== null) {
+                    $seen[$v]["$n found"] = $found;
+                }
+                $bite = $its->taste === null ? null : self::bite($state, $its->taste, $given, $variants[$v]->ask->grain);
+                if ($bite !== null) {
+                    $seen[$v]["$n taste"] = new Observation('taste', $bite, []);
+                }
             }
         }, $track);
-        $verdict = $cooked->replay->verdict;
-        if ($verdict === null || $run === null) {
-            return $found;
-        }
-        $eaten = $run->end;
-        $looseness = $ask->family->traits()->scale->range($verdict->looseness);
-        $sign = Sign::tryFrom(str_replace(' ', '-', $verdict->looseness->value));
-        if ($looseness !== null && $sign !== null) {
-            $found[] = new Word($eaten->free / $ask->rice(), $looseness[0], $looseness[1], $sign->spread());
-        }
-        $bite = $verdict->bite->range($ask->grain->tooth());
-        if ($bite !== null) {
-            $found[] = new Word($eaten->doneness, $bite[0], $bite[1], Taste::SPREAD);
-        }
-        $floor = self::floor($cooked, self::ahead($cooked, $ask, $ahead));
-        if ($floor !== null && $verdict->crust !== null) {
-            $found[] = new Word(log($floor), ...[...array_map(log(...), $verdict->crust->range()), Browning::SPREAD]);
+        if ($run !== null) {
+            foreach ($variants as $v => $one) {
+                $seen[$v] += self::verdict($one, $run->end, $ahead, $given);
+            }
         }
 
-        return $found;
+        return $seen;
     }
 
-    /** @param  Ahead|null  $alike  on other numbers: its crust is made by the same moves */
-    private static function ahead(Cooked $cooked, Ask $ask, ?Ahead $alike = null): Ahead
+    private static function found(Touch $touch, State $state, Measured $measured, Track $track): ?Observation
     {
-        return $ask->family->ahead($ask, $cooked->replay, $cooked->heat[0]->mark, [], $alike);
+        $said = $measured->said($touch, $state, $track);
+        if ($said !== null) {
+            return new Observation($touch->kind === TouchKind::NotYet ? 'not-yet' : 'looseness', new Word(...$said, said: $touch->sign?->value), []);
+        }
+        $miss = $measured->miss($touch, $state, $track);
+
+        return $miss === null ? null : new Observation($touch->weighing === null ? Observation::SIGN : Observation::WEIGHING, $miss, [], $measured->grams($touch, $state));
+    }
+
+    /** @return array<string, Observation> */
+    private static function verdict(Cooked $cooked, State $eaten, Ahead $ahead, Grain $given): array
+    {
+        $verdict = $cooked->replay->verdict;
+        if ($verdict === null) {
+            return [];
+        }
+        $said = [];
+        $looseness = $cooked->ask->family->traits()->scale->range($verdict->looseness);
+        $sign = Sign::tryFrom(str_replace(' ', '-', $verdict->looseness->value));
+        if ($looseness !== null && $sign !== null) {
+            $said['eaten looseness'] = new Observation('looseness', new Word($eaten->free / $cooked->ask->rice(), $looseness[0], $looseness[1], $sign->spread(), $sign->value), []);
+        }
+        $bite = self::bite($eaten, $verdict->bite, $given, $cooked->ask->grain);
+        if ($bite !== null) {
+            $said['eaten bite'] = new Observation('bite', $bite, []);
+        }
+        $floor = self::floor($cooked, self::ahead($cooked, $ahead));
+        if ($floor !== null && $verdict->crust !== null) {
+            $said['eaten crust'] = new Observation('crust', new Word(log($floor), ...array_map(log(...), $verdict->crust->range()), spread: Browning::SPREAD, said: $verdict->crust->name), []);
+        }
+
+        return $said;
+    }
+
+    /**
+     * A word of the bite, in minutes past the middle of its window: where the minutes are others, the ranges stay and the thought moves, whichever
+     * word was said.
+     */
+    private static function bite(State $state, Bite|Taste $word, Grain $given, Grain $grain): ?Word
+    {
+        $range = $word->range($given->tooth());
+        $middle = $given->tooth()->middle();
+
+        return $range === null ? null : new Word($state->doneness - $grain->tooth()->middle(), $range[0] - $middle, $range[1] - $middle, Taste::SPREAD, $word->value);
+    }
+
+    /** @param  Ahead|null  $alike  Of the same cook with other numbers: its crust is made by the same moves. */
+    private static function ahead(Cooked $cooked, ?Ahead $alike = null): Ahead
+    {
+        return $cooked->ask->family->ahead($cooked->ask, $cooked->replay, $cooked->heat[0]->mark, [], $alike);
     }
 
     /**
@@ -185,26 +238,5 @@ final readonly class Lesson
         $browning = $off === null || $cooked->replay->verdict?->crust === null ? null : $ahead->scraped(60 * $off);
 
         return $browning === null ? null : max(self::WHITE, $browning);
-    }
-
-    /**
-     * Nearer to what explains it best.
-     *
-     * @param  list<Hidden>  $hidden
-     * @param  list<float>  $at
-     * @param  list<Finding>  $found
-     *
-     * @return list<float>
-     */
-    private static function step(array $hidden, array $at, array $found): array
-    {
-        $belief = Belief::before(array_map(static fn (Hidden $one): float => $one->spread, $hidden));
-        foreach ($found as $one) {
-            [$miss, $scale] = $one->what instanceof Word ? $one->what->told() : [$one->what, 1.0];
-            $slopes = array_map(static fn (float $slope): float => $scale * $slope, $one->slopes);
-            $belief->add($slopes, array_sum(array_map(static fn (float $slope, float $x): float => $slope * $x, $slopes, $at)) - $miss, $one->what instanceof Word ? 1.0 : Measured::trusted($miss));
-        }
-
-        return array_values(array_map(static fn (float $one): float => max(-self::FURTHEST, min(self::FURTHEST, $one)), $belief->mean()));
     }
 }

@@ -23,8 +23,9 @@ final readonly class Word
      * @param  float  $from  where it begins to be called so; -INF for no end
      * @param  float  $to  where it ends; INF likewise
      * @param  float  $spread  between two who look, one standard deviation
+     * @param  string|null  $said  Which word of its kind; null if there are no others.
      */
-    public function __construct(public float $thought, public float $from, public float $to, public float $spread) {}
+    public function __construct(public float $thought, public float $from, public float $to, public float $spread, public ?string $said = null) {}
 
     /** Where in its range it lies: what moves when the thought does, or the range. */
     public function place(): float
@@ -35,52 +36,40 @@ final readonly class Word
     }
 
     /**
-     * As a measurement would say it: how far off it is, in standard deviations, and how many of those a unit of the place is; by the slope
-     * and the curvature of its likelihood.
+     * What it adds to what all else says of the thought: a normal factor exp(pull·(thought − mean) − precision·(thought − mean)²/2), with the same
+     * middle and width as the range, the lapses and all else together would leave (expectation propagation; Minka 2001). Past the open end of its
+     * range a word pulls nobody back. A word that surprises makes all else less sure: its precision is negative, and its pull counts.
      *
-     * @return array{float, float}
+     * @param  float  $mean  Of the thought by all else.
+     * @param  float  $variance  Of it, ≥ 0.
+     * @param  float  $wrongly  Share of such words that are said wrongly.
+     * @param  float  $habit  How likely this one is among those.
+     * @param  float  $wider  How many times as far two who look are apart in this kitchen.
+     *
+     * @return array{float, float} precision and pull
      */
-    public function told(): array
+    public function adds(float $mean, float $variance, float $wrongly = self::WRONGLY, float $habit = 1 / self::WORDS, float $wider = 1.0): array
     {
-        [$a, $b] = [($this->from - $this->thought) / $this->spread, ($this->to - $this->thought) / $this->spread];
-        $between = self::below($b) - self::below($a);
-        if ($between < self::NEVER) {
-            return [0.0, 0.0];
-        }
-        $rightly = (1 - self::WRONGLY) * $between;
-        $believed = $rightly / ($rightly + self::WRONGLY / self::WORDS);
-        $slope = (self::density($a) - self::density($b)) / $between;
-        $curvature = $believed * (self::leverage($b) - self::leverage($a)) / $between + $believed * $slope ** 2;
-        if ($curvature < self::NEVER) {
-            return [0.0, 0.0];
-        }
-
-        return [-$believed * $slope / sqrt($curvature), sqrt($curvature) / $this->spread];
-    }
-
-    /**
-     * What it adds to what all else says of the thought: a normal belief with the same middle and width as the range, the lapses and all else
-     * together would leave (expectation propagation; Minka 2001). Past the open end of its range a word pulls nobody back.
-     *
-     * @param  float  $mean  of the thought by all else
-     * @param  float  $variance  of it, >= 0
-     *
-     * @return array{float, float, float} a precision, >= 0, and about what; and how likely the word is just there, in the logarithm, so that over all else it is as likely as it is said
-     */
-    public function adds(float $mean, float $variance): array
-    {
-        $width = sqrt($this->spread ** 2 + $variance);
+        $width = sqrt(($wider * $this->spread) ** 2 + $variance);
         [$a, $b] = [($this->from - $mean) / $width, ($this->to - $mean) / $width];
-        $rightly = 1 - self::WRONGLY;
-        $likely = $rightly * (self::below($b) - self::below($a)) + self::WRONGLY / self::WORDS;
+        $rightly = 1 - $wrongly;
+        $likely = $rightly * (self::below($b) - self::below($a)) + $wrongly * $habit;
+        if ($likely < self::NEVER) {
+            return [0.0, 0.0];
+        }
         $slope = $rightly * (self::density($a) - self::density($b)) / $width / $likely;
         $curvature = $slope ** 2 - $rightly * (self::leverage($a) - self::leverage($b)) / $width ** 2 / $likely;
-        if ($curvature < self::NEVER || $variance * $curvature >= 1 - self::NEVER) {
-            return [0.0, $mean, log($likely)];
-        }
+        $left = max(self::NEVER, 1 - $variance * $curvature);
 
-        // What it adds, spread over all else, is a normal belief of the variance 1 / curvature, slope / curvature off.
-        return [$curvature / (1 - $variance * $curvature), $mean + $slope / $curvature, log($likely) + ($slope ** 2 / $curvature - log(1 - $variance * $curvature)) / 2];
+        return [$curvature / $left, $slope / $left];
+    }
+
+    /** How likely it is to be said rightly, by a belief of the thought. */
+    public function likely(float $mean, float $variance, float $wider = 1.0): float
+    {
+        $width = sqrt(($wider * $this->spread) ** 2 + $variance);
+
+        return self::below(($this->to - $mean) / $width) - self::below(($this->from - $mean) / $width);
     }
 
     private static function density(float $z): float

@@ -8,6 +8,7 @@ use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
+use Velko\Core\Food\Sweated;
 use Velko\Core\Planning\Ask;
 
 /** Which stage of a plan is which thing of its ask, and when each really went in. */
@@ -53,9 +54,11 @@ final readonly class Added
     }
 
     /** g of what the base weighs that nobody knows, one standard deviation */
-    public function baseSpread(): float
+    public function baseSpread(bool $knowsWhatIsSweated = false): float
     {
-        return sqrt(array_sum(array_map(static fn (Portion $one): float => $one->massSpread() ** 2, $this->ask->food)));
+        $unknown = array_filter($this->ask->food, static fn (Portion $one): bool => ! $knowsWhatIsSweated || ! Sweated::is($one));
+
+        return sqrt(array_sum(array_map(static fn (Portion $one): float => $one->massSpread() ** 2, $unknown)));
     }
 
     /**

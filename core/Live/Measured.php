@@ -32,10 +32,13 @@ final readonly class Measured
 
     private OnTheScale $scale;
 
-    /** @param  non-empty-list<HeatChange>  $heat  as planned */
-    public function __construct(private Ask $ask, private array $heat, private Replay $replay)
+    /**
+     * @param  non-empty-list<HeatChange>  $heat  as planned
+     * @param  bool  $isToLearn  What a ladle and a base are off by is then no part of an error: learning has parameters for them.
+     */
+    public function __construct(private Ask $ask, private array $heat, private Replay $replay, private bool $isToLearn = false)
     {
-        $this->scale = new OnTheScale($ask, $replay);
+        $this->scale = new OnTheScale($ask, $replay, $isToLearn);
     }
 
     /**
@@ -155,7 +158,13 @@ final readonly class Measured
     /** What is found in the pan tells of the ring only as far as it is known what went in: one standard deviation, mL. */
     private function pouredSpread(Touch $touch): float
     {
-        return $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
+        return $this->isToLearn ? 0.0 : $this->replay->pouredSpread($this->replay->minute($touch->at) ?? 0.0);
+    }
+
+    /** One standard deviation of a weighing against the pan as it is thought to be, g; null if it is no weighing, or the tare. */
+    public function grams(Touch $touch, State $state): ?float
+    {
+        return $touch->weighing === null || $this->scale->isTheTare($touch) ? null : $this->scale->off($touch->weighing, $state)[1];
     }
 
     /**

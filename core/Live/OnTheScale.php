@@ -24,7 +24,8 @@ final readonly class OnTheScale
 
     private ?Touch $tare;
 
-    public function __construct(private Ask $ask, private Replay $replay)
+    /** @param  bool  $knowsTheBase  What is sweated in it is then no part of an error. */
+    public function __construct(private Ask $ask, private Replay $replay, private bool $knowsTheBase = false)
     {
         $this->added = new Added($ask, $replay);
         $this->tare = $this->hasATare() ? array_values(array_filter($replay->counted, $this->isTheTare(...)))[0] ?? null : null;
@@ -82,6 +83,6 @@ final readonly class OnTheScale
             return [$found - $thought, hypot(Weighing::SPREAD_G, Weighing::SPREAD_G)];
         }
 
-        return [$weighing->water($rice) - $thought, hypot($weighing->spread(), $this->added->baseSpread())];
+        return [$weighing->water($rice) - $thought, hypot($weighing->spread(), $this->added->baseSpread($this->knowsTheBase))];
     }
 }

@@ -36,6 +36,12 @@ final readonly class Stock
         return new self($temperature, $saltPercent, null, $this->potDiameter, $this->held, $this->fromWater);
     }
 
+    /** The same stock, held at another temperature, °C. */
+    public function heldAt(float $temperature): self
+    {
+        return new self($temperature, $this->saltPercent, $this->given, $this->potDiameter, $this->held, $this->fromWater);
+    }
+
     /**
      * Minutes that so much of it takes until it is as hot as it is held, on a ring of its own turned up: covered from the fridge, or made from cold water.
      *

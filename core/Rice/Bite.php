@@ -45,12 +45,12 @@ enum Bite: string
         };
     }
 
-    /** @return array{float, float}|null minutes at 100 °C between which it is called so, INF where there is no end to it; null where that is not what makes it so */
+    /** @return array{float, float}|null minutes at 100 °C between which it is called so, -INF and INF if there is no end to it; null where that is not what makes it so */
     public function range(Window $window): ?array
     {
         return match ($this) {
             self::HardHeart => null,
-            self::Crunchy => [0.0, $window->rightFrom() - self::FIRM_MINUTES],
+            self::Crunchy => [-INF, $window->rightFrom() - self::FIRM_MINUTES],
             self::FirmHeart => [$window->rightFrom() - self::FIRM_MINUTES, $window->rightFrom()],
             self::Right => [$window->rightFrom(), $window->rightTo()],
             self::Soft => [$window->rightTo(), $window->rightTo() + self::SOFT_MINUTES],

@@ -89,9 +89,9 @@ foreach (['weighing' => true, 'never' => false] as $mode => $weighs) {
             $bite[$after][] = abs($done($plan, $true));
         }
         foreach ($learned->numbers as $one) {
-            $is = ['ring-power' => $kitchen->true['ring'] + $kitchen->true['mark'], 'drinking' => $kitchen->true['drinking'], 'doneness' => $kitchen->true['doneness'], 'base-yield' => $kitchen->true['base']][$one->hidden->of];
-            if ($one->hidden->of !== 'ring-power' || $one->hidden->mark !== null) {
-                $in[$one->hidden->of][] = (int) (abs($one->off - $is) <= LearnedNumber::NINE_TENTHS * $one->spread);
+            $is = ['ring-power' => $kitchen->true['ring'] + $kitchen->true['mark'], 'drinking' => $kitchen->true['drinking'], 'doneness' => $kitchen->true['doneness'], 'base-yield' => $kitchen->true['base']][$one->parameter->of];
+            if ($one->parameter->of !== 'ring-power' || $one->parameter->mark !== null) {
+                $in[$one->parameter->of][] = (int) (abs($one->off - $is) <= LearnedNumber::NINE_TENTHS * $one->spread);
             }
         }
     }

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Tests\Feature\Demo;
 use Tests\Feature\Station;
 use Velko\Core\Learning\Finding;
-use Velko\Core\Learning\Hidden;
+use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Lesson as Made;
 use Velko\Core\Learning\Word;
 
@@ -68,7 +68,7 @@ it('learns the same from an archive in lines, packed or not, and from one docume
 
 it('keeps a lesson beside its events as it was made, words without an end and all', function (): void {
     $word = static fn (float $from, float $to): Finding => new Finding(new Word(0.4, $from, $to, 0.07), [-1.5, 0.0, 2.0]);
-    $lesson = new Made('a cook', 1_770_000_000_000, [Hidden::ring('3'), Hidden::mark('3', 'medium'), Hidden::drinking('7')], [0.1, 0.02, -0.01], [1.0, 800.0, 2.4], [new Finding(-0.8, [3.0, 3.0, 1.0]), $word(-INF, 0.55), $word(0.55, 0.75), $word(0.975, INF)], true);
+    $lesson = new Made('a cook', 1_770_000_000_000, [Parameter::ring('3'), Parameter::mark('3', 'medium'), Parameter::drinking('7')], [0.1, 0.02, -0.01], [1.0, 800.0, 2.4], [new Finding(-0.8, [3.0, 3.0, 1.0]), $word(-INF, 0.55), $word(0.55, 0.75), $word(0.975, INF)], true);
     expect(LessonDocument::read(json_decode(json_encode(LessonDocument::of($lesson), JSON_THROW_ON_ERROR), true)))->toEqual($lesson);
 });
 

@@ -11,7 +11,8 @@ use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Verdict;
 use Velko\Core\Learning\Cooked;
-use Velko\Core\Learning\Hidden;
+use Velko\Core\Learning\Effect;
+use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
 use Velko\Core\Learning\Lesson;
@@ -43,7 +44,7 @@ function crustsSaid(int $cooks, float $browns): array
     for ($i = 0; $i < $cooks; $i++) {
         $ask = Kitchens::panRice(5 + $i % 3);
         $plan = Planner::plan($ask);
-        $truly = Hidden::crust('bomba')->in($ask, log($browns));
+        $truly = Parameter::crust('bomba')->in($ask, log($browns));
         $cook = new RoughCook($plan, 1.0, new Hands('steady', late: [0.0, 2.0]), $i, $truly);
         $cook->cook();
         $touches = $cook->touches();
@@ -59,7 +60,7 @@ function crustsSaid(int $cooks, float $browns): array
 
 function crustSpeed(Learned $learned): ?LearnedNumber
 {
-    return array_values(array_filter($learned->numbers, static fn (LearnedNumber $one): bool => $one->hidden->of === 'crust'))[0] ?? null;
+    return array_values(array_filter($learned->numbers, static fn (LearnedNumber $one): bool => $one->parameter->of === 'crust'))[0] ?? null;
 }
 
 it('browns so many times as fast, and what it looks like goes with it', function (): void {
@@ -82,7 +83,7 @@ it('learns from crusts that are darker than planned that this floor browns faste
     // Some of it may be the ring; that it browns faster is sure.
     expect($crust?->given)->toBe(1.0)->and($crust->low())->toBeGreaterThan(1.0)->and($crust->factor())->toBeLessThan(4.5)->and($crust->cooks)->toBe(8);
     $ask = Kitchens::panRice(6);
-    $truly = Hidden::crust('bomba')->in($ask, log(3.0));
+    $truly = Parameter::crust('bomba')->in($ask, log(3.0));
     $mild = Planner::plan($learned->in($ask, 'ring', 'bomba', 'dish'));
     expect($mild->crust?->plan->seconds())->toBeLessThan(Planner::plan($ask)->crust?->plan->seconds());
     $cook = new RoughCook($mild, 1.0, new Hands('steady', late: [0.0, 5.0]), 1, $truly);
@@ -102,5 +103,5 @@ it('leaves it where it is as long as crusts come out as planned, and tells nothi
     $last = end($touches);
     $touches[] = new Touch('verdict', TouchKind::Verdict, $last->at + 60_000, verdict: new Verdict(Looseness::Dry, Bite::Right, ''));
     $lesson = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba', 'dish'));
-    expect(array_map(static fn (Hidden $one): string => $one->of, $lesson->hidden))->not->toContain('crust');
+    expect(array_map(static fn (Effect $one): string => $one->of, $lesson->effects))->not->toContain('crust');
 });

@@ -19,7 +19,7 @@ use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Learning\Cooked;
-use Velko\Core\Learning\Hidden;
+use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Lesson;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Planner;
@@ -68,7 +68,7 @@ final class Taught
     /** The same as it truly is. */
     public function truly(Ask $ask): Ask
     {
-        foreach ([[Hidden::ring(self::RING), 'ring'], [Hidden::mark(self::RING, 'medium'), 'mark'], [Hidden::drinking(self::RICE), 'drinking'], [Hidden::doneness(self::RICE), 'doneness'], [Hidden::base(self::DISH), 'base']] as [$hidden, $of]) {
+        foreach ([[Parameter::ring(self::RING), 'ring'], [Parameter::mark(self::RING, 'medium'), 'mark'], [Parameter::drinking(self::RICE), 'drinking'], [Parameter::doneness(self::RICE), 'doneness'], [Parameter::base(self::DISH), 'base']] as [$hidden, $of]) {
             $ask = $hidden->in($ask, $this->true[$of]);
         }
 
@@ -91,10 +91,10 @@ final class Taught
             $hands = new Hands('noisy', late: [-10.0, 45.0], pours: 0.08, weighs: $this->weighs && $i % 2 === 0 ? ($this->between(0, 1) < self::WRONG_WORD ? 'wrongly' : 'once') : 'never', signs: $this->between(0, 1) < 0.7 ? 'rightly' : 'never', tares: $this->weighs && $i % 4 === 0);
             // A pan half off its flame, another batch of the same rice, leeks that were sweated for longer.
             $truly = $this->truly($ask);
-            foreach ([Hidden::drinking(self::RICE), Hidden::doneness(self::RICE), Hidden::base(self::DISH)] as $hidden) {
-                $truly = $hidden->in($truly, $this->normal($hidden->aCook));
+            foreach ([Parameter::drinking(self::RICE), Parameter::doneness(self::RICE), Parameter::base(self::DISH)] as $hidden) {
+                $truly = $hidden->in($truly, $this->normal($hidden->scatter()));
             }
-            $one = new RoughCook($plan, exp($this->normal(Hidden::ring(self::RING)->aCook)) * ($i >= $count / 2 ? $jet : 1.0), $hands, 1000 * $this->seed + $i, $truly);
+            $one = new RoughCook($plan, exp($this->normal(Parameter::ring(self::RING)->scatter())) * ($i >= $count / 2 ? $jet : 1.0), $hands, 1000 * $this->seed + $i, $truly);
             $outcome = $one->cook();
             if (! $outcome->ended) {
                 continue;

@@ -19,7 +19,9 @@ use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Learning\Cooked;
-use Velko\Core\Learning\Hidden;
+use Velko\Core\Learning\Effect;
+use Velko\Core\Learning\Parameter;
+use Velko\Core\Learning\Posterior;
 use Velko\Core\Learning\Lesson;
 use Velko\Core\Live\OnTheScale;
 use Velko\Core\Method\HeatChange;
@@ -182,8 +184,8 @@ it('takes what a tooth says of half-done rice for what it means, on the fire and
     $touches = OnTheFire::doneUntil($ahead, 90.0);
     $verdict = new Touch('verdict', TouchKind::Verdict, OnTheFire::at(80.0), verdict: new Verdict(Looseness::Stands, Bite::Crunchy, ''));
     $lesson = Lesson::of(new Cooked('ahead', 0, $ahead->ask, $ahead->heat, Replay::of($ahead->stages, [...$touches, $verdict]), 'ring', 'rice', 'dish'));
-    $of = array_map(static fn (Hidden $one): string => $one->of, $lesson->hidden);
+    $of = array_map(static fn (Effect $one): string => $one->of, $lesson->effects);
     $doneness = array_search('doneness', $of, true);
     // What is taken for it is the minutes of the packet, 18, not those at which it is stopped; and it says nothing against them.
-    expect($lesson->given[$doneness])->toBe(18.0)->and(abs($lesson->near[$doneness]))->toBeLessThan(0.03);
+    expect($lesson->given[$doneness])->toBe(18.0)->and(abs((new Posterior([$lesson]))->meanOf(Parameter::doneness('rice')->key())))->toBeLessThan(0.03);
 });

@@ -8,7 +8,7 @@ namespace Velko\Core\Learning;
  * Several unknown numbers together, normal: what was believed of each before, and measurements that are straight lines of them. Closed form:
  * precisions add, the mean is solved for (Cholesky).
  */
-final class Belief
+final class Gaussian
 {
     /**
      * @param  array<int, array<int, float>>  $precision
@@ -23,7 +23,7 @@ final class Belief
      *
      * @param  array<int, float>  $spreads  one standard deviation each, > 0
      */
-    public static function before(array $spreads): self
+    public static function prior(array $spreads): self
     {
         $precision = [];
         foreach ($spreads as $i => $spread) {
@@ -41,7 +41,7 @@ final class Belief
      * @param  float  $found  in standard deviations of the measurement
      * @param  float  $weight  0 to 1
      */
-    public function add(array $slopes, float $found, float $weight = 1.0): void
+    public function observe(array $slopes, float $found, float $weight = 1.0): void
     {
         $this->likely -= $weight * $found ** 2 / 2;
         foreach ($slopes as $i => $a) {
@@ -69,6 +69,27 @@ final class Belief
             $this->pull[$at] += $pull[$i];
             foreach ($places as $j => $other) {
                 $this->precision[$at][$other] += $precision[$i][$j];
+            }
+        }
+    }
+
+    /**
+     * All that a cook says of effects, each the sum of some of the numbers.
+     *
+     * @param  array<int, array<int, int>>  $places  By effect, those numbers.
+     * @param  array<int, array<int, float>>  $precision
+     * @param  array<int, float>  $pull
+     */
+    public function joinEffects(array $places, array $precision, array $pull): void
+    {
+        foreach ($places as $e => $at) {
+            foreach ($at as $p) {
+                $this->pull[$p] += $pull[$e];
+                foreach ($places as $f => $other) {
+                    foreach ($other as $q) {
+                        $this->precision[$p][$q] += $precision[$e][$f];
+                    }
+                }
             }
         }
     }

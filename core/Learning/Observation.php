@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Learning;
+
+/**
+ * One thing that was observed in a pan: how far a measurement was from what it would be where the lesson was worked out, or a word that was
+ * said; and how that moves with each effect. A word is asked again for other parameters: past the open end of its range it pulls nobody back.
+ */
+final readonly class Observation
+{
+    public const WEIGHING = 'weighing';
+
+    public const BASE = 'base';
+
+    public const SIGN = 'sign';
+
+    /**
+     * @param  'weighing'|'base'|'sign'|'taste'|'bite'|'looseness'|'crust'|'not-yet'  $kind
+     * @param  float|Word  $what  A measurement in its standard deviations; or the word.
+     * @param  array<int, float>  $slopes  By effect, against {@see Effect::moves}.
+     * @param  float|null  $grams  Of a weighing: one standard deviation, g.
+     */
+    public function __construct(public string $kind, public float|Word $what, public array $slopes, public ?float $grams = null) {}
+
+    /**
+     * With other parameters.
+     *
+     * @param  array<int, float>  $moves  By effect ({@see Effect::moves}).
+     * @param  array<int, float>  $steeper  By effect, the derivatives of those ({@see Effect::slope}).
+     * @param  int|null  $scale  Which effect is the scale's: what it shows is a share more of all that is on it, however that came there.
+     *
+     * @return array{float, array<int, float>} how far off it is there, or the thought of its word; and how that moves with each effect
+     */
+    public function at(array $moves, array $steeper, ?int $scale): array
+    {
+        $there = 0.0;
+        $slopes = [];
+        $times = $this->grams !== null && $scale !== null ? 1 + $moves[$scale] : 1.0;
+        foreach ($this->slopes as $e => $slope) {
+            $there += $e === $scale ? 0.0 : $slope * $moves[$e];
+            $slopes[] = $times * $slope * $steeper[$e];
+        }
+        if ($scale !== null) {
+            $slopes[$scale] = $steeper[$scale] * ($this->slopes[$scale] + ($this->grams === null ? 0.0 : $there));
+            $there = $times * $there + $this->slopes[$scale] * $moves[$scale];
+        }
+
+        return [($this->what instanceof Word ? $this->what->thought : $this->what) + $there, $slopes];
+    }
+}
