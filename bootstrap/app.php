@@ -13,6 +13,8 @@ use App\Http\TrustedHosts;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
@@ -21,6 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // one origin only
+        $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]); // they walk through the whole body before anything is asked
         $middleware->trustHosts(at: TrustedHosts::patterns(...), subdomains: false);
         $middleware->append(TestClock::class);
         $middleware->append(SecurityHeaders::class);

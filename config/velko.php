@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    // The demo kitchen, with its door on the sign-in page and passwords that anybody can read. Not in production unless it is said.
-    'demo' => filter_var(env('VELKO_DEMO', env('APP_ENV', 'production') !== 'production'), FILTER_VALIDATE_BOOL),
+    // The demo kitchen, with its door on the sign-in page and passwords that anybody can read. Never in production, whatever .env still says.
+    'demo' => env('APP_ENV', 'production') !== 'production' && filter_var(env('VELKO_DEMO', true), FILTER_VALIDATE_BOOL),
 
     // Passwords that stand in what we publish: they open nothing outside of a demo.
     'published_passwords' => ['lock-keeper-rice'],

@@ -83,9 +83,11 @@ final class BringKitchen
      */
     public static function more(User $user, string $lines): void
     {
-        $rows = array_values(array_filter(explode("\n", $lines), static fn (string $line): bool => trim($line) !== ''));
-        if (count($rows) > self::MOST_LINES) {
-            throw BadDocument::at('', 'must be at most '.self::MOST_LINES.' lines');
+        $rows = [];
+        for ($row = strtok($lines, "\r\n"); $row !== false; $row = strtok("\r\n")) { // without making a list of empty ones
+            if (trim($row) !== '' && array_push($rows, $row) > self::MOST_LINES) {
+                throw BadDocument::at('', 'must be at most '.self::MOST_LINES.' lines');
+            }
         }
         $cooks = [];
         foreach ($rows as $i => $line) {

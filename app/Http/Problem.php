@@ -11,6 +11,7 @@ use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -39,7 +40,7 @@ final class Problem
             $fault instanceof AuthenticationException => self::of(401),
             $fault instanceof AuthorizationException => self::of(403),
             $fault instanceof ModelNotFoundException => self::of(404),
-            $fault instanceof TokenMismatchException => self::of(419),
+            $fault instanceof TokenMismatchException => self::of(Auth::check() ? 419 : 401), // who is nobody has no page that could be too old
             $fault instanceof HttpExceptionInterface => self::of($fault->getStatusCode(), self::said($fault), headers: $fault->getHeaders()),
             default => self::of(500),
         };

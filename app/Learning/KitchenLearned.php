@@ -17,9 +17,9 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
-use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
+use Velko\Core\Learning\Parameter;
 
 /** velko.learned/1 of a kitchen: what its log teaches beside what its plans go by now, and where each of those numbers comes from. */
 final class KitchenLearned

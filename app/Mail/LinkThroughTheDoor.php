@@ -16,7 +16,7 @@ final class LinkThroughTheDoor extends Mailable
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: $this->link->user_id === null ? "You are asked into the kitchen {$this->link->kitchen->name}" : 'A new password for Velko');
+        return new Envelope(subject: $this->link->user_id === null ? 'You are asked into a kitchen on Velko' : 'A new password for Velko');
     }
 
     public function content(): Content

@@ -42,6 +42,7 @@ final class KeepAccount
         Password::mustBe($user, self::words($document['password']));
         Password::check(self::words($document['new_password']), $user->email ?? '', '/new_password');
         $user->update(['password' => $document['new_password']]);
+        SendLinks::void($user);
     }
 
     /**

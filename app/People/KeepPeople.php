@@ -11,6 +11,7 @@ use App\Models\Kitchen;
 use App\Models\Role;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -40,6 +41,8 @@ final class KeepPeople
     {
         self::withAChefLeft($person->kitchen, $person, '/role', $role !== Role::Chef, static function () use ($person, $role): void {
             $person->update(['role' => $role]);
+            // A door that they opened as a chef would lead back to where they were.
+            DoorLink::open()->where('made_by', $person->id)->delete();
         });
     }
 
@@ -52,7 +55,7 @@ final class KeepPeople
     {
         self::withAChefLeft($person->kitchen, $person, '', true, static function () use ($person): void {
             $person->update(['email' => null, 'password' => Str::random(60), 'pin' => null, 'left_at' => CarbonImmutable::now()]);
-            DoorLink::query()->where('user_id', $person->id)->delete();
+            DoorLink::query()->where(static fn (Builder $query) => $query->where('user_id', $person->id)->orWhere('made_by', $person->id))->delete();
         });
     }
 

@@ -12,6 +12,7 @@ use App\Models\Role;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Throwable;
@@ -22,6 +23,9 @@ final class SendLinks
     private const JOIN_HOURS = 48;
 
     private const PASSWORD_HOURS = 2;
+
+    /** Invitations that a kitchen mails in an hour before anybody has joined it. */
+    private const MAILED_AN_HOUR = 5;
 
     /** Open invitations a kitchen has at most: a table is not filled by a key that sticks. */
     public const MOST = 30;
@@ -37,6 +41,9 @@ final class SendLinks
     {
         if (DoorLink::open()->where('user_id', null)->count() >= self::MOST) {
             throw BadDocument::at('', 'there are '.self::MOST.' open invitations already; take one back first');
+        }
+        if ($email !== null && self::houseSendsMail() && self::mailsStrangers($chef)) {
+            throw BadDocument::at('/email', 'must wait: a kitchen that nobody has joined yet mails at most '.self::MAILED_AN_HOUR.' invitations an hour; show the link instead');
         }
 
         return self::make(['kitchen_id' => $chef->kitchen_id, 'made_by' => $chef->id, 'role' => $role, 'email' => $email], self::JOIN_HOURS, $email);
@@ -107,9 +114,28 @@ final class SendLinks
             $password = is_string($document['password']) ? $document['password'] : '';
             Password::check($password, $user->email ?? '');
             $user->update(['password' => $password, 'signed_out_at' => CarbonImmutable::now()->getTimestampMs() - 1]);
+            self::void($user, $link);
 
             return $user;
         });
+    }
+
+    /**
+     * No other link to a new password of theirs is good any more.
+     *
+     * @param  DoorLink|null  $but  The one that is followed just now.
+     */
+    public static function void(User $user, ?DoorLink $but = null): void
+    {
+        $open = DoorLink::open()->withoutGlobalScope('kitchen')->where('user_id', $user->id);
+        ($but === null ? $open : $open->whereKeyNot($but->id))->delete();
+    }
+
+    private static function mailsStrangers(User $chef): bool
+    {
+        $mailed = DoorLink::query()->whereNull('user_id')->whereNotNull('email')->where('created_at', '>', CarbonImmutable::now()->subHour())->count();
+
+        return $mailed >= self::MAILED_AN_HOUR && $chef->kitchen->people()->count() === 1;
     }
 
     /** @param  callable(DoorLink): User  $do */
@@ -148,7 +174,7 @@ final class SendLinks
         $token = bin2hex(random_bytes(32));
         $link = DoorLink::query()->create([...$row, 'token' => hash('sha256', $token), 'expires_at' => CarbonImmutable::now()->addHours($hours)]);
         // Behind a #: no server on the way writes it down.
-        $url = url('/link')."#$token";
+        $url = rtrim(Config::string('app.url'), '/')."/link#$token"; // whatever host was asked for
 
         return [
             'format' => 'velko.door-link/1',

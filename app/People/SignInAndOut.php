@@ -24,6 +24,7 @@ final class SignInAndOut
         $request->session()->regenerate(true);
         $request->session()->put(self::SINCE, CarbonImmutable::now()->getTimestampMs());
         Hands::back($request);
+        KnownDevice::remember($user);
     }
 
     public static function out(Request $request): void

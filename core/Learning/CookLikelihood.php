@@ -443,7 +443,7 @@ final class CookLikelihood
     /**
      * What the cook alone would have an effect be, with the others as all have them.
      *
-     * @return array{off: float, spread: float}|null how far off all others, and how well it tells that, one standard deviation; null if it tells nothing of it
+     * @return array{moved: float, off: float, spread: float}|null how far off all others, as a straight line has it and as the effect would be; and how well it tells that, one standard deviation; null if it tells nothing of it
      */
     public function alone(int $effect): ?array
     {
@@ -465,6 +465,6 @@ final class CookLikelihood
             return null;
         }
 
-        return ['off' => $this->lesson->effects[$effect]->offBy($pull / $precision), 'spread' => sqrt(1 / $precision + ($of === null ? 0.0 : $this->spreads->scatter($of)))];
+        return ['moved' => $pull / $precision, 'off' => $this->lesson->effects[$effect]->offBy($pull / $precision), 'spread' => sqrt(1 / $precision + ($of === null ? 0.0 : $this->spreads->scatter($of)))];
     }
 }

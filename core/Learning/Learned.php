@@ -74,8 +74,8 @@ final readonly class Learned
     {
         $others = [];
         foreach ($with as $other => $places) {
-            // A ring is all of its marks: only those are shown.
-            if ($other === $place || $posterior->parameters[$other]->whose === $posterior->parameters[$place]->whose && $posterior->parameters[$other]->of === $posterior->parameters[$place]->of) {
+            // Two rings are never in one plan, nor two pans: one of them taken alone leaves nothing further off.
+            if ($posterior->parameters[$other]->of === $posterior->parameters[$place]->of) {
                 continue;
             }
             $its = $posterior->spread($places);

@@ -109,6 +109,7 @@ final readonly class Lesson
         foreach (array_diff_key($nudged, $still) as $e => $other) {
             $seen[$e] = self::seen([$e => $other], $ahead, $given)[$e];
         }
+
         return array_map(static function (string $name) use ($seen, $effects): Observation {
             $one = $seen[''][$name];
             $slopes = [];

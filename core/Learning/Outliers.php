@@ -68,7 +68,7 @@ final readonly class Outliers
                 if ($told === null) {
                     continue;
                 }
-                $apart = $told['off'] / hypot($told['spread'], $posterior->spread($cook->places()[$e]));
+                $apart = $told['moved'] / hypot($told['spread'], $posterior->spread($cook->places()[$e]));
                 if (abs($apart) > max(self::COOK * $bar, abs($found[$i]->apart ?? 0.0))) {
                     $found[$i] = new Outlier($i, $posterior->lessons[$i]->id, $effect->of, $place, $apart, off: $posterior->mean[$place] + $told['off'], spread: $told['spread']);
                 }

@@ -17,12 +17,12 @@ use Velko\Core\Vessel\Burner;
 final readonly class Parameter
 {
     /** Priors, one standard deviation (our estimates). A ring, a mark and a pan together are the 20 % of a knob. */
-    private const RING = 0.17;
+    private const RING = 0.18;
 
     private const MARK = 0.08;
 
     /** A pan against others on the same ring: its floor, how flat it is, how well it sits on the flame. */
-    private const PAN = 0.06;
+    private const PAN = 0.04;
 
     /** How fast the floor browns: sugar in what the rice drank, the metal. */
     private const CRUST = 0.5;
@@ -30,10 +30,10 @@ final readonly class Parameter
     /** What a sweated base weighs: onions that lose 30 ± 10 % weigh 0.70 ± 0.10 after. */
     private const BASE = 0.14;
 
-    /** A kitchen scale that works is right to 1.5 %, a ladle holds what it should to 3 %. One that is wrong may be wrong by any amount. */
+    /** A kitchen scale that works is right to 1.5 %, a ladle holds what it should to 2 %. One that is wrong may be wrong by any amount. */
     private const SCALE = 0.015;
 
-    private const LADLE = 0.03;
+    private const LADLE = 0.02;
 
     /** Weather moves the boiling point as 100 m do, km. */
     private const ALTITUDE = 0.1;

@@ -89,8 +89,8 @@ foreach (['weighing' => true, 'never' => false] as $mode => $weighs) {
             $bite[$after][] = abs($done($plan, $true));
         }
         foreach ($learned->numbers as $one) {
-            $is = ['ring-power' => $kitchen->true['ring'] + $kitchen->true['mark'], 'drinking' => $kitchen->true['drinking'], 'doneness' => $kitchen->true['doneness'], 'base-yield' => $kitchen->true['base']][$one->parameter->of];
-            if ($one->parameter->of !== 'ring-power' || $one->parameter->mark !== null) {
+            $is = ['ring-power' => $kitchen->true['ring'] + $kitchen->true['mark'], 'drinking' => $kitchen->true['drinking'], 'doneness' => $kitchen->true['doneness'], 'base-yield' => $kitchen->true['base']][$one->parameter->of] ?? 0.0;
+            if (($one->parameter->of !== 'ring-power' || $one->parameter->mark !== null) && ! in_array($one->parameter->of, ['ladle', 'scale', 'altitude', 'stock-temperature'], true)) {
                 $in[$one->parameter->of][] = (int) (abs($one->off - $is) <= LearnedNumber::NINE_TENTHS * $one->spread);
             }
         }

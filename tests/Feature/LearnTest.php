@@ -12,9 +12,11 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Demo;
 use Tests\Feature\Station;
-use Velko\Core\Learning\Finding;
-use Velko\Core\Learning\Parameter;
+use Velko\Core\Learning\Effect;
+use Velko\Core\Learning\LearnedNumber;
 use Velko\Core\Learning\Lesson as Made;
+use Velko\Core\Learning\Observation;
+use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Word;
 
 /* velko:learn, by its contract: an archive in, what its cooks teach out. */
@@ -50,7 +52,9 @@ it('learns the same from an archive in lines, packed or not, and from one docume
     $numbers = collect($learned['numbers']);
     // Ring 3 is marked 800 W at medium and gives 1.30 times that (the seeder's own number): found, and not taken for what it says.
     $hot = $numbers->where('ring', 'ring 3')->firstWhere('mark', 'medium');
-    expect($hot['low_90'])->toBeGreaterThan(800.0)->toBeLessThan(1.3 * 800)->and($hot['high_90'])->toBeGreaterThan(1.3 * 800);
+    // Within two standard deviations: the ladle and the pan are believed to be a little of it.
+    $spread = log($hot['high_90'] / $hot['low_90']) / 2 / LearnedNumber::NINE_TENTHS;
+    expect($hot['low_90'])->toBeGreaterThan(800.0)->toBeLessThan(1.3 * 800)->and(abs(log(1.3 * 800 / $hot['value'])))->toBeLessThan(2 * $spread);
 
     // Had nobody ever weighed: it learns a little of its rings from words, and says how little.
     $never = json_decode($this->whole, true);
@@ -60,15 +64,15 @@ it('learns the same from an archive in lines, packed or not, and from one docume
     $words = collect(json_decode(learntFrom((string) json_encode($never))[1], true)['numbers']);
     $rings = $words->where('of', 'ring-power')->where('cooks', '>', 1);
     $band = static fn (array $one): float => $one['high_90'] - $one['low_90'];
-    expect($band($words->where('ring', 'ring 3')->firstWhere('mark', 'medium')))->toBeGreaterThan(1.2 * $band($hot));
+    expect($band($words->where('ring', 'ring 3')->firstWhere('mark', 'medium')))->toBeGreaterThan($band($hot));
     expect($rings)->not->toBeEmpty()->and($rings->every(static fn (array $one): bool => $one['low_90'] < $one['value'] && $one['value'] < $one['high_90'] && ($one['high_90'] - $one['low_90']) / $one['value'] > 0.1))->toBeTrue()
         ->and($numbers->pluck('rice')->filter()->unique()->sort()->values()->all())->toContain('carnaroli')
         ->and($numbers->firstWhere('of', 'doneness')['unit'])->toBe('min');
 });
 
 it('keeps a lesson beside its events as it was made, words without an end and all', function (): void {
-    $word = static fn (float $from, float $to): Finding => new Finding(new Word(0.4, $from, $to, 0.07), [-1.5, 0.0, 2.0]);
-    $lesson = new Made('a cook', 1_770_000_000_000, [Parameter::ring('3'), Parameter::mark('3', 'medium'), Parameter::drinking('7')], [0.1, 0.02, -0.01], [1.0, 800.0, 2.4], [new Finding(-0.8, [3.0, 3.0, 1.0]), $word(-INF, 0.55), $word(0.55, 0.75), $word(0.975, INF)], true);
+    $word = static fn (float $from, float $to): Observation => new Observation('looseness', new Word(0.4, $from, $to, 0.07, 'wave'), [-1.5, 2.0]);
+    $lesson = new Made('a cook', 1_770_000_000_000, [new Effect('ring-power', 'medium', [Parameter::ring('3'), Parameter::mark('3', 'medium'), Parameter::pan('2')]), new Effect('drinking', null, [Parameter::drinking('7')])], [800.0, 2.4], [new Observation(Observation::WEIGHING, -0.8, [3.0, 1.0], 7.1), $word(-INF, 0.55), $word(0.55, 0.75), $word(0.975, INF)], true);
     expect(LessonDocument::read(json_decode(json_encode(LessonDocument::of($lesson), JSON_THROW_ON_ERROR), true)))->toEqual($lesson);
 });
 

@@ -6,16 +6,24 @@ import { Title } from '../parts/Title';
 import { kitchenChanged, queries } from '../queries';
 import { ComesNext } from '../taught/ComesNext';
 import { Group } from '../taught/Group';
-import { isOff, isOwn, whoseOf, type OneNumber } from '../taught/numbers';
+import { isOff, isOwn, whoseOf, type TakenNumber } from '../taught/numbers';
 import { OwnSheet } from '../taught/OwnSheet';
 import { t } from '../words/messages';
+
+const SPOKEN_OF = {
+  taste: () => t('taught.words-of-the-bite'),
+  bite: () => t('taught.words-of-the-bite'),
+  looseness: () => t('taught.words-of-the-looseness'),
+  crust: () => t('taught.words-of-the-crust'),
+  'not-yet': () => t('taught.words-not-yet'),
+};
 
 /** What the log teaches of this kitchen's rings, its rice and its bases, and what of that its plans go by. */
 export function Taught() {
   const client = useQueryClient();
   const learned = useQuery(queries.learned);
   const [taken, setTaken] = useState<OwnTaken | null>(null);
-  const [opened, setOpened] = useState<OneNumber | null>(null);
+  const [opened, setOpened] = useState<TakenNumber | null>(null);
   if (!learned.data) {
     return (
       <main className="p-8 text-lg text-ink-soft">
@@ -29,6 +37,7 @@ export function Taught() {
     setTaken(answer);
   };
   const { numbers, cooks, told, left_out = 0 } = learned.data;
+  const silent = [...new Set(learned.data.words_that_tell_nothing.map((kind) => SPOKEN_OF[kind]()))];
   // What is off stands first, then what is the kitchen's own.
   const own = new Set(numbers.filter(isOwn).map(whoseOf));
   const off = new Set(numbers.filter(isOff).map(whoseOf));
@@ -42,6 +51,8 @@ export function Taught() {
   const rings = inOrder(numbers.map(({ ring }) => ring));
   const rices = inOrder(numbers.map(({ rice }) => rice));
   const dishes = inOrder(numbers.map(({ dish }) => dish));
+  const pans = inOrder(numbers.map(({ pan }) => pan));
+  const tools = numbers.filter(({ of }) => of === 'ladle' || of === 'scale').map(whoseOf);
   const out = numbers.flatMap((one) => one.outliers.map((outlier) => ({ one, ...outlier })));
   return (
     <main className="mx-auto w-full max-w-6xl px-5 py-3">
@@ -67,6 +78,11 @@ export function Taught() {
       ) : (
         <>
           <p className="mt-1 text-lg">{t('taught.how-to-read')}</p>
+          {silent.length > 0 && (
+            <p role="status" className="mt-1 text-lg font-semibold">
+              {t('taught.words-tell-nothing', { words: silent.join(', ') })}
+            </p>
+          )}
           {rings.map((ring) => (
             <Group
               key={ring}
@@ -76,7 +92,7 @@ export function Taught() {
               onOpen={setOpened}
             />
           ))}
-          {[...rices, ...dishes].map((whose) => (
+          {[...tools, ...pans, ...rices, ...dishes].map((whose) => (
             <Group
               key={whose}
               title={whose}

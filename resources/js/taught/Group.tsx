@@ -5,7 +5,16 @@ import type { OwnTaken } from '../contracts.generated';
 import { useCook, useMay } from '../cook';
 import { day } from '../time';
 import { t } from '../words/messages';
-import { addressOf, isOff, isOwn, useCalled, useSaid, type OneNumber } from './numbers';
+import {
+  addressOf,
+  isOff,
+  isOwn,
+  isTaken,
+  useCalled,
+  useSaid,
+  type OneNumber,
+  type TakenNumber,
+} from './numbers';
 
 /** The picture of a number runs from so little of what is given to so much. */
 const FROM = 0.6;
@@ -26,14 +35,15 @@ export function Group({
   title: string;
   numbers: OneNumber[];
   onTaken: (answer: OwnTaken) => void;
-  onOpen: (one: OneNumber) => void;
+  onOpen: (one: TakenNumber) => void;
 }) {
   const may = useMay();
   const called = useCalled();
   const take = useMutation({ mutationFn: api.takeOwn, onSuccess: onTaken });
   const back = useMutation({ mutationFn: api.giveOwnBack, onSuccess: onTaken });
   const isRing = numbers[0]?.of === 'ring-power';
-  const ring = numbers.find(({ cooks }) => cooks > 0) ?? numbers[0];
+  const taken = numbers.filter(isTaken);
+  const ring = taken.find(({ cooks }) => cooks > 0) ?? taken[0];
   const wrong = take.error ?? back.error;
   return (
     <section aria-label={title} className="mt-4">
@@ -78,7 +88,7 @@ export function Group({
             <Much one={one} />
             <Band one={one} />
             <Words one={one} />
-            {may.kitchen && (
+            {may.kitchen && isTaken(one) && (
               <span className="flex justify-end gap-2 max-md:col-span-2">
                 {!isRing && isOwn(one) && (
                   <button
@@ -168,8 +178,17 @@ function Words({ one }: { one: OneNumber }) {
     <span className="text-base leading-tight text-ink-soft max-md:col-span-2">
       {t('taught.between', { low: said(one, one.low_90), high: said(one, one.high_90) })}{' '}
       {t('taught.rests-on', { cooks: one.cooks })}{' '}
-      <b className={isOwn(one) ? 'text-herb' : ''}>{SOURCE[one.source ?? 'guessed'](said(one, one.given))}</b>{' '}
+      {isTaken(one) && (
+        <b className={isOwn(one) ? 'text-herb' : ''}>
+          {SOURCE[one.source ?? 'guessed'](said(one, one.given))}
+        </b>
+      )}{' '}
       {one.of === 'base-yield' && t('taught.what-a-base-is-for')}
+      {one.of === 'scale' && t('taught.check-the-scale')}
+      {one.of === 'ladle' && t('taught.check-the-ladle')}
+      {one.not_apart_from.length > 0 && (
+        <b className="block">{t('taught.not-told-apart', { others: one.not_apart_from.join(', ') })}</b>
+      )}
       {one.since !== null && (
         <b className="block text-tomato">{t('taught.another-since', { day: day(one.since, timezone) })}</b>
       )}

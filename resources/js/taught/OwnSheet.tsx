@@ -6,7 +6,7 @@ import { Field } from '../parts/Field';
 import { Sheet } from '../parts/Sheet';
 import { day } from '../time';
 import { t } from '../words/messages';
-import { addressOf, useCalled, useSaid, whoseOf, type OneNumber } from './numbers';
+import { addressOf, useCalled, useSaid, whoseOf, type TakenNumber } from './numbers';
 
 const UNIT = { W: 'W', 'g/g': 'g/g', min: 'min', '×': '×' };
 
@@ -16,7 +16,7 @@ export function OwnSheet({
   onClose,
   onTaken,
 }: {
-  one: OneNumber;
+  one: TakenNumber;
   onClose: () => void;
   onTaken: (answer: OwnTaken) => void;
 }) {

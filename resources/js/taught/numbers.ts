@@ -7,7 +7,17 @@ import { t } from '../words/messages';
 export type OneNumber = Learned['numbers'][number];
 
 /** Whose it is, by name. */
-export const whoseOf = ({ ring, rice, dish }: OneNumber): string => ring ?? rice ?? dish ?? '';
+export const whoseOf = ({ of, ring, rice, dish, pan }: OneNumber): string =>
+  ring ?? rice ?? dish ?? pan ?? (of === 'ladle' ? t('taught.the-ladle') : t('taught.the-scale'));
+
+type Of = OwnNumberEntry['of'];
+
+/** What a kitchen takes for its own; a pan, a ladle and a scale are only told of. */
+const TAKEN: readonly string[] = ['ring-power', 'drinking', 'doneness', 'crust', 'base-yield'] satisfies Of[];
+
+export type TakenNumber = OneNumber & { of: Of };
+
+export const isTaken = (one: OneNumber): one is TakenNumber => TAKEN.includes(one.of);
 
 /** How it is addressed: one mark, what one rice does, or what the base of one dish weighs. */
 export const addressOf = ({
@@ -16,7 +26,7 @@ export const addressOf = ({
   rice_id = null,
   dish_id = null,
   mark,
-}: OneNumber): AsTyped<OwnNumberEntry> => ({
+}: TakenNumber): AsTyped<OwnNumberEntry> => ({
   format: 'velko.own-number/1',
   of,
   burner_id,
@@ -42,7 +52,7 @@ export function useSaid(): (one: OneNumber, value: number) => string {
         : unit === 'min'
           ? t('taught.minutes', { minutes: trimmed(value, 1) })
           : unit === '×'
-            ? t('taught.times-as-fast', { times: trimmed(value, 2) })
+            ? t('taught.times', { times: trimmed(value, 2) })
             : `${10 * Math.round(value / 10)} W`;
 }
 
@@ -58,5 +68,11 @@ export function useCalled(): (one: OneNumber) => string {
           ? t('taught.crust-browns')
           : of === 'base-yield'
             ? t('taught.so-much-base-weighs', { base: weight(100) })
-            : t('taught.is-done-at');
+            : of === 'pan-power'
+              ? t('taught.so-much-heat-caught')
+              : of === 'ladle'
+                ? t('taught.so-much-a-ladle-holds')
+                : of === 'scale'
+                  ? t('taught.so-much-the-scale-shows')
+                  : t('taught.is-done-at');
 }
