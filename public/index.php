@@ -1,6 +1,6 @@
 <?php
 
-use App\Http\BodyUnread;
+use App\Contracts\BodyUnread;
 use Illuminate\Foundation\Application;
 
 define('LARAVEL_START', microtime(true));

@@ -13,17 +13,21 @@ final class Photo
     /** Of what comes, bytes. */
     public const MOST_BYTES = 15_000_000;
 
-    private const MOST_PIXELS = 60_000_000;
+    /** Pixels that are decoded, by kind: within 2 s and 128 MB on one of these cores (measured, docs/security.md). */
+    private const MOST_PIXELS = [IMAGETYPE_JPEG => 20_000_000, IMAGETYPE_PNG => 12_000_000, IMAGETYPE_WEBP => 12_000_000];
 
-    /** Of the longer side. */
+    /** Of a JPEG that comes in many scans: all of it is gone through for each. */
+    private const MOST_PROGRESSIVE = 8_000_000;
+
+    private const MOST_SCANS = 20;
+
+    /** Of the longer side, and of what is kept. */
     private const LONGEST = 1200;
 
-    private const QUALITY = 80;
+    private const KEPT_BYTES = 600_000;
 
-    /** Of a JPEG that is whole. */
-    private const ENDS = "\xFF\xD9";
-
-    private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
+    /** From the first down, until it is small enough. */
+    private const QUALITIES = [80, 60, 40, 20];
 
     /** Turned so by the camera, degrees against the clock, by EXIF's orientation. */
     private const TURNED = [3 => 180, 6 => -90, 8 => 90];
@@ -31,7 +35,7 @@ final class Photo
     /**
      * @return string JPEG
      *
-     * @throws BadDocument where it is no picture, or too large a one
+     * @throws BadDocument if it is no picture, or one that costs too much
      */
     public static function small(string $bytes): string
     {
@@ -39,42 +43,27 @@ final class Photo
             throw BadDocument::at('', 'must be at most '.intdiv(self::MOST_BYTES, 1_000_000).' MB');
         }
         $size = @getimagesizefromstring($bytes);
-        if ($size === false || ! in_array($size[2], self::KINDS, true)) {
+        if ($size === false || ! isset(self::MOST_PIXELS[$size[2]])) {
             throw BadDocument::at('', 'must be a picture: JPEG, PNG or WebP');
         }
-        if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw BadDocument::at('', 'must be at most '.intdiv(self::MOST_PIXELS, 1_000_000).' million pixels');
+        $parts = $size[2] === IMAGETYPE_JPEG ? JpegParts::of($bytes) : null;
+        $most = $parts?->isProgressive === true ? self::MOST_PROGRESSIVE : self::MOST_PIXELS[$size[2]];
+        if ($most < $size[0] * $size[1]) {
+            throw BadDocument::at('', 'must be at most '.intdiv($most, 1_000_000).' million pixels'.($parts?->isProgressive === true ? ' where it is a progressive JPEG' : ''));
         }
-        if ($size[2] === IMAGETYPE_JPEG && max($size[0], $size[1]) <= self::LONGEST && self::isBare($bytes)) {
+        if ($parts !== null && $parts->scans > self::MOST_SCANS) {
+            throw BadDocument::at('', 'must be a JPEG of at most '.self::MOST_SCANS.' scans');
+        }
+        // One of our own that comes back in an archive.
+        if ($parts?->isBare === true && max($size[0], $size[1]) <= self::LONGEST && strlen($bytes) <= self::KEPT_BYTES) {
             return $bytes;
         }
-        $picture = $size[2] === IMAGETYPE_JPEG && ! str_contains($bytes, self::ENDS) ? false : @imagecreatefromstring($bytes);
+        $picture = @imagecreatefromstring($bytes);
         if ($picture === false) {
             throw BadDocument::at('', 'must be a picture: it cannot be read to its end');
         }
 
         return self::jpeg(self::scaled(self::upright($picture, $bytes, $size[2])));
-    }
-
-    /** Whether nothing is in it but the picture: no segment of an application, and no comment. */
-    private static function isBare(string $jpeg): bool
-    {
-        if (! str_ends_with($jpeg, self::ENDS)) {
-            return false;
-        }
-        $at = 2;
-        while ($at + 4 <= strlen($jpeg) && $jpeg[$at] === "\xFF") {
-            $marker = ord($jpeg[$at + 1]);
-            if ($marker === 0xDA) {
-                return true;
-            }
-            if ($marker > 0xE0 && $marker <= 0xEF || $marker === 0xFE) {
-                return false;
-            }
-            $at += 2 + ord($jpeg[$at + 2]) * 256 + ord($jpeg[$at + 3]);
-        }
-
-        return false;
     }
 
     private static function upright(GdImage $picture, string $bytes, int $kind): GdImage
@@ -100,10 +89,23 @@ final class Photo
 
     private static function jpeg(GdImage $picture): string
     {
-        ob_start();
-        imagejpeg($picture, null, self::QUALITY);
-        $jpeg = (string) ob_get_clean();
-        $comment = strpos($jpeg, "\xFF\xFE"); // the library signs what it makes
+        $jpeg = '';
+        foreach (self::QUALITIES as $quality) {
+            ob_start();
+            imagejpeg($picture, null, $quality);
+            $jpeg = self::unsigned((string) ob_get_clean());
+            if (strlen($jpeg) <= self::KEPT_BYTES) {
+                break;
+            }
+        }
+
+        return $jpeg;
+    }
+
+    /** Without the comment by which the library signs what it makes. */
+    private static function unsigned(string $jpeg): string
+    {
+        $comment = strpos($jpeg, "\xFF\xFE");
 
         return $comment === false ? $jpeg : substr($jpeg, 0, $comment).substr($jpeg, $comment + 2 + ord($jpeg[$comment + 2]) * 256 + ord($jpeg[$comment + 3]));
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Contracts\BodyUnread;
 use App\Devices\DeviceKey;
-use App\Http\BodyUnread;
 use App\Http\SessionRows;
 use App\Models\User;
 use App\People\Email;

@@ -246,6 +246,33 @@ describe('a photo of the plate', function (): void {
         $this->get("/api/cooks/{$this->cook}/photo")->assertNotFound();
     });
 
+    it('is refused where it would cost more to look at than any photo, and keeps nothing that somebody hid in one', function (): void {
+        $jpeg = ($this->picture)(400, 300);
+        $scan = strpos($jpeg, "\xFF\xDA");
+        $length = ord($jpeg[$scan + 2]) * 256 + ord($jpeg[$scan + 3]);
+        // Two thousand empty scans of one picture: 295 kB that cost 26.5 s to decode.
+        $scans = substr($jpeg, 0, $scan).str_repeat(substr($jpeg, $scan, 2 + $length)."\0", 2_000)."\xFF\xD9";
+        $from = getrusage();
+        expect(($this->put)($scans)->assertStatus(422)->json('errors.0.detail'))->toContain('at most');
+        $to = getrusage();
+        expect($to['ru_utime.tv_sec'] - $from['ru_utime.tv_sec'])->toBeLessThanOrEqual(2);
+        expect(($this->put)(substr($jpeg, 0, $scan).str_repeat("\xFF\xFE\0\x04ab", 500).substr($jpeg, $scan))->assertStatus(422)->json('errors.0.detail'))->toContain('parts');
+        // A progressive JPEG of nine million pixels: a frame says so before anything is decoded.
+        $vast = str_replace("\xFF\xC0", "\xFF\xC2", $jpeg);
+        $frame = strpos($vast, "\xFF\xC2");
+        expect(($this->put)(substr_replace($vast, pack('nn', 3_000, 3_000), $frame + 5, 4))->assertStatus(422)->json('errors.0.detail'))->toContain('progressive');
+        // Words in APP0, in a comment, after the end; a small picture that is far too many bytes.
+        $secret = 'where it was taken';
+        foreach ([
+            substr($jpeg, 0, 2)."\xFF\xE0".pack('n', strlen($secret) + 2).$secret.substr($jpeg, 2),
+            substr($jpeg, 0, 2)."\xFF\xFE".pack('n', strlen($secret) + 2).$secret.substr($jpeg, 2),
+            $jpeg.$secret, $jpeg.str_repeat($secret, 50_000),
+        ] as $with) {
+            $kept = $this->get(($this->put)($with)->assertOk()->json('photo'))->content();
+            expect($kept)->not->toContain($secret)->and(strlen($kept))->toBeLessThan(600_000)->and(str_ends_with($kept, "\xFF\xD9"))->toBeTrue();
+        }
+    });
+
     it('is refused where it is no picture, or far too large', function (): void {
         foreach (['', 'not a photo', '%PDF-1.7', "\xFF\xD8\xFF\xE0".str_repeat("\0", 200), substr(($this->picture)(400, 300), 0, 700), 'GIF89a'.str_repeat('x', 50)] as $bytes) {
             $refused = ($this->put)($bytes);

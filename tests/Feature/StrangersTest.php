@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Contracts\BodyUnread;
 use App\Exchange\BringKitchen;
-use App\Http\BodyUnread;
 use App\Mail\LinkThroughTheDoor;
 use App\Models\DoorLink;
 use App\Models\Role;

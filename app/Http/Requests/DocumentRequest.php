@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Contracts\BadDocument;
+use App\Contracts\BodyUnread;
 use App\Contracts\Contract;
-use App\Http\BodyUnread;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A request whose body is one document of contracts/. */

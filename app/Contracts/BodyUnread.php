@@ -2,17 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Contracts;
 
-use App\Contracts\BadDocument;
-use App\Contracts\Shape;
 use Illuminate\Http\Request;
 use Override;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /**
  * A request whose body nobody has decoded. The framework decodes a JSON body before any route, limit or sign-in is asked, and a body of zeros then
- * costs a guest nothing and the house a second. Ours are read by their contract (App\Http\Requests\DocumentRequest) once the route has let them in.
+ * costs a guest nothing and the house a second. Ours are read by their contract once the route has let them in.
  */
 final class BodyUnread extends Request
 {
