@@ -19,7 +19,7 @@ final class LessonDocument
         return [
             'id' => $lesson->id, 'at' => $lesson->at, 'weighed' => $lesson->weighed, 'given' => $lesson->given,
             'observations' => array_map(static fn (Observation $observation): array => [
-                'kind' => $observation->kind, 'slopes' => $observation->slopes, 'grams' => $observation->grams,
+                'kind' => $observation->kind, 'slopes' => $observation->slopes, 'grams' => $observation->grams, 'curves' => $observation->curves,
                 ...$observation->what instanceof Word ? ['word' => self::word($observation->what)] : ['off' => $observation->what],
             ], $lesson->observations),
             'effects' => array_map(static fn (Effect $effect): array => ['of' => $effect->of, 'mark' => $effect->mark, 'parameters' => array_map(static fn (Parameter $parameter): array => ['of' => $parameter->of, 'whose' => $parameter->whose, 'mark' => $parameter->mark], $effect->parameters)], $lesson->effects),
@@ -50,7 +50,7 @@ final class LessonDocument
         $word = $kept['word'] ?? null;
         $what = $word === null ? (float) $kept['off'] : new Word((float) $word['thought'], (float) ($word['from'] ?? -INF), (float) ($word['to'] ?? INF), (float) $word['spread'], $word['said']);
 
-        return new Observation($kept['kind'], $what, self::floats($kept['slopes']), $kept['grams'] === null ? null : (float) $kept['grams']);
+        return new Observation($kept['kind'], $what, self::floats($kept['slopes']), $kept['grams'] === null ? null : (float) $kept['grams'], array_map(floatval(...), $kept['curves']));
     }
 
     /**

@@ -22,6 +22,8 @@ final readonly class Effect
 
     private const NUDGE_LOG = 0.03;
 
+    private const FAR = 0.3;
+
     /** Nothing is less than this share of what it is taken to be. */
     private const LEAST = 0.05;
 
@@ -74,6 +76,12 @@ final readonly class Effect
     public function nudge(): float
     {
         return self::NUDGE[$this->of] ?? self::NUDGE_LOG;
+    }
+
+    /** Where its curve is looked at: a ring may be a third off, and a pan that falls dry drinks less. Null for what is hardly ever that far off. */
+    public function far(): ?float
+    {
+        return $this->of === 'ring-power' ? self::FAR : null;
     }
 
     /** Whether the pan itself runs another way; else it is only seen or weighed otherwise. */

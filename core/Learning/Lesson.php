@@ -109,8 +109,15 @@ final readonly class Lesson
         foreach (array_diff_key($nudged, $still) as $e => $other) {
             $seen[$e] = self::seen([$e => $other], $ahead, $given)[$e];
         }
+        $far = [];
+        foreach ($effects as $e => $effect) {
+            $off = $effect->far();
+            if ($off !== null) {
+                $far[$e] = [$effect->moves($off), self::seen([$e => $effect->in($cooked, $off)], $ahead, $given)[$e]];
+            }
+        }
 
-        return array_map(static function (string $name) use ($seen, $effects): Observation {
+        return array_map(static function (string $name) use ($seen, $effects, $far): Observation {
             $one = $seen[''][$name];
             $slopes = [];
             foreach ($effects as $e => $effect) {
@@ -122,7 +129,12 @@ final readonly class Lesson
                 }
             }
 
-            return new Observation($one->kind, $one->what, $slopes, $one->grams);
+            $curves = [];
+            foreach ($far as $e => [$moved, $there]) {
+                $curves[$e] = isset($there[$name]) ? ((self::place($there[$name]) - self::place($one)) / ($one->grams ?? 1.0) - $slopes[$e] * $moved) / $moved ** 2 : 0.0;
+            }
+
+            return new Observation($one->kind, $one->what, $slopes, $one->grams, $curves);
         }, array_keys($seen['']));
     }
 

@@ -16,13 +16,17 @@ final readonly class Observation
 
     public const SIGN = 'sign';
 
+    /** A curve goes on no further than this; from there it is straight. */
+    private const BENDS = 0.5;
+
     /**
      * @param  'weighing'|'base'|'sign'|'taste'|'bite'|'looseness'|'crust'|'not-yet'  $kind
      * @param  float|Word  $what  A measurement in its standard deviations; or the word.
      * @param  array<int, float>  $slopes  By effect, against {@see Effect::moves}.
      * @param  float|null  $grams  Of a weighing: one standard deviation, g.
+     * @param  array<int, float>  $curves  By effect that has one, against the square of how far it moved.
      */
-    public function __construct(public string $kind, public float|Word $what, public array $slopes, public ?float $grams = null) {}
+    public function __construct(public string $kind, public float|Word $what, public array $slopes, public ?float $grams = null, public array $curves = []) {}
 
     /**
      * With other parameters.
@@ -39,8 +43,10 @@ final readonly class Observation
         $slopes = [];
         $times = $this->grams !== null && $scale !== null ? 1 + $moves[$scale] : 1.0;
         foreach ($this->slopes as $e => $slope) {
-            $there += $e === $scale ? 0.0 : $slope * $moves[$e];
-            $slopes[] = $times * $slope * $steeper[$e];
+            $curve = $this->curves[$e] ?? 0.0;
+            $bent = max(-self::BENDS, min(self::BENDS, $moves[$e]));
+            $there += $e === $scale ? 0.0 : $slope * $moves[$e] + $curve * $bent ** 2;
+            $slopes[] = $times * ($slope + 2 * $curve * $bent) * $steeper[$e];
         }
         if ($scale !== null) {
             $slopes[$scale] = $steeper[$scale] * ($this->slopes[$scale] + ($this->grams === null ? 0.0 : $there));

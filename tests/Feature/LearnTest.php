@@ -13,7 +13,6 @@ use Illuminate\Support\Facades\DB;
 use Tests\Feature\Demo;
 use Tests\Feature\Station;
 use Velko\Core\Learning\Effect;
-use Velko\Core\Learning\LearnedNumber;
 use Velko\Core\Learning\Lesson as Made;
 use Velko\Core\Learning\Observation;
 use Velko\Core\Learning\Parameter;
@@ -52,9 +51,7 @@ it('learns the same from an archive in lines, packed or not, and from one docume
     $numbers = collect($learned['numbers']);
     // Ring 3 is marked 800 W at medium and gives 1.30 times that (the seeder's own number): found, and not taken for what it says.
     $hot = $numbers->where('ring', 'ring 3')->firstWhere('mark', 'medium');
-    // Within two standard deviations: the ladle and the pan are believed to be a little of it.
-    $spread = log($hot['high_90'] / $hot['low_90']) / 2 / LearnedNumber::NINE_TENTHS;
-    expect($hot['low_90'])->toBeGreaterThan(800.0)->toBeLessThan(1.3 * 800)->and(abs(log(1.3 * 800 / $hot['value'])))->toBeLessThan(2 * $spread);
+    expect($hot['low_90'])->toBeGreaterThan(800.0)->toBeLessThan(1.3 * 800)->and($hot['high_90'])->toBeGreaterThan(1.3 * 800);
 
     // Had nobody ever weighed: it learns a little of its rings from words, and says how little.
     $never = json_decode($this->whole, true);
@@ -72,7 +69,7 @@ it('learns the same from an archive in lines, packed or not, and from one docume
 
 it('keeps a lesson beside its events as it was made, words without an end and all', function (): void {
     $word = static fn (float $from, float $to): Observation => new Observation('looseness', new Word(0.4, $from, $to, 0.07, 'wave'), [-1.5, 2.0]);
-    $lesson = new Made('a cook', 1_770_000_000_000, [new Effect('ring-power', 'medium', [Parameter::ring('3'), Parameter::mark('3', 'medium'), Parameter::pan('2')]), new Effect('drinking', null, [Parameter::drinking('7')])], [800.0, 2.4], [new Observation(Observation::WEIGHING, -0.8, [3.0, 1.0], 7.1), $word(-INF, 0.55), $word(0.55, 0.75), $word(0.975, INF)], true);
+    $lesson = new Made('a cook', 1_770_000_000_000, [new Effect('ring-power', 'medium', [Parameter::ring('3'), Parameter::mark('3', 'medium'), Parameter::pan('2')]), new Effect('drinking', null, [Parameter::drinking('7')])], [800.0, 2.4], [new Observation(Observation::WEIGHING, -0.8, [3.0, 1.0], 7.1, [0 => -0.2]), $word(-INF, 0.55), $word(0.55, 0.75), $word(0.975, INF)], true);
     expect(LessonDocument::read(json_decode(json_encode(LessonDocument::of($lesson), JSON_THROW_ON_ERROR), true)))->toEqual($lesson);
 });
 
