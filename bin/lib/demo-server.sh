@@ -21,7 +21,7 @@ export DB_PORT LARAVEL_STORAGE_PATH="$state/storage" APP_CONFIG_CACHE="$state/co
 serve() {
     local port
     port="$(claim_port web "$((8520 + 10 * lane))")"
-    start_server web "$port" APP_ENV=local CACHE_STORE=array VELKO_CLOCKS_RUN_AHEAD=true
+    start_server web "$port" APP_ENV=local APP_URL="http://127.0.0.1:$port" CACHE_STORE=array VELKO_CLOCKS_RUN_AHEAD=true
     say "http://127.0.0.1:$port"
 }
 
