@@ -34,12 +34,12 @@ final class LearnedDocument
         return ['format' => 'velko.learned/1', 'cooks' => $cooks, 'told' => count($lessons), 'numbers' => $numbers, 'words_that_tell_nothing' => $learned->silent];
     }
 
-    /** @return list<LearnedNumber> a ring is what its marks are; a ladle, a scale that is what it should be, the altitude and the stock are nothing to look at */
+    /** @return list<LearnedNumber> a ring is what its marks are; a pan, a ladle and a scale that are what they should be, the altitude and the stock are nothing to look at */
     public static function shown(Learned $learned): array
     {
         return array_values(array_filter($learned->numbers, static fn (LearnedNumber $number): bool => match ($number->parameter->of) {
             'ring-power' => $number->parameter->mark !== null,
-            'ladle', 'scale' => $number->isOff(),
+            'ladle', 'scale', 'pan-power' => $number->isOff(),
             'altitude', 'stock-temperature' => false,
             default => true,
         }));
