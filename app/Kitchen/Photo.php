@@ -13,7 +13,7 @@ final class Photo
     /** Of what comes, bytes. */
     public const MOST_BYTES = 15_000_000;
 
-    /** Pixels that are decoded, by kind: within 2 s and 128 MB on one of these cores (measured, docs/security.md). */
+    /** Pixels that are decoded, by kind, for 2 s and 128 MB at most (what was measured: docs/security.md). */
     private const MOST_PIXELS = [IMAGETYPE_JPEG => 20_000_000, IMAGETYPE_PNG => 12_000_000, IMAGETYPE_WEBP => 12_000_000];
 
     /** Of a JPEG that comes in many scans: all of it is gone through for each. */

@@ -132,6 +132,11 @@ function lineOnPaper(): array
     return $row;
 }
 
+it('counts the kitchens that a fresh start would lose', function (): void {
+    Illuminate\Support\Facades\Artisan::call('velko:kitchens');
+    expect((int) trim(Illuminate\Support\Facades\Artisan::output()))->toBeGreaterThanOrEqual(1);
+});
+
 it('tells a guest to sign in, whatever is posted, and is not up without its database', function (): void {
     $this->postJson('/api/plan', [])->assertStatus(401)->assertHeader('Content-Type', 'application/problem+json');
     $this->get('/up')->assertOk();
