@@ -13,10 +13,8 @@ final class Gaussian
     /**
      * @param  array<int, array<int, float>>  $precision
      * @param  array<int, float>  $pull  precision times mean
-     * @param  array<int, float>  $before  one standard deviation of each, before anything was added
-     * @param  float  $likely  how likely all that was added would be were all of them nothing, in the logarithm
      */
-    private function __construct(private array $precision, private array $pull, private readonly array $before, private float $likely = 0.0) {}
+    private function __construct(private array $precision, private array $pull) {}
 
     /**
      * Each about nothing, independent of the others.
@@ -31,27 +29,7 @@ final class Gaussian
             $precision[$i][$i] = 1 / $spread ** 2;
         }
 
-        return new self($precision, array_fill(0, count($spreads), 0.0), $spreads);
-    }
-
-    /**
-     * A measurement: the sum of the numbers, each times its slope, was found to be so much, give or take one.
-     *
-     * @param  array<int, float>  $slopes
-     * @param  float  $found  in standard deviations of the measurement
-     * @param  float  $weight  0 to 1
-     */
-    public function observe(array $slopes, float $found, float $weight = 1.0): void
-    {
-        $this->likely -= $weight * $found ** 2 / 2;
-        foreach ($slopes as $i => $a) {
-            if ($a !== 0.0) {
-                $this->pull[$i] += $weight * $a * $found;
-                foreach ($slopes as $j => $b) {
-                    $this->precision[$i][$j] += $weight * $a * $b;
-                }
-            }
-        }
+        return new self($precision, array_fill(0, count($spreads), 0.0));
     }
 
     /**
@@ -60,11 +38,9 @@ final class Gaussian
      * @param  list<int>  $places  by its own
      * @param  array<int, array<int, float>>  $precision
      * @param  array<int, float>  $pull
-     * @param  float  $likely  how likely it would be were all of them nothing, in the logarithm
      */
-    public function join(array $places, array $precision, array $pull, float $likely = 0.0): void
+    public function join(array $places, array $precision, array $pull): void
     {
-        $this->likely += $likely;
         foreach ($places as $i => $at) {
             $this->pull[$at] += $pull[$i];
             foreach ($places as $j => $other) {
@@ -94,17 +70,10 @@ final class Gaussian
         }
     }
 
-    /** How likely all that was added is, whatever the numbers are, in the logarithm (without the 1/√2π of each measurement). */
-    public function evidence(): float
+    /** Whether it is a distribution: nothing that was taken away leaves less than nothing known. */
+    public function isProper(): bool
     {
-        $root = self::root($this->precision);
-        $mean = self::solve($root, $this->pull);
-        $evidence = $this->likely;
-        foreach ($mean as $i => $one) {
-            $evidence += $this->pull[$i] * $one / 2 - log($root[$i][$i] * $this->before[$i]);
-        }
-
-        return $evidence;
+        return ! is_nan(array_sum($this->mean()));
     }
 
     /** @return array<int, float> */

@@ -37,7 +37,10 @@ final readonly class Learned
         }
         [$posterior] = Changes::in(new Posterior($lessons, [], $given), $given);
 
-        return self::numbered($posterior, Outliers::keptOutOf($posterior));
+        $outliers = Outliers::keptOutOf($posterior);
+        [$posterior->mean, $posterior->covariance] = Changes::averaged($posterior);
+
+        return self::numbered($posterior, $outliers);
     }
 
     /** @param  list<Outlier>  $outliers */

@@ -17,7 +17,7 @@ final readonly class Outliers
     private const PASSES = 3;
 
     /** A whole cook is named only so many times as far off as a weighing: cooks differ more than a normal distribution has it. */
-    private const COOK = 2.2;
+    private const COOK = 2.5;
 
     /** No more than so many would be named in a kitchen in which every cook fits. */
     private const FALSELY = 0.05;

@@ -22,7 +22,7 @@ final readonly class Parameter
     private const MARK = 0.08;
 
     /** A pan against others on the same ring: its floor, how flat it is, how well it sits on the flame. */
-    private const PAN = 0.04;
+    private const PAN = 0.06;
 
     /** How fast the floor browns: sugar in what the rice drank, the metal. */
     private const CRUST = 0.5;
@@ -45,9 +45,9 @@ final readonly class Parameter
      * @param  'ring-power'|'pan-power'|'drinking'|'doneness'|'crust'|'base-yield'|'ladle'|'scale'|'altitude'|'stock-temperature'  $of
      * @param  string  $whose  Name of the ring, the pan, the rice or the dish; empty if it is the whole kitchen's.
      * @param  float  $prior  One standard deviation, > 0.
-     * @param  bool  $isHeavyTailed  Usually small, but it may be far off: its prior is a Student t.
+     * @param  bool  $isTool  Most work, some are wrong by much: its prior is {@see SpikeAndSlab}, and the standard deviation that of one that works.
      */
-    private function __construct(public string $of, public string $whose, public ?string $mark, public float $prior, public bool $isHeavyTailed = false) {}
+    private function __construct(public string $of, public string $whose, public ?string $mark, public float $prior, public bool $isTool = false) {}
 
     public static function ring(string $ring): self
     {

@@ -17,9 +17,6 @@ final class Posterior
     /** Rounds before the spreads are asked: by then every observation has been heard. */
     private const FIRST = 2;
 
-    /** Degrees of freedom of a heavy-tailed prior. */
-    private const TAILS = 2.0;
-
     /** What a parameter was before it changed has this before its key, and the number of the change. */
     private const BEFORE = 'before';
 
@@ -42,6 +39,9 @@ final class Posterior
     public array $covariance;
 
     public Spreads $spreads;
+
+    /** @var array<int, array{float, float}> By place of a tool: {@see SpikeAndSlab::site}. */
+    private array $tools = [];
 
     /** @var array<int, CookLikelihood> By lesson. */
     private array $cooks = [];
@@ -79,8 +79,12 @@ final class Posterior
             $this->cooks[$i] = new CookLikelihood($lesson, $places[$i], $near, $this->spreads);
         }
         $this->mean = array_map(static fn (string $key): float => $alike->mean[$alike->placeOf[$key] ?? -1] ?? 0.0, $this->keys);
-        $prior = $this->prior();
-        $this->covariance = $prior->covariance();
+        $this->covariance = $this->prior()->covariance();
+        foreach ($this->parameters as $place => $one) {
+            if ($one->isTool) {
+                $this->tools[$place] = $alike->tools[$alike->placeOf[$one->key()] ?? -1] ?? SpikeAndSlab::site($one->prior, 0.0, SpikeAndSlab::WIDE ** 2, [0.0, 0.0]);
+            }
+        }
         foreach ($alike === null ? [] : $this->keys as $place => $key) {
             foreach ($this->keys as $at => $second) {
                 [$its, $other] = [$alike->placeOf[$key] ?? -1, $alike->placeOf[$second] ?? -1];
@@ -109,13 +113,37 @@ final class Posterior
 
     private function prior(): Gaussian
     {
-        $spreads = [];
-        foreach ($this->parameters as $place => $one) {
-            $square = ($this->mean[$place] ** 2 + ($this->covariance[$place][$place] ?? 0.0)) / $one->prior ** 2;
-            $spreads[$place] = $one->isHeavyTailed ? $one->prior * sqrt((self::TAILS + $square) / (self::TAILS + 1)) : $one->prior;
+        $belief = Gaussian::prior(array_map(static fn (Parameter $one): float => $one->isTool ? SpikeAndSlab::WIDE : $one->prior, $this->parameters));
+        foreach ($this->tools as $place => [$precision, $pull]) {
+            $belief->join([$place], [[$precision]], [$pull]);
         }
 
-        return Gaussian::prior($spreads);
+        return $belief;
+    }
+
+    private function belief(): Gaussian
+    {
+        $belief = $this->prior();
+        foreach ($this->cooks as $cook) {
+            $says = $cook->says();
+            if ($says !== null) {
+                $belief->joinEffects($cook->places(), ...$says);
+            }
+        }
+
+        return $belief;
+    }
+
+    /** Whether each tool works, by all that is believed now; half-way to it each time, so that two of them do not swing. */
+    private function judgeTools(): void
+    {
+        foreach ($this->parameters as $place => $one) {
+            if ($one->isTool) {
+                $was = $this->tools[$place];
+                $is = SpikeAndSlab::site($one->prior, $this->mean[$place], $this->covariance[$place][$place], $was);
+                $this->tools[$place] = [($was[0] + $is[0]) / 2, ($was[1] + $is[1]) / 2];
+            }
+        }
     }
 
     /**
@@ -130,12 +158,12 @@ final class Posterior
             foreach ($this->cooks as $cook) {
                 $cook->update($this->mean, $this->covariance, $this->spreads);
             }
-            $belief = $this->prior();
-            foreach ($this->cooks as $cook) {
-                $says = $cook->says();
-                if ($says !== null) {
-                    $belief->joinEffects($cook->places(), ...$says);
-                }
+            $this->judgeTools();
+            $belief = $this->belief();
+            if (! $belief->isProper()) {
+                // Two tools in doubt together: nothing is said of them beforehand but how wrong one may be.
+                $this->tools = array_map(static fn (): array => [0.0, 0.0], $this->tools);
+                $belief = $this->belief();
             }
             $mean = $belief->mean();
             $this->covariance = $belief->covariance();

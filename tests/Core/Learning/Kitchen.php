@@ -89,7 +89,7 @@ final class Kitchen
         $this->true = [
             ...$true,
             Parameter::drinking(self::RICE)->key() => $this->normal(0.06), Parameter::doneness(self::RICE)->key() => $this->normal(0.06), Parameter::base(self::DISH)->key() => $this->normal(0.12),
-            Parameter::scale()->key() => $fault === 'scale' ? log(1.1) : 0.0, Parameter::ladle()->key() => $fault === 'ladle' ? log(1.1) : 0.0,
+            Parameter::scale()->key() => $fault === 'scale' ? log(1.1) : $this->normal(0.01), Parameter::ladle()->key() => $fault === 'ladle' ? log(1.1) : $this->normal(0.015),
             Parameter::altitude()->key() => $fault === 'altitude' ? 1.4 : 0.0, Parameter::stock()->key() => $fault === 'stock' ? -25.0 : 0.0,
         ];
         $base = 22 + $this->between(0, 14);

@@ -20,6 +20,7 @@ use Velko\Core\Learning\Lesson;
 use Velko\Core\Learning\Observation;
 use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Posterior;
+use Velko\Core\Learning\SpikeAndSlab;
 use Velko\Core\Learning\Word;
 use Velko\Core\Planning\Planner;
 
@@ -40,15 +41,36 @@ function numberOf(Learned $learned, Parameter $parameter): LearnedNumber
 it('adds up normal beliefs in closed form', function (): void {
     // By hand: 0 ± 0.2 and a measurement of 0.3 ± 0.1 are 0.3 · 0.04/(0.04 + 0.01) = 0.24, and 1/√(25 + 100) = 0.0894.
     $belief = Gaussian::prior([0.2]);
-    $belief->observe([10.0], 3.0);
+    $belief->join([0], [[100.0]], [30.0]);
     expect($belief->mean()[0])->toEqualWithDelta(0.24, 1e-12)->and(sqrt($belief->covariance()[0][0]))->toEqualWithDelta(0.0894427, 1e-7);
-    // How likely 3 was: 0.3 ± 0.2 in tenths is 0 ± 2, found to ± 1: normal with a variance of 5, ln of exp(−9/10)/√5 = −0.9 − 0.8047 (without the 1/√2π that all have).
-    expect($belief->evidence())->toEqualWithDelta(-1.7047, 1e-4);
     // Of two numbers only the sum was measured: each takes half, and they are known to lean on each other.
     $both = Gaussian::prior([1.0, 1.0]);
-    $both->observe([1.0, 1.0], 3.0);
+    $both->join([0, 1], [[1.0, 1.0], [1.0, 1.0]], [3.0, 3.0]);
     // Precision [[2, 1], [1, 2]], pull [3, 3]: mean [1, 1], covariance [[2, -1], [-1, 2]]/3.
     expect($both->mean())->toEqualWithDelta([1.0, 1.0], 1e-12)->and($both->covariance())->toEqualWithDelta([[2 / 3, -1 / 3], [-1 / 3, 2 / 3]], 1e-12);
+});
+
+it('takes a tool to work or to be wrong, by what the data make likelier', function (float $thought, float $spread): void {
+    // The mixture, 85 parts ± 0.015 and 15 parts ± 0.1, times what the data say; summed up over a grid.
+    $normal = static fn (float $x, float $deviation): float => exp(-$x ** 2 / 2 / $deviation ** 2) / $deviation;
+    $all = $first = $second = 0.0;
+    for ($x = -1.0; $x <= 1.0; $x += 0.0002) {
+        $weight = (0.85 * $normal($x, 0.015) + 0.15 * $normal($x, 0.1)) * $normal($x - $thought, $spread);
+        [$all, $first, $second] = [$all + $weight, $first + $weight * $x, $second + $weight * $x ** 2];
+    }
+    // What is believed without the site: the slab and the data, both normal.
+    $known = 1 / 0.1 ** 2 + 1 / $spread ** 2;
+    [$precision, $pull] = SpikeAndSlab::site(0.015, $thought / $spread ** 2 / $known, 1 / $known, [0.0, 0.0]);
+    $variance = 1 / ($known + $precision);
+    expect($variance * ($thought / $spread ** 2 + $pull))->toEqualWithDelta($first / $all, 1e-5)->and($variance)->toEqualWithDelta($second / $all - ($first / $all) ** 2, 1e-6);
+})->with(['data that say nothing' => [0.0, 10.0], 'it works' => [0.005, 0.01], 'it may be either' => [0.06, 0.025], 'it is wrong' => [0.1, 0.02]]);
+
+it('is less sure where a ring may have become another, before it can be named', function (): void {
+    $before = array_map(static fn (int $day): Lesson => lessonOf($day, 0.0), range(0, 9));
+    $mark = Parameter::mark('ring 3', 'medium');
+    $usual = numberOf(Learned::from([...$before, lessonOf(10, 0.0), lessonOf(11, 0.0)]), $mark);
+    $maybe = numberOf(Learned::from([...$before, lessonOf(10, 0.2), lessonOf(11, 0.2)]), $mark);
+    expect($maybe->since)->toBeNull()->and($maybe->spread)->toBeGreaterThan(1.3 * $usual->spread)->and($maybe->off)->toBeBetween($usual->off, 0.2);
 });
 
 it('reads a word as the range that is called so', function (): void {
