@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
 /** The whole application on MariaDB; each test in a transaction that is rolled back. */
@@ -21,6 +22,18 @@ abstract class TestCase extends BaseTestCase
         $this->flushSession();
 
         return parent::actingAs($user, $guard);
+    }
+
+    /**
+     * As our own pages ask: what adds something under a key of its own, what changes something whatever it is now. Where a test is about
+     * either, it says so in its headers.
+     *
+     * @param  string  $method
+     * @param  string  $uri
+     */
+    public function json($method, $uri, array $data = [], array $headers = [], $options = 0)
+    {
+        return parent::json($method, $uri, $data, array_filter($headers + ['If-Match' => '*', 'Idempotency-Key' => (string) Str::uuid()]), $options);
     }
 
     /**

@@ -72,7 +72,7 @@ final class ArchivedNights
                 $taken[] = ['burner_id' => $named('burner', $one['burner'], "/taken/$at"), ...array_diff_key($one, ['burner' => true])];
             }
             try {
-                KeepNight::manned($night, $kitchen, [...$row, 'taken' => $taken]);
+                KeepNight::manned($night, $kitchen, [...$row, 'taken' => $taken], '*');
             } catch (BadDocument $bad) {
                 throw $bad->under("/nights/$i");
             }

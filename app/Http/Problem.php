@@ -29,6 +29,7 @@ final class Problem
         413 => 'This is too long',
         419 => 'The page is too old; load it again',
         422 => 'Some of this cannot be used',
+        428 => 'Say which one was changed',
         429 => 'Too often; wait a little',
         500 => 'Something broke on our side',
     ];
@@ -49,6 +50,10 @@ final class Problem
     /** Why it is refused, where we said so. */
     private static function said(HttpExceptionInterface $fault): ?string
     {
+        if (in_array($fault->getStatusCode(), [400, 428], true) && $fault->getMessage() !== '') {
+            return $fault->getMessage();
+        }
+
         return $fault->getStatusCode() === 403 && ! $fault->getPrevious() instanceof AuthorizationException && $fault->getMessage() !== '' ? $fault->getMessage() : null;
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
+use App\Contracts\EntityTag;
 use App\Contracts\Fault;
 use App\Contracts\PlanRequestDocument;
 use App\Models\Dish;
@@ -13,7 +14,6 @@ use App\Models\Kitchen;
 use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
-use Symfony\Component\HttpKernel\Exception\PreconditionFailedHttpException;
 use Velko\Core\Family\Families;
 use Velko\Core\Method\Cover;
 
@@ -41,18 +41,14 @@ final class KeepDish
 
     /**
      * @param  array<string, mixed>  $entry  velko.dish-entry/1, held to its schema
-     * @param  string|null  $known  the version that was changed, as an entity tag; null: whatever it is now
-     *
-     * @throws PreconditionFailedHttpException when somebody saved another meanwhile
+     * @param  string|null  $known  the version that was changed, as If-Match ({@see EntityTag::mustBe})
      */
     public static function change(User $user, Dish $dish, array $entry, ?string $known): Dish
     {
         return DB::transaction(static function () use ($user, $dish, $entry, $known): Dish {
             // One at a time, so that of two who changed the same version the second is told.
             DB::table('dishes')->where('id', $dish->id)->lockForUpdate()->get();
-            if ($known !== null && $known !== self::tag($dish)) {
-                throw new PreconditionFailedHttpException;
-            }
+            EntityTag::mustBe($known, self::tag($dish));
 
             return self::save($user, $dish, $entry);
         }, attempts: 3);
@@ -61,7 +57,7 @@ final class KeepDish
     /** Of the version as it stands, for ETag and If-Match (RFC 9110). */
     public static function tag(Dish $dish): string
     {
-        return '"'.($dish->versions()->max('number') ?? 0).'"';
+        return (string) ($dish->versions()->max('number') ?? 0);
     }
 
     /** The same dish again under a name of its own. */

@@ -24,8 +24,7 @@ final class KeepEvent
     public static function once(Cook $cook, User $user, array $document, DeviceClock $clock): bool
     {
         try {
-            $at = $clock->moment(self::at($document));
-            CookEvent::query()->create(self::row($cook, $user, $document, ['device_at' => $at, 'server_at' => CarbonImmutable::now()->getTimestampMs(), 'out_of_time' => $clock->isImpossible($at, $cook->created_at->getTimestampMs())]));
+            CookEvent::query()->create(self::heard($cook, $user, $document, $clock));
         } catch (UniqueConstraintViolationException) {
             $known = self::known($cook, self::words($document['id']));
 
@@ -33,6 +32,22 @@ final class KeepEvent
         }
 
         return true;
+    }
+
+    /**
+     * A row of cook_events, as it comes from a device now.
+     *
+     * @param  array<string, mixed>  $document  cook-event, held to its schema
+     *
+     * @return array<string, mixed>
+     *
+     * @throws BadDocument when it names a stage that this cook does not have
+     */
+    public static function heard(Cook $cook, User $user, array $document, DeviceClock $clock): array
+    {
+        $at = $clock->moment(self::at($document));
+
+        return self::row($cook, $user, $document, ['device_at' => $at, 'server_at' => CarbonImmutable::now()->getTimestampMs(), 'out_of_time' => $clock->isImpossible($at, $cook->created_at->getTimestampMs())]);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
+use App\Contracts\EntityTag;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
 use App\Models\Kitchen;
@@ -45,16 +46,18 @@ final class KeepThing
 
     /**
      * @param  array<string, mixed>  $document  held to the thing's schema
+     * @param  string|null  $known  the one that was changed, as If-Match ({@see EntityTag::mustBe})
      *
      * @throws BadDocument
      */
-    public static function change(Thing $thing, Model $row, array $document): Model
+    public static function change(Thing $thing, Model $row, array $document, ?string $known): Model
     {
         $columns = $thing->columns($document);
 
-        return self::kept($thing, $document, static function () use ($row, $columns): Model {
+        return self::kept($thing, $document, static function () use ($thing, $row, $columns, $known): Model {
             // One at a time: two who change the marks of one ring would wait for each other for ever.
             DB::table($row->getTable())->where('id', $row->getKey())->lockForUpdate()->get();
+            EntityTag::mustBe($known, $thing->tag($row->refresh()));
             $row->update($columns);
 
             return $row;

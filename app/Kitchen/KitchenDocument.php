@@ -57,7 +57,7 @@ final class KitchenDocument
             'pans' => self::each($kitchen->pans->sortBy(['base_cm', 'height_cm']), self::pan(...)),
             'burners' => self::each($kitchen->burners->sortBy('id'), self::burner(...)),
             'devices' => self::each($kitchen->devices->sortBy('name'), self::device(...)),
-            'ladles' => self::each($kitchen->ladles->sortBy('ml'), static fn (Ladle $ladle): array => $ladle->only(['id', 'ml'])),
+            'ladles' => self::each($kitchen->ladles->sortBy('ml'), static fn (Ladle $ladle): array => [...$ladle->only(['id', 'ml']), 'tag' => Thing::Ladles->tag($ladle)]),
             'rices' => self::each($kitchen->rices->sortBy('name'), self::rice(...)),
             'stocks' => self::each($kitchen->stocks->sortBy('name'), self::stock(...)),
             'begin' => self::begin($kitchen, $now),
@@ -104,6 +104,7 @@ final class KitchenDocument
     private static function pan(Pan $pan): array
     {
         return [
+            'tag' => Thing::Pans->tag($pan),
             ...$pan->only(['id', 'name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k', 'weight_g']),
             ...PanHoldsDocument::parts(Station::pan($pan)),
         ];
@@ -113,6 +114,7 @@ final class KitchenDocument
     private static function burner(Burner $burner): array
     {
         return [
+            'tag' => Thing::Burners->tag($burner),
             ...$burner->only(['id', 'name', 'ring_cm', 'grate_cm', 'fuel', 'fades_percent_per_min', 'rated_w']),
             'outdoors' => $burner->isOutdoors(),
             'settings' => array_values($burner->settings->map(static fn (BurnerSetting $setting): array => [
@@ -128,7 +130,7 @@ final class KitchenDocument
     /** @return array<string, mixed> */
     private static function device(Device $device): array
     {
-        return [...$device->only(['id', 'name', 'burner_id']), 'kind' => $device->kind->value, 'has_key' => $device->api_token !== null, 'reading' => ReadingDocument::of($device)];
+        return ['tag' => Thing::Devices->tag($device), ...$device->only(['id', 'name', 'burner_id']), 'kind' => $device->kind->value, 'has_key' => $device->api_token !== null, 'reading' => ReadingDocument::of($device)];
     }
 
     /** @return array<string, mixed> */
@@ -137,6 +139,7 @@ final class KitchenDocument
         $grain = Station::packet($rice);
 
         return [
+            'tag' => Thing::Rices->tag($rice),
             ...$rice->only(['id', 'name', 'variety', 'grams_per_cup']),
             'label' => (new Words)->say($grain->variety->fact()),
             'window_min' => [$grain->window->low, $grain->window->high],
@@ -151,6 +154,7 @@ final class KitchenDocument
     private static function stock(Stock $stock): array
     {
         return [
+            'tag' => Thing::Stocks->tag($stock),
             ...$stock->only(['id', 'name', 'salt_percent', 'held_at_c', 'batch_ml', 'from_water', 'parts']),
             'base' => $stock->base->value,
             'allergens' => $stock->allergens === null ? null : array_map(static fn (Allergen $allergen): string => $allergen->value, $stock->allAllergens()),

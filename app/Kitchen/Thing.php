@@ -6,7 +6,9 @@ namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
 use App\Contracts\BlendDocument;
+use App\Contracts\EntityTag;
 use App\Models\Burner;
+use App\Models\BurnerSetting;
 use App\Models\Device;
 use App\Models\Ladle;
 use App\Models\Pan;
@@ -64,6 +66,16 @@ enum Thing: string
             self::Rices => Rice::class,
             self::Stocks => Stock::class,
             self::Devices => Device::class,
+        };
+    }
+
+    /** Of what somebody enters: of a device not what it reads. */
+    public function tag(Model $row): string
+    {
+        return match (true) {
+            $row instanceof Device => EntityTag::of($row->only(['name', 'kind', 'burner_id'])),
+            $row instanceof Burner => EntityTag::ofRow($row, $row->settings->map(static fn (BurnerSetting $one): array => $one->only(['mark', 'share', 'net_w']))->sortBy('mark')->values()->all()),
+            default => EntityTag::ofRow($row),
         };
     }
 

@@ -114,6 +114,12 @@ final readonly class KeepPaper
         return count($rows);
     }
 
+    /** @return int how many lines went: 1, or 0 where there is no such line from paper */
+    public static function strike(Kitchen $kitchen, string $id): int
+    {
+        return LogLine::query()->where('kitchen_id', $kitchen->id)->whereNull('cook_id')->where('line->id', $id)->limit(1)->delete();
+    }
+
     /**
      * @param  array<string, string>  $cells  by column
      *

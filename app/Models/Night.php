@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Contracts\EntityTag;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -31,6 +32,12 @@ final class Night extends Model
     protected function casts(): array
     {
         return ['on' => 'immutable_date', 'hands' => 'array', 'taken' => 'array', 'wash_min' => 'float', 'merge' => 'boolean', 'filled' => 'array'];
+    }
+
+    /** Of how it is manned. */
+    public function tag(): string
+    {
+        return EntityTag::of($this->only(['hands', 'taken', 'wash_min', 'merge']));
     }
 
     /** @return HasMany<Firing, $this> */

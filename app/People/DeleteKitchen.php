@@ -15,7 +15,7 @@ final class DeleteKitchen
 
     /** In the order in which nothing points at what goes. Events go with their cooks, which the database does by itself. */
     private const TABLES = [
-        'log_lines', 'firings', 'nights', 'cooks', 'plans', 'devices', 'boil_off_tests', 'dish_versions', 'dish_side_works', 'dish_ingredients', 'dishes',
+        'log_lines', 'held_touches', 'firings', 'nights', 'cooks', 'plans', 'devices', 'boil_off_tests', 'dish_versions', 'dish_side_works', 'dish_ingredients', 'dishes',
         'rice', 'stocks', 'pans', 'burner_settings', 'burners', 'ladles',
     ];
 

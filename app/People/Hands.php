@@ -17,9 +17,6 @@ final class Hands
 {
     private const NOW = 'hand';
 
-    /** All who have shown their PIN here: what they said without network is still sent as theirs. */
-    private const SHOWN = 'hands_shown';
-
     /** @throws BadDocument when that is not their PIN, or they have none */
     public static function to(Request $request, User $user, int $person, string $pin): void
     {
@@ -29,48 +26,58 @@ final class Hands
             throw BadDocument::at('/pin', 'is not the PIN');
         }
         $request->session()->put(self::NOW, $hand->id === $user->id ? null : $hand->id);
-        $request->session()->put(self::SHOWN, array_values(array_unique([...self::shown($request), $hand->id])));
         self::stand($request, $user);
     }
 
-    /** Whoever signed in stands at it again. */
-    public static function back(Request $request): void
+    /**
+     * Whoever signed in stands at it again.
+     *
+     * @throws BadDocument when another stands there and that is not the password: they would be whoever signed in
+     */
+    public static function back(Request $request, User $user, string $password): void
+    {
+        if ($user->hand !== null) {
+            Password::mustBe($user, $password);
+        }
+        self::forget($request);
+        self::stand($request, $user);
+    }
+
+    public static function forget(Request $request): void
     {
         $request->session()->forget(self::NOW);
     }
 
-    /** Finds out who stands there. */
-    public static function stand(Request $request, User $user): void
+    /**
+     * Finds out who stands there.
+     *
+     * @return bool false where they do not belong to the kitchen any more: the tablet is nobody's then
+     */
+    public static function stand(Request $request, User $user): bool
     {
         $id = $request->session()->get(self::NOW);
         $user->hand = is_int($id) ? $user->kitchen->people()->find($id) : null;
-    }
 
-    /** @return list<int> ids of who has shown a PIN here */
-    public static function shown(Request $request): array
-    {
-        $shown = $request->session()->get(self::SHOWN);
-
-        return is_array($shown) ? array_values(array_filter($shown, is_int(...))) : [];
+        return ! is_int($id) || $user->hand !== null;
     }
 
     /**
-     * Who said a touch that comes from this tablet, maybe late.
+     * Who said a touch that comes from this tablet, maybe late: whoever stands there, or somebody who was removed since.
      *
-     * @param  mixed  $by  id as it was sent; null: whoever is signed in
+     * @param  mixed  $by  id as it was sent; null: whoever stands there
      *
      * @throws BadDocument when that is no id
      */
-    public static function whoSaid(Request $request, User $user, mixed $by): User
+    public static function whoSaid(User $user, mixed $by): User
     {
-        if ($by === null || $by === (string) $user->id) {
-            return $user;
+        if ($by === null || $by === (string) $user->says()->id) {
+            return $user->says();
         }
         if (! is_string($by) || preg_match('/^[1-9][0-9]{0,14}$/', $by) !== 1) {
             throw BadDocument::at('/by', 'must be the number of somebody of this kitchen');
         }
-        abort_unless(in_array((int) $by, self::shown($request), true), 403, 'Whoever said it has to show the PIN at this tablet first.');
+        $said = $user->kitchen->users()->find((int) $by);
 
-        return $user->kitchen->users()->findOrFail((int) $by);
+        return $said?->left_at === null ? abort(403, 'Whoever said it has to show the PIN at this tablet first.') : $said;
     }
 }

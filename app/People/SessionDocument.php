@@ -37,7 +37,6 @@ final class SessionDocument
             'kitchen' => $kitchen->name, 'timezone' => $kitchen->timezone,
             'units' => $user->units(), 'own_units' => $user->units, 'clock' => $user->clock, 'has_pin' => $user->pin !== null,
             'hand' => $user->hand === null ? null : $name($user->hand),
-            'shown' => Hands::shown($request),
             'hands' => array_values($kitchen->people()->where('pin', '!=', null)->get()->sortBy('name')->map($name)->all()),
             'delete_at' => $kitchen->delete_at?->toIso8601String(),
         ];

@@ -23,7 +23,7 @@ final class SignInAndOut
         Auth::login($user);
         $request->session()->regenerate(true);
         $request->session()->put(self::SINCE, CarbonImmutable::now()->getTimestampMs());
-        Hands::back($request);
+        Hands::forget($request);
         KnownDevice::remember($user);
     }
 

@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -44,24 +45,29 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by('forgotten:'.$request->ip()),
             Limit::perMinutes(15, 3)->by('forgotten:'.Email::normal(BodyUnread::field($request, 'email'))),
         ]);
-        // A PIN has four digits: of the ten thousand a guesser sees few.
-        RateLimiter::for('pin', static function (Request $request): array|Limit {
+        // A PIN has four digits: of the ten thousand a guesser sees few. A right one counts for nothing, however often the tablet goes round.
+        RateLimiter::for('pin', static function (Request $request): array {
             $person = BodyUnread::field($request, 'person');
 
-            // Giving the tablet back needs none.
-            return $person === null ? Limit::none() : [
+            return array_map(self::ofRefused(...), [
                 Limit::perMinute(10)->by('pin:'.self::who($request)),
                 Limit::perHour(60)->by('pins:'.self::who($request)),
                 ...is_int($person) ? [Limit::perHour(20)->by("pin-of:$person|".self::kitchen($request))] : [],
-            ];
+            ]);
         });
-        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(10)->by('password:'.self::who($request)));
+        RateLimiter::for('password', static fn (Request $request): Limit => self::ofRefused(Limit::perMinute(10)->by('password:'.self::who($request))));
 
         // /up: a house without its database is not up.
         Event::listen(DiagnosingHealth::class, static fn (): array => DB::select('SELECT 1'));
 
         Session::extend('database', fn (): SessionRows => new SessionRows(DB::connection(), Config::string('session.table'), (int) Config::get('session.lifetime'), $this->app));
         Auth::viaRequest('device-key', DeviceKey::device(...));
+    }
+
+    /** Only what was refused counts. */
+    private static function ofRefused(Limit $limit): Limit
+    {
+        return $limit->after(static fn (Response $response): bool => $response->getStatusCode() === 422);
     }
 
     /** A person's PIN is asked in their own kitchen only: another one's guesses lock nobody. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Service;
 
 use App\Contracts\BadDocument;
+use App\Contracts\EntityTag;
 use App\Contracts\Fault;
 use App\Kitchen\Way;
 use App\Models\Firing;
@@ -51,10 +52,11 @@ final class KeepNight
 
     /**
      * @param  array<string, mixed>  $entry  velko.night-entry/1, held to its schema
+     * @param  string|null  $known  how it was manned, as If-Match ({@see EntityTag::mustBe})
      *
      * @throws BadDocument
      */
-    public static function manned(Night $night, Kitchen $kitchen, array $entry): void
+    public static function manned(Night $night, Kitchen $kitchen, array $entry, ?string $known): void
     {
         $faults = [];
         foreach ($entry['taken'] as $at => $one) {
@@ -73,7 +75,14 @@ final class KeepNight
         if ($faults !== []) {
             throw new BadDocument($faults);
         }
-        $night->fill(['hands' => $entry['hands'], 'taken' => $entry['taken'], 'wash_min' => $entry['wash_min'], 'merge' => $entry['merge']])->save();
+        DB::transaction(static function () use ($night, $entry, $known): void {
+            if ($night->exists) {
+                DB::table('nights')->where('id', $night->id)->lockForUpdate()->get();
+                $night->refresh();
+            }
+            EntityTag::mustBe($known, $night->tag());
+            $night->fill(['hands' => $entry['hands'], 'taken' => $entry['taken'], 'wash_min' => $entry['wash_min'], 'merge' => $entry['merge']])->save();
+        }, attempts: 3);
     }
 
     /**
@@ -98,12 +107,15 @@ final class KeepNight
 
     /**
      * @param  array<string, mixed>  $entry  velko.firing-entry/1, held to its schema
-     *
-     * @throws BadDocument
+     * @param  string|null  $known  the one that was changed, as If-Match ({@see EntityTag::mustBe})
      */
-    public static function change(Firing $firing, Kitchen $kitchen, array $entry, CarbonImmutable $now): void
+    public static function change(Firing $firing, Kitchen $kitchen, array $entry, CarbonImmutable $now, ?string $known): void
     {
-        self::save($firing, $firing->night, $kitchen, $entry, $now, '');
+        DB::transaction(static function () use ($firing, $kitchen, $entry, $now, $known): void {
+            DB::table('firings')->where('id', $firing->id)->lockForUpdate()->get();
+            EntityTag::mustBe($known, EntityTag::ofRow($firing->refresh()));
+            self::save($firing, $firing->night, $kitchen, $entry, $now, '');
+        }, attempts: 3);
     }
 
     /** Where each pan stands, so that the next who looks finds it there. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Service;
 
+use App\Contracts\EntityTag;
 use App\Kitchen\KeptCook;
 use App\Kitchen\Way;
 use App\Models\Cook as CookRow;
@@ -42,6 +43,7 @@ final readonly class NightDocument
             'format' => 'velko.night/1',
             'on' => $row->on->format('Y-m-d'),
             'at' => $this->evening->now->setTimezone($this->evening->kitchen->timezone)->toIso8601String(),
+            'tag' => $row->tag(),
             'hands' => $row->hands,
             'taken' => $row->taken,
             'wash_min' => $row->wash_min,
@@ -83,6 +85,7 @@ final readonly class NightDocument
 
         return [
             'id' => $row->id,
+            'tag' => EntityTag::ofRow($row),
             'dish_id' => $row->dish_id,
             'dish' => $this->evening->dish($row)?->name,
             'covers' => $row->covers,

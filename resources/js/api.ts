@@ -105,6 +105,27 @@ function token(): string {
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }
 
+/**
+ * What adds something has a key of its own: what got no answer is sent again under the key it had, so that it is added once, however
+ * often a key is touched meanwhile.
+ */
+const unanswered = new Map<string, string>();
+
+function keyOf(method: string, path: string, body: unknown): string {
+  const what = `${method} ${path} ${typeof body === 'string' ? body : JSON.stringify(body ?? null)}`;
+  const key = unanswered.get(what) ?? crypto.randomUUID();
+  unanswered.set(what, key);
+  return key;
+}
+
+const answered = (key: string | undefined): void => {
+  for (const [what, one] of unanswered) {
+    if (one === key) {
+      unanswered.delete(what);
+    }
+  }
+};
+
 /** A body that is text or a picture already is a file, sent as it is. */
 function send(
   method: string,
@@ -137,7 +158,12 @@ async function call<T>(
   signal?: AbortSignal,
   headers?: Record<string, string>,
 ): Promise<T> {
-  const response = await send(method, path, body, signal, headers);
+  const key = method === 'POST' ? keyOf(method, path, body) : undefined;
+  const response = await send(method, path, body, signal, {
+    ...headers,
+    ...(key === undefined ? {} : { 'Idempotency-Key': key }),
+  });
+  answered(key);
   const answer: unknown = response.status === 204 ? null : await response.json();
   if (!response.ok) {
     const wait = response.status === 429 ? Number(response.headers.get('Retry-After') ?? ONCE_MORE_S) : null;
@@ -146,14 +172,19 @@ async function call<T>(
   return answer as T;
 }
 
+/** What was changed, as it was when somebody began: where it is another now it is refused with 412. */
+const changed = (tag: string | undefined) => ({ 'If-Match': tag === undefined ? '*' : `"${tag}"` });
+
 export const api = {
   session: () => call<Session>('GET', 'session'),
   signIn: (email: string, password: string) =>
     call<Session>('POST', 'session', { format: 'velko.sign-in/1', email, password }),
   signOut: () => call<Session>('DELETE', 'session'),
   signOutEverywhere: () => call<Session>('POST', 'session/everywhere'),
-  hand: (person: number | null, pin: string | null) =>
+  hand: (person: number, pin: string) =>
     call<Session>('POST', 'session/hand', { format: 'velko.hand/1', person, pin }),
+  giveTabletBack: (password: string) =>
+    call<Session>('POST', 'session/hand', { format: 'velko.hand/1', person: null, pin: null, password }),
   forgotten: (email: string) =>
     call<null>('POST', 'session/forgotten', { format: 'velko.forgotten/1', email }),
   behindLink: (token: string) => call<BehindLink>('POST', 'links/look', { format: 'velko.token/1', token }),
@@ -165,10 +196,14 @@ export const api = {
   people: () => call<People>('GET', 'people'),
   invite: (entry: AsTyped<Invitation>) => call<DoorLink>('POST', 'people/invitations', entry),
   uninvite: (id: number) => call<People>('DELETE', `people/invitations/${id}`),
-  giveRole: (id: number, role: string) =>
-    call<People>('PUT', `people/${id}`, { format: 'velko.person/1', role }),
-  takeAway: (id: number) => call<People>('DELETE', `people/${id}`),
-  passwordLink: (id: number) => call<DoorLink>('POST', `people/${id}/link`),
+  giveRole: (id: number, role: string, password: string) =>
+    call<People>('PUT', `people/${id}`, { format: 'velko.person/1', role, password }),
+  takeAway: (id: number, password: string) =>
+    call<People>('DELETE', `people/${id}`, { format: 'velko.own-password/1', password }),
+  passwordLink: (id: number, password: string) =>
+    call<DoorLink>('POST', `people/${id}/link`, { format: 'velko.own-password/1', password }),
+  decideHeld: (id: number, keep: boolean) =>
+    call<People>('POST', `people/${id}/held`, { format: 'velko.held-decision/1', keep }),
   farewell: (entry: AsTyped<Farewell>) => call<Session>('POST', 'kitchen/farewell', entry),
   stay: () => call<Session>('DELETE', 'kitchen/farewell'),
   demo: () => call<Session>('POST', 'session/demo'),
@@ -180,10 +215,11 @@ export const api = {
     address: Name,
     id: number | undefined,
     entry: AsTyped<Things[Name]>,
+    tag?: string,
   ) =>
     id === undefined
       ? call<Kitchen>('POST', `kitchen/${address}`, entry)
-      : call<Kitchen>('PUT', `kitchen/${address}/${id}`, entry),
+      : call<Kitchen>('PUT', `kitchen/${address}/${id}`, entry, undefined, changed(tag)),
   retireThing: (address: string, id: number) => call<Kitchen>('DELETE', `kitchen/${address}/${id}`),
   bringBack: (address: string, id: number) => call<Kitchen>('POST', `kitchen/${address}/${id}/back`),
   bringBackDish: (id: number) => call<Kitchen>('POST', `dishes/${id}/back`),
@@ -208,7 +244,7 @@ export const api = {
   keepDish: (id: number | undefined, entry: AsTyped<DishEntry>, version?: number) =>
     id === undefined
       ? call<DishPage>('POST', 'dishes', entry)
-      : call<DishPage>('PUT', `dishes/${id}`, entry, undefined, { 'If-Match': `"${version ?? 0}"` }),
+      : call<DishPage>('PUT', `dishes/${id}`, entry, undefined, changed(String(version ?? 0))),
   copyDish: (id: number) => call<DishPage>('POST', `dishes/${id}/copy`),
   retireDish: (id: number) => call<Kitchen>('DELETE', `dishes/${id}`),
   workOut: (ask: Ask, signal?: AbortSignal) => call<Working>('POST', 'work-out', ask, signal),
@@ -233,14 +269,16 @@ export const api = {
   nightLists: (day: string) => call<NightLists>('GET', `nights/${day}/lists`),
   nightOffers: (day: string, signal?: AbortSignal) =>
     call<NightOffers>('GET', `nights/${day}/offers`, undefined, signal),
-  manNight: (day: string, entry: AsTyped<NightEntry>) => call<Night>('PUT', `nights/${day}`, entry),
+  manNight: (day: string, entry: AsTyped<NightEntry>, tag?: string) =>
+    call<Night>('PUT', `nights/${day}`, entry, undefined, changed(tag)),
   copyNight: (day: string, from: string) =>
     call<Night>('POST', `nights/${day}/copy`, { format: 'velko.night-copy/1', from }),
   readFirings: (day: string, text: string) =>
     call<FiringsRead>('POST', `nights/${day}/read`, { format: 'velko.firings-said/1', text }),
   putFirings: (day: string, firings: FiringEntry[]) =>
     call<Night>('POST', `nights/${day}/firings`, { format: 'velko.firings-entry/1', firings }),
-  keepFiring: (id: number, entry: AsTyped<FiringEntry>) => call<Night>('PUT', `firings/${id}`, entry),
+  keepFiring: (id: number, entry: AsTyped<FiringEntry>, tag?: string) =>
+    call<Night>('PUT', `firings/${id}`, entry, undefined, changed(tag)),
   strikeFiring: (id: number) => call<Night>('DELETE', `firings/${id}`),
   cook: (id: string) => call<Cook>('GET', `cooks/${id}`),
   waysBack: (id: string) => call<WaysBack>('GET', `cooks/${id}/ways-back`),
@@ -262,6 +300,7 @@ export const api = {
     call<PaperRead>('POST', 'log/read', { format: 'velko.paper-said/1', text, columns: columns ?? null }),
   keepPaper: (lines: PaperLine[]) =>
     call<PaperKept>('POST', 'log/paper', { format: 'velko.paper-entry/1', lines }),
+  strikePaper: (line: string) => call<null>('DELETE', `log/paper/${line}`),
   keepPhoto: (cook: string, photo: Blob) => call<Cook>('PUT', `cooks/${cook}/photo`, photo),
   dropPhoto: (cook: string) => call<Cook>('DELETE', `cooks/${cook}/photo`),
 };

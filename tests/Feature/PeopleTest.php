@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Mail\LinkThroughTheDoor;
 use App\Models\CookEvent;
+use App\Models\DoorLink;
 use App\Models\Kitchen;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -12,6 +13,9 @@ use Illuminate\Support\Facades\Mail;
 use Tests\Feature\Station;
 
 const WORDS = 'a bay leaf in june';
+
+/** The password of the chef of a station, where an account is changed. */
+const BY_PASSWORD = ['format' => 'velko.own-password/1', 'password' => 'stock-and-rice'];
 
 beforeEach(function (): void {
     $this->travelTo(Carbon::parse('2026-05-04T18:30:00Z'));
@@ -22,7 +26,7 @@ beforeEach(function (): void {
 
 function invite(string $role, ?string $email = null)
 {
-    return test()->postJson('/api/people/invitations', ['format' => 'velko.invitation/1', 'role' => $role, 'email' => $email]);
+    return test()->postJson('/api/people/invitations', ['format' => 'velko.invitation/1', 'role' => $role, 'email' => $email, 'password' => 'stock-and-rice']);
 }
 
 function tokenOf(string $url): string
@@ -83,10 +87,10 @@ it('mails a link where this house sends mail', function (): void {
 it('never leaves a kitchen without a chef', function (): void {
     $this->actingAs($this->chef);
     $cook = ($this->colleague)(role: 'cook');
-    $this->deleteJson("/api/people/{$this->chef->id}")->assertStatus(422)->assertJsonPath('errors.0.code', 'last-chef');
-    $this->putJson("/api/people/{$this->chef->id}", ['format' => 'velko.person/1', 'role' => 'cook'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/role');
-    $this->putJson("/api/people/$cook->id", ['format' => 'velko.person/1', 'role' => 'chef'])->assertOk();
-    $this->putJson("/api/people/{$this->chef->id}", ['format' => 'velko.person/1', 'role' => 'trainee'])->assertOk();
+    $this->deleteJson("/api/people/{$this->chef->id}", BY_PASSWORD)->assertStatus(422)->assertJsonPath('errors.0.code', 'last-chef');
+    $this->putJson("/api/people/{$this->chef->id}", ['format' => 'velko.person/1', 'role' => 'cook', 'password' => 'stock-and-rice'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/role');
+    $this->putJson("/api/people/$cook->id", ['format' => 'velko.person/1', 'role' => 'chef', 'password' => 'stock-and-rice'])->assertOk();
+    $this->putJson("/api/people/{$this->chef->id}", ['format' => 'velko.person/1', 'role' => 'trainee', 'password' => 'stock-and-rice'])->assertOk();
     $this->actingAs($this->chef->refresh());
     $this->getJson('/api/people')->assertForbidden();
 });
@@ -96,7 +100,7 @@ it('takes somebody away: nothing opens any more, the name stays in the log, the 
     $hers = test()->tablet('ines@station.example');
     $cook = $hers('POST', '/api/cooks', $this->station->start())->assertCreated()->json('id');
     $his = test()->tablet($this->chef->email);
-    $his('DELETE', "/api/people/$ines->id")->assertOk()->assertJsonCount(1, 'people');
+    $his('DELETE', "/api/people/$ines->id", BY_PASSWORD)->assertOk()->assertJsonCount(1, 'people');
     $his('GET', "/api/cooks/$cook")->assertJsonPath('cook', 'Ines');
     $hers('GET', '/api/kitchen')->assertStatus(401);
     $this->postJson('/api/session', ['format' => 'velko.sign-in/1', 'email' => 'ines@station.example', 'password' => 'stock-and-rice'])->assertStatus(422);
@@ -171,7 +175,7 @@ it('sets a forgotten password by a link from a chef, once, and every session the
     $ines = ($this->colleague)(role: 'cook', email: 'ines@station.example');
     $hers = test()->tablet('ines@station.example');
     $this->travel(1)->seconds();
-    $link = test()->tablet($this->chef->email)('POST', "/api/people/$ines->id/link")->assertCreated()->assertJsonPath('for', 'password');
+    $link = test()->tablet($this->chef->email)('POST', "/api/people/$ines->id/link", BY_PASSWORD)->assertCreated()->assertJsonPath('for', 'password');
     $reset = ['format' => 'velko.reset/1', 'token' => tokenOf($link->json('url')), 'password' => WORDS];
     $this->app['auth']->forgetGuards();
     $this->postJson('/api/links/reset', [...$reset, 'password' => '1234567890'])->assertStatus(422);
@@ -200,25 +204,89 @@ describe('a tablet that many stand at', function (): void {
         $this->ines = ($this->colleague)(role: 'trainee', name: 'Ines', pin: '4071');
         $this->tomas = ($this->colleague)(role: 'chef', name: 'Tomas', pin: '9923');
         $this->actingAs($this->chef);
-        $this->to = fn (?int $person, ?string $pin = null) => $this->postJson('/api/session/hand', ['format' => 'velko.hand/1', 'person' => $person, 'pin' => $pin]);
+        $this->to = fn (?int $person, ?string $pin = null, ?string $password = null) => $this->postJson('/api/session/hand', ['format' => 'velko.hand/1', 'person' => $person, 'pin' => $pin, 'password' => $password]);
+        $this->cookAt = fn (): string => $this->postJson('/api/cooks', $this->station->start())->assertCreated()->json('id');
+        $this->say = fn (string $cook, string $query, string $kind, mixed ...$with) => $this->postJson("/api/cooks/$cook/events$query", Station::event($kind, ...$with));
     });
 
     it('knows whose hands are at it by a PIN, and keeps who said what', function (): void {
-        $cook = $this->postJson('/api/cooks', $this->station->start())->json('id');
-        $say = fn (string $query, string $kind, mixed ...$with) => $this->postJson("/api/cooks/$cook/events$query", Station::event($kind, ...$with));
+        $cook = ($this->cookAt)();
+        $say = fn (string $query, string $kind, mixed ...$with) => ($this->say)($cook, $query, $kind, ...$with);
         $say("?by={$this->ines->id}", 'start')->assertForbidden();
         ($this->to)($this->ines->id, '0000')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pin');
         Station::keeps('session', ($this->to)($this->ines->id, '4071')->assertOk()->assertJsonPath('cook.hand.name', 'Ines')->assertJsonPath('cook.role', 'trainee')->getContent());
         $say("?by={$this->ines->id}", 'start')->assertCreated();
+        // Nobody speaks for whoever signed in while another stands there, nor for somebody who is not there.
+        $say("?by={$this->chef->id}", 'note', note: 'not mine')->assertForbidden();
+        $say('', 'done', stage: 0)->assertCreated();
         ($this->to)($this->tomas->id, '9923')->assertOk();
-        // What Ines said before, without network, is still hers.
-        $say("?by={$this->ines->id}", 'done', stage: 0)->assertCreated();
+        $say("?by={$this->ines->id}", 'note', note: 'not hers')->assertForbidden();
         $say("?by={$this->tomas->id}", 'note', note: 'smells right')->assertCreated();
-        ($this->to)(null)->assertOk()->assertJsonPath('cook.hand', null)->assertJsonPath('cook.role', 'chef');
+        ($this->to)(null, password: 'stock-and-rice')->assertOk()->assertJsonPath('cook.hand', null)->assertJsonPath('cook.role', 'chef');
         $say('', 'note', note: 'mine')->assertCreated();
         $say('?by=ines', 'note', note: 'nobody')->assertStatus(422);
+        $say('?by='.Station::open()->cook->id, 'note', note: 'of another kitchen')->assertForbidden();
         expect(CookEvent::query()->orderBy('id')->pluck('user_id')->all())->toBe([$this->ines->id, $this->ines->id, $this->tomas->id, $this->chef->id]);
     });
+
+    it('is given back by the PIN or the password of whoever signed in, and by nothing else', function (): void {
+        $this->chef->update(['pin' => '7734']);
+        foreach ([[null, null, null], [null, '4071', null], [null, null, 'a bay leaf in june'], [$this->chef->id, '4071', null]] as [$person, $pin, $password]) {
+            ($this->to)($this->ines->id, '4071')->assertOk();
+            ($this->to)($person, $pin, $password)->assertStatus(422);
+            $this->getJson('/api/session')->assertJsonPath('cook.hand.name', 'Ines');
+            $this->putJson('/api/kitchen', [])->assertForbidden();
+        }
+        ($this->to)($this->chef->id, '7734')->assertOk()->assertJsonPath('cook.hand', null);
+        ($this->to)($this->ines->id, '4071')->assertOk();
+        ($this->to)(null, password: 'stock-and-rice')->assertOk()->assertJsonPath('cook.hand', null);
+    });
+
+    it('goes round as often as it likes: a right PIN counts for nothing', function (): void {
+        $this->chef->update(['pin' => '7734']);
+        foreach (range(1, 30) as $_) {
+            ($this->to)($this->ines->id, '4071')->assertOk();
+            ($this->to)($this->chef->id, '7734')->assertOk();
+        }
+    });
+
+    it('is nobody\'s where whoever stood there is removed', function (): void {
+        ($this->to)($this->ines->id, '4071')->assertOk();
+        $this->ines->update(['left_at' => now()]);
+        $this->getJson('/api/kitchen')->assertStatus(401);
+        $this->getJson('/api/session')->assertOk()->assertJsonPath('cook', null);
+    });
+
+    it('changes no account at a tablet that its chef left open', function (): void {
+        foreach ([null, 'a bay leaf in june'] as $password) {
+            $words = $password === null ? [] : ['password' => $password];
+            $this->putJson("/api/people/{$this->ines->id}", ['format' => 'velko.person/1', 'role' => 'chef', ...$words])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/password');
+            $this->deleteJson("/api/people/{$this->ines->id}", ['format' => 'velko.own-password/1', ...$words])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/password');
+            $this->postJson("/api/people/{$this->tomas->id}/link", ['format' => 'velko.own-password/1', ...$words])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/password');
+            $this->postJson('/api/people/invitations', ['format' => 'velko.invitation/1', 'role' => 'chef', 'email' => null, ...$words])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/password');
+        }
+        expect($this->ines->refresh()->role->value)->toBe('trainee')->and($this->ines->left_at)->toBeNull()->and(DoorLink::query()->count())->toBe(0);
+    });
+
+    it('holds what a removed person\'s tablet still had, and a chef decides', function (bool $keep): void {
+        $cook = ($this->cookAt)();
+        $this->ines->update(['left_at' => now(), 'email' => null]);
+        $held = Station::event('note', note: 'it stuck a little');
+        $send = fn (array $event) => $this->postJson("/api/cooks/$cook/events?by={$this->ines->id}", $event);
+        $send($held)->assertStatus(202);
+        $send($held)->assertStatus(202); // sent twice, it is one
+        $send(Station::event('done', stage: 99))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/stage');
+        expect(CookEvent::query()->count())->toBe(0);
+        $people = $this->getJson('/api/people')->assertOk();
+        Station::keeps('people', $people->getContent());
+        $people->assertJsonPath('held.0.name', 'Ines')->assertJsonPath('held.0.touches', 1)->assertJsonCount(1, 'held');
+        // Not of somebody who is here, and not by another kitchen's chef.
+        $decide = ['format' => 'velko.held-decision/1', 'keep' => $keep];
+        $this->postJson("/api/people/{$this->tomas->id}/held", $decide)->assertNotFound();
+        $this->actingAs(Station::open()->cook)->postJson("/api/people/{$this->ines->id}/held", $decide)->assertNotFound();
+        $this->actingAs($this->chef)->postJson("/api/people/{$this->ines->id}/held", $decide)->assertOk()->assertJsonCount(0, 'held');
+        expect(CookEvent::query()->pluck('user_id')->all())->toBe($keep ? [$this->ines->id] : [])->and(DB::table('held_touches')->count())->toBe(0);
+    })->with(['into the log' => true, 'away' => false]);
 
     it('allows no more than both may, and never an account', function (): void {
         ($this->to)($this->ines->id, '4071')->assertOk();
@@ -245,12 +313,6 @@ describe('a tablet that many stand at', function (): void {
         $this->actingAs(Station::open()->cook);
         $this->travel(2)->hours();
         ($this->to)($this->ines->id, '4071')->assertStatus(422);
-    });
-
-    it('gives the tablet back as often as it likes', function (): void {
-        foreach (range(1, 30) as $_) {
-            ($this->to)(null)->assertOk();
-        }
     });
 
     it('has a PIN for who sets one with the password', function (): void {

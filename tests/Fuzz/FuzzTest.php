@@ -72,7 +72,7 @@ it('answers every request soon, in its own form, and lets nothing of one kitchen
             $this->actingAs(User::factory()->create(['kitchen_id' => $ours->kitchen->id, 'role' => Role::cases()[$role % 3]]));
         }
         $from = hrtime(true);
-        $answer = $this->call($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+        $answer = $this->call($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_IF_MATCH' => '*', 'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8))], content: $body);
         $seconds = (hrtime(true) - $from) / 1e9;
         $says = $answer->baseResponse instanceof Symfony\Component\HttpFoundation\StreamedResponse ? $unpacked($answer->streamedContent()) : (string) $answer->getContent();
         $code = $answer->getStatusCode();

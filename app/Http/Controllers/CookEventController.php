@@ -8,6 +8,7 @@ use App\Http\Requests\CookEventRequest;
 use App\Kitchen\CookDocument;
 use App\Kitchen\DeviceClock;
 use App\Kitchen\KeepEvent;
+use App\Kitchen\KeepHeldTouches;
 use App\Models\Cook;
 use App\Models\User;
 use App\People\Hands;
@@ -22,7 +23,13 @@ final class CookEventController
     {
         Gate::authorize('update', $cook);
         $now = CarbonImmutable::now();
-        $isNew = KeepEvent::once($cook, Hands::whoSaid($request, $user, $request->query('by')), $request->document(), DeviceClock::of($request, $now));
+        [$said, $clock] = [Hands::whoSaid($user, $request->query('by')), DeviceClock::of($request, $now)];
+        if ($said->left_at !== null) {
+            KeepHeldTouches::hold($cook, $said, $request->document(), $clock);
+
+            return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now, $user->words()), 202);
+        }
+        $isNew = KeepEvent::once($cook, $said, $request->document(), $clock);
 
         return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now, $user->words()), $isNew ? 201 : 200);
     }

@@ -74,6 +74,6 @@ final class DishController
 
     private static function page(Dish $dish, int $status = 200): JsonResponse
     {
-        return new JsonResponse(DishPage::of($dish), $status, ['ETag' => KeepDish::tag($dish)]);
+        return new JsonResponse(DishPage::of($dish), $status, ['ETag' => '"'.KeepDish::tag($dish).'"']);
     }
 }

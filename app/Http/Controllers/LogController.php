@@ -20,6 +20,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Pagination\Cursor;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -80,6 +81,15 @@ final class LogController
         $kept = (new KeepPaper($user->kitchen, CarbonImmutable::now()))->keep($request->document()['lines'], $user->name);
 
         return new JsonResponse(['format' => 'velko.paper-kept/1', 'kept' => $kept], 201);
+    }
+
+    /** A line from paper that was typed wrongly; a cook that was at the stove stays. */
+    public function strike(string $line, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('run', $user->kitchen);
+        abort_if(KeepPaper::strike($user->kitchen, $line) === 0, 404);
+
+        return new Response(status: 204);
     }
 
     /** @throws BadDocument */

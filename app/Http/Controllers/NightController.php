@@ -76,7 +76,7 @@ final class NightController
     {
         $night = self::night($day, $user);
         Gate::authorize('update', $night);
-        KeepNight::manned($night, $user->kitchen, $request->document());
+        KeepNight::manned($night, $user->kitchen, $request->document(), $request->headers->get('If-Match'));
 
         return self::page($night, $user);
     }
@@ -119,7 +119,7 @@ final class NightController
     public function change(FiringEntryRequest $request, Firing $firing, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('update', $firing);
-        KeepNight::change($firing, $user->kitchen, $request->document(), CarbonImmutable::now());
+        KeepNight::change($firing, $user->kitchen, $request->document(), CarbonImmutable::now(), $request->headers->get('If-Match'));
 
         return self::page($firing->night, $user);
     }

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
+use App\Http\Requests\HeldDecisionRequest;
 use App\Http\Requests\InvitationRequest;
+use App\Http\Requests\OwnPasswordRequest;
 use App\Http\Requests\PersonRequest;
+use App\Kitchen\KeepHeldTouches;
 use App\Models\DoorLink;
 use App\Models\Role;
 use App\Models\User;
 use App\People\Email;
 use App\People\KeepPeople;
+use App\People\Password;
 use App\People\SendLinks;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -24,25 +28,30 @@ final class PeopleController
     {
         Gate::authorize('run', $user->kitchen);
 
-        return new JsonResponse(KeepPeople::document($user));
+        return self::people($user);
     }
 
     /** @throws BadDocument */
     public function update(PersonRequest $request, int $person, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        KeepPeople::give(self::person($user, $person), self::role($request->document()));
+        $whom = self::person($user, $person);
+        $document = $request->document();
+        self::byPassword($user, $document);
+        KeepPeople::give($whom, self::role($document));
 
-        return new JsonResponse(KeepPeople::document($user->refresh()));
+        return self::people($user->refresh());
     }
 
     /** @throws BadDocument */
-    public function destroy(int $person, #[CurrentUser] User $user): JsonResponse
+    public function destroy(OwnPasswordRequest $request, int $person, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        KeepPeople::takeAway(self::person($user, $person));
+        $whom = self::person($user, $person);
+        self::byPassword($user, $request->document());
+        KeepPeople::takeAway($whom);
 
-        return new JsonResponse(KeepPeople::document($user->refresh()));
+        return self::people($user->refresh());
     }
 
     /** @throws BadDocument */
@@ -50,6 +59,7 @@ final class PeopleController
     {
         Gate::authorize('run', $user->kitchen);
         $document = $request->document();
+        self::byPassword($user, $document);
 
         return new JsonResponse(SendLinks::invite($user, self::role($document), $document['email'] === null ? null : Email::read($document['email'])), 201);
     }
@@ -59,15 +69,53 @@ final class PeopleController
         Gate::authorize('run', $user->kitchen);
         DoorLink::query()->where('user_id', null)->findOrFail($invitation)->delete();
 
-        return new JsonResponse(KeepPeople::document($user));
+        return self::people($user);
     }
 
-    /** A link with which they choose a new password. */
-    public function link(int $person, #[CurrentUser] User $user): JsonResponse
+    /**
+     * A link with which they choose a new password.
+     *
+     * @throws BadDocument
+     */
+    public function link(OwnPasswordRequest $request, int $person, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
+        $whom = self::person($user, $person);
+        self::byPassword($user, $request->document());
 
-        return new JsonResponse(SendLinks::forPassword(self::person($user, $person), $user), 201);
+        return new JsonResponse(SendLinks::forPassword($whom, $user), 201);
+    }
+
+    /**
+     * What becomes of touches of somebody who was removed before they came.
+     *
+     * @throws BadDocument
+     */
+    public function held(HeldDecisionRequest $request, int $person, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('run', $user->kitchen);
+        $whom = $user->kitchen->users()->findOrFail($person);
+        abort_if($whom->left_at === null, 404);
+        KeepHeldTouches::decide($whom, $request->document()['keep'] === true);
+
+        return self::people($user);
+    }
+
+    private static function people(User $you): JsonResponse
+    {
+        return new JsonResponse([...KeepPeople::document($you), 'held' => KeepHeldTouches::waiting($you->kitchen)]);
+    }
+
+    /**
+     * A tablet that its chef left open changes nobody's account.
+     *
+     * @param  array<string, mixed>  $document
+     *
+     * @throws BadDocument
+     */
+    private static function byPassword(User $user, array $document): void
+    {
+        Password::mustBe($user, is_string($document['password']) ? $document['password'] : '');
     }
 
     private static function person(User $user, int $id): User

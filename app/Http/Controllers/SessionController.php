@@ -73,11 +73,12 @@ final class SessionController
      */
     public function hand(HandRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        ['person' => $person, 'pin' => $pin] = $request->document();
+        $document = $request->document();
+        [$person, $pin, $password] = [$document['person'], $document['pin'], $document['password'] ?? null];
         if (is_int($person)) {
             Hands::to($request, $user, $person, is_string($pin) ? $pin : '');
         } else {
-            Hands::back($request);
+            Hands::back($request, $user, is_string($password) ? $password : '');
         }
 
         return new JsonResponse(SessionDocument::of($request, $user));

@@ -33,7 +33,7 @@ final class ThingController
     {
         $row = $thing->model()::query()->findOrFail($id);
         Gate::authorize('update', $row);
-        KeepThing::change($thing, $row, $request->document());
+        KeepThing::change($thing, $row, $request->document(), $request->headers->get('If-Match'));
 
         return self::kitchen($user);
     }

@@ -34,7 +34,10 @@ final class AtTheTablet
                 SignInAndOut::out($request);
                 throw new AuthenticationException;
             }
-            Hands::stand($request, $user);
+            if (! Hands::stand($request, $user)) {
+                SignInAndOut::out($request);
+                throw new AuthenticationException;
+            }
         }
 
         return $next($request);

@@ -13,7 +13,7 @@ const FIRES = (['gas', 'induction', 'top', 'charcoal', 'wood'] as const).map(
 );
 
 export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks: Kitchen['kit']['marks'] }) {
-  const keep = useKeep('burners', thing?.id, onDone);
+  const keep = useKeep('burners', thing, onDone);
   return (
     <Entry
       values={{

@@ -10,7 +10,7 @@ import { queries } from '../queries';
 import { t } from '../words/messages';
 
 export function DeviceForm({ thing, kitchen, onDone }: FormProps<Device> & { kitchen: Kitchen }) {
-  const keep = useKeep('devices', thing?.id, onDone);
+  const keep = useKeep('devices', thing, onDone);
   const rings = kitchen.burners.map((one) => [String(one.id), one.name] as const);
   return (
     <Entry

@@ -24,7 +24,7 @@ const said = (part: typeof NEW_PART | ReturnType<typeof typed>) => ({
 });
 
 export function StockForm({ thing, onDone }: FormProps<Stock>) {
-  const keep = useKeep('stocks', thing?.id, onDone);
+  const keep = useKeep('stocks', thing, onDone);
   return (
     <Entry
       values={{

@@ -8,7 +8,7 @@ import { Amount, Field, Pick } from '../parts/Field';
 import { Retire } from '../parts/Retire';
 import { PanSide } from '../pictures/PanSide';
 import { FAMILIES, VARIETIES, type Ladle, type Pan, type Rice } from './words';
-import { kitchenChanged } from '../queries';
+import { kitchenChanged, queries } from '../queries';
 import { t } from '../words/messages';
 
 /** What a pan is not filled with: `Pan::FREEBOARD_CM`, mm. */
@@ -19,10 +19,16 @@ export type Address = keyof Things;
 type Typed = number | string | null;
 
 /** Keeps an entry, new or changed; the answer is the kitchen as it then is. */
-export function useKeep<Name extends Address>(address: Name, id: number | undefined, onKept: () => void) {
+export function useKeep<Name extends Address>(
+  address: Name,
+  thing: { id: number; tag: string } | undefined,
+  onKept: () => void,
+) {
   const client = useQueryClient();
   return {
-    save: (values: AsTyped<Things[Name]>) => api.keepThing(address, id, values),
+    tag: thing?.tag,
+    save: (values: AsTyped<Things[Name]>, tag?: string) => api.keepThing(address, thing?.id, values, tag),
+    onMeanwhile: () => client.invalidateQueries(queries.kitchen),
     onSaved: (kitchen: Kitchen) => {
       kitchenChanged(client, kitchen);
       onKept();
@@ -36,7 +42,7 @@ export interface FormProps<T> {
 }
 
 export function PanForm({ thing, onDone }: FormProps<Pan>) {
-  const keep = useKeep('pans', thing?.id, onDone);
+  const keep = useKeep('pans', thing, onDone);
   return (
     <Entry
       values={{
@@ -148,7 +154,7 @@ function PanDrawing() {
 }
 
 export function LadleForm({ thing, onDone }: FormProps<Ladle>) {
-  const keep = useKeep('ladles', thing?.id, onDone);
+  const keep = useKeep('ladles', thing, onDone);
   return (
     <Entry
       values={{ format: 'velko.ladle/1', ml: thing?.ml ?? 90 }}
@@ -177,7 +183,7 @@ export function LadleForm({ thing, onDone }: FormProps<Ladle>) {
 }
 
 export function RiceForm({ thing, onDone }: FormProps<Rice>) {
-  const keep = useKeep('rices', thing?.id, onDone);
+  const keep = useKeep('rices', thing, onDone);
   return (
     <Entry
       values={{

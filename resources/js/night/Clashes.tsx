@@ -160,11 +160,17 @@ function Offer({
         hands: [...night.hands, { name: '', from: offer.from ?? '', to: offer.to ?? '', count: 1 }],
       }),
     later: () =>
-      nightly.keep([{ id: firing.id, entry: { ...entry(), table_at: clock(later, timezone, false) } }]),
-    split: () => nightly.keep([{ id: firing.id, entry: { ...entry(), parts: 2 } }]),
+      nightly.keep([
+        { id: firing.id, tag: firing.tag, entry: { ...entry(), table_at: clock(later, timezone, false) } },
+      ]),
+    split: () => nightly.keep([{ id: firing.id, tag: firing.tag, entry: { ...entry(), parts: 2 } }]),
     merge: () => nightly.man({ ...manned(night), merge: true }),
     ahead: () =>
-      nightly.keep(other ? [{ id: other.id, entry: { ...entryOf(other, clock24), to_order: true } }] : []),
+      nightly.keep(
+        other
+          ? [{ id: other.id, tag: other.tag, entry: { ...entryOf(other, clock24), to_order: true } }]
+          : [],
+      ),
   };
   const still = offer.late.map(({ firing: id, min }) => {
     const one = night.firings.find((each) => each.id === id);

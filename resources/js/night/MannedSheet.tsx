@@ -21,7 +21,7 @@ export function MannedSheet({
 }) {
   return (
     <Sheet title={t('night.who-is-there')} onClose={onClose}>
-      <Entry<NightEntry, Night> values={manned(night)} save={nightly.man} onSaved={onClose}>
+      <Entry<NightEntry, Night> values={manned(night)} tag={night.tag} save={nightly.man} onSaved={onClose}>
         <People />
         <Standing kitchen={kitchen} />
         <Field name="wash_min" label={t('night.washing-takes')} unit={t('common.min')} kind="number" />

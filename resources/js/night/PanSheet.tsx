@@ -177,7 +177,8 @@ function FiringForm({
       values={values}
       live
       words={t('parts.entry.save')}
-      save={(entry) => nightly.keep([{ id: firing.id, entry }])}
+      tag={firing.tag}
+      save={(entry, tag) => nightly.keep([{ id: firing.id, tag, entry }])}
       onSaved={onClose}
       beside={
         <>
@@ -190,6 +191,7 @@ function FiringForm({
                     nightly.keep([
                       {
                         id: firing.id,
+                        tag: firing.tag,
                         entry: { ...values, pan_id: null, burner_id: null, on_at: null, parts: 1 },
                       },
                     ]),

@@ -18,6 +18,8 @@ export function useNight(day: string) {
     mutationFn: (make: () => Promise<Night>) => make(),
     onMutate: () => client.cancelQueries(queries.night(day)),
     onSuccess: came,
+    // Where somebody changed it meanwhile, that is looked at.
+    onError: () => client.invalidateQueries(queries.night(day)),
   });
   return {
     night,
@@ -32,16 +34,18 @@ export function useNight(day: string) {
         () => undefined,
       ),
     put: (firings: FiringEntry[]) => change.mutateAsync(() => api.putFirings(day, firings)),
-    keep: (firings: { id: number; entry: AsTyped<FiringEntry> }[]) =>
+    keep: (firings: { id: number; tag: string | undefined; entry: AsTyped<FiringEntry> }[]) =>
       change.mutateAsync(async () => {
         let answer: Night | null = null;
-        for (const { id, entry } of firings) {
-          answer = await api.keepFiring(id, entry);
+        for (const { id, tag, entry } of firings) {
+          answer = await api.keepFiring(id, entry, tag);
         }
         return answer ?? api.night(day);
       }),
     strike: (id: number) => change.mutateAsync(() => api.strikeFiring(id)),
-    man: (entry: AsTyped<NightEntry>) => change.mutateAsync(() => api.manNight(day, entry)),
+    man: (entry: AsTyped<NightEntry>, tag?: string) =>
+      change.mutateAsync(() => api.manNight(day, entry, tag)),
+    look: () => client.invalidateQueries(queries.night(day)),
     copy: (from: string) => change.mutateAsync(() => api.copyNight(day, from)),
   };
 }

@@ -5,7 +5,9 @@ import { api, Refusal } from '../api';
 import type { Session } from '../contracts.generated';
 import type { SignedInCook } from '../cook';
 import { readerChanged } from '../queries';
+import { useFlush } from '../stove/outbox';
 import { t } from '../words/messages';
+import { PasswordAsked } from './PasswordAsked';
 
 const DIGITS = 4;
 
@@ -13,24 +15,50 @@ const DIGITS = 4;
 export function HandSwitch({ cook, onDone }: { cook: SignedInCook; onDone: () => void }) {
   const client = useQueryClient();
   const [person, setPerson] = useState<{ id: number; name: string } | null>(null);
+  const [password, setPassword] = useState(false);
+  const flush = useFlush();
   const kept = (session: Session) => {
     readerChanged(client, session);
     onDone();
   };
-  const back = useMutation({ mutationFn: () => api.hand(null, null), onSuccess: kept });
+  const back = useMutation({
+    mutationFn: (typed: string) => flush().then(() => api.giveTabletBack(typed)),
+    onSuccess: kept,
+  });
   const others = cook.hands.filter((one) => one.id !== (cook.hand?.id ?? cook.id));
   if (others.length === 0 && cook.hand === null) {
     return null;
   }
+  if (password) {
+    return (
+      <div className="mt-3 border-t-2 border-rule pt-1">
+        <PasswordAsked
+          label={t('people.handSwitch.password-of-name', { name: cook.name })}
+          act={t('people.handSwitch.take-the-tablet')}
+          isPending={back.isPending}
+          fault={back.error}
+          onPassword={back.mutate}
+          onBack={() => setPassword(false)}
+        />
+      </div>
+    );
+  }
   if (person) {
-    return <Pin person={person} onKept={kept} onBack={() => setPerson(null)} />;
+    return (
+      <Pin
+        person={person}
+        onKept={kept}
+        onBack={() => setPerson(null)}
+        onPassword={person.id === cook.id ? () => setPassword(true) : undefined}
+      />
+    );
   }
   return (
     <div className="mt-3 grid gap-2 border-t-2 border-rule pt-3">
       <p className="text-base text-ink-soft">{t('people.handSwitch.who-is-cooking')}</p>
       {cook.hand !== null && (
         <button
-          onClick={() => back.mutate()}
+          onClick={() => (cook.has_pin ? setPerson({ id: cook.id, name: cook.name }) : setPassword(true))}
           className="min-h-14 rounded-lg border-2 border-ink text-xl font-semibold"
         >
           {t('people.handSwitch.name-whose-tablet-it-is', { name: cook.name })}
@@ -57,14 +85,18 @@ function Pin({
   person,
   onKept,
   onBack,
+  onPassword,
 }: {
   person: { id: number; name: string };
   onKept: (session: Session) => void;
   onBack: () => void;
+  /** Where it is their tablet: the password does it too. */
+  onPassword: (() => void) | undefined;
 }) {
+  const flush = useFlush();
   const [typed, setTyped] = useState('');
   const ask = useMutation({
-    mutationFn: (pin: string) => api.hand(person.id, pin),
+    mutationFn: (pin: string) => flush().then(() => api.hand(person.id, pin)),
     onSuccess: onKept,
     onError: () => setTyped(''),
   });
@@ -123,6 +155,11 @@ function Pin({
           <Delete aria-hidden="true" />
         </button>
       </div>
+      {onPassword && (
+        <button onClick={onPassword} className="min-h-12 text-lg underline underline-offset-4">
+          {t('people.handSwitch.with-the-password')}
+        </button>
+      )}
     </div>
   );
 }

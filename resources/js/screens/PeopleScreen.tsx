@@ -1,13 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, Refusal } from '../api';
+import { api } from '../api';
 import type { DoorLink, People } from '../contracts.generated';
 import { useCook } from '../cook';
 import { Select } from '../parts/Select';
 import { Entry } from '../parts/Entry';
 import { Field, Pick } from '../parts/Field';
 import { Title } from '../parts/Title';
+import { Held } from '../people/Held';
 import { LinkToGive } from '../people/LinkToGive';
+import { PasswordAsked } from '../people/PasswordAsked';
 import { ROLES, roleWords, type Person } from '../people/words';
 import { clock, day } from '../time';
 import { queries } from '../queries';
@@ -35,6 +37,7 @@ export function PeopleScreen() {
             <Row key={person.id} person={person} />
           ))}
         </ul>
+        <Held held={people.data.held} />
         <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-4 text-base text-ink-soft">
           {ROLES.map(([role, name, may]) => (
             <div key={role} className="contents">
@@ -57,20 +60,34 @@ function useKept() {
   };
 }
 
-const why = (fault: Error | null) =>
-  fault instanceof Refusal ? (fault.problem.errors?.[0]?.detail ?? fault.message) : fault?.message;
-
 function Row({ person }: { person: Person }) {
   const kept = useKept();
-  const [sure, setSure] = useState(false);
-  const role = useMutation({ mutationFn: (to: string) => api.giveRole(person.id, to), onSuccess: kept });
-  const away = useMutation({
-    mutationFn: () => api.takeAway(person.id),
-    onSuccess: kept,
-    onSettled: () => setSure(false),
+  const [asks, setAsks] = useState<Act | null>(null);
+  const [link, setLink] = useState<DoorLink | null>(null);
+  const done = (people: People) => {
+    setAsks(null);
+    kept(people);
+  };
+  const act = useMutation({
+    mutationFn: async ({ asked, password }: { asked: Act; password: string }) => {
+      switch (asked.what) {
+        case 'role':
+          done(await api.giveRole(person.id, asked.to, password));
+          break;
+        case 'remove':
+          done(await api.takeAway(person.id, password));
+          break;
+        case 'link':
+          setLink(await api.passwordLink(person.id, password));
+          setAsks(null);
+      }
+    },
   });
-  const link = useMutation({ mutationFn: () => api.passwordLink(person.id) });
-  const said = why(role.error ?? away.error ?? link.error);
+  const ask = (asked: Act) => {
+    act.reset();
+    setLink(null);
+    setAsks(asked);
+  };
   return (
     <li aria-label={person.name} className="border-b border-rule py-2">
       <div className="flex flex-wrap items-center gap-3">
@@ -89,45 +106,60 @@ function Row({ person }: { person: Person }) {
         <div className="w-36">
           <Select
             label={t('screens.peopleScreen.role-of-name', { name: person.name })}
-            value={person.role}
-            onChange={(to) => role.mutate(to)}
+            value={asks?.what === 'role' ? asks.to : person.role}
+            onChange={(to) => ask({ what: 'role', to })}
             options={ROLES}
           />
         </div>
         <button
-          disabled={link.isPending}
-          onClick={() => link.mutate()}
+          onClick={() => ask({ what: 'link' })}
           className="min-h-12 rounded-lg border-2 border-ink px-4 text-lg"
         >
           {t('screens.peopleScreen.forgot-the-password')}
         </button>
         <button
-          disabled={away.isPending}
-          data-sure={sure}
-          onClick={() => (sure ? away.mutate() : setSure(true))}
-          onBlur={() => setSure(false)}
-          className="min-h-12 rounded-lg border-2 border-tomato px-4 text-lg text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white"
+          onClick={() => ask({ what: 'remove' })}
+          className="min-h-12 rounded-lg border-2 border-tomato px-4 text-lg text-tomato"
         >
-          {sure ? t('common.touch-again-to-be-sure') : t('screens.peopleScreen.remove')}
+          {t('screens.peopleScreen.remove')}
         </button>
       </div>
-      {sure && (
-        <p className="mt-1 text-base text-ink-soft">
-          {t('screens.peopleScreen.nothing-opens-for-name-any-more', { name: person.name })}
-        </p>
+      {asks && (
+        <div className="mt-2 max-w-md rounded-lg border-2 border-ink p-3">
+          <p className="text-lg">{about(asks, person)}</p>
+          <PasswordAsked
+            label={t('common.your-password')}
+            act={
+              asks.what === 'remove' ? t('screens.peopleScreen.remove') : t('screens.peopleScreen.go-ahead')
+            }
+            isPending={act.isPending}
+            fault={act.error}
+            onPassword={(password) => act.mutate({ asked: asks, password })}
+            onBack={() => setAsks(null)}
+          />
+        </div>
       )}
-      {said && (
-        <p role="alert" className="mt-1 text-lg text-tomato">
-          {person.name} {said}.
-        </p>
-      )}
-      {link.data && (
+      {link && (
         <div className="mt-2">
-          <LinkToGive link={link.data} />
+          <LinkToGive link={link} />
         </div>
       )}
     </li>
   );
+}
+
+/** What a chef does to somebody's account, each by password. */
+type Act = { what: 'role'; to: string } | { what: 'link' } | { what: 'remove' };
+
+function about(asked: Act, { name }: Person): string {
+  switch (asked.what) {
+    case 'role':
+      return t('screens.peopleScreen.name-comes-to-be', { name, role: roleWords(asked.to) });
+    case 'link':
+      return t('screens.peopleScreen.a-link-with-which-name-chooses', { name });
+    case 'remove':
+      return t('screens.peopleScreen.nothing-opens-for-name-any-more', { name });
+  }
 }
 
 function Invite({ open }: { open: People['invitations'] }) {
@@ -143,7 +175,7 @@ function Invite({ open }: { open: People['invitations'] }) {
       </h2>
       <div className="mt-3 grid gap-4">
         <Entry
-          values={{ format: 'velko.invitation/1', role: 'cook', email: null as string | null }}
+          values={{ format: 'velko.invitation/1', role: 'cook', email: null as string | null, password: '' }}
           words={t('screens.peopleScreen.make-the-link')}
           save={async (entry) => ({ made: await api.invite(entry), to: entry.email })}
           onSaved={({ made, to }) => {
@@ -163,6 +195,7 @@ function Invite({ open }: { open: People['invitations'] }) {
             empty={null}
             hint={t('screens.peopleScreen.without-it-show-the-picture-or')}
           />
+          <Field name="password" label={t('common.your-password')} kind="password" />
         </Entry>
         {link && <LinkToGive {...link} />}
         {open.length > 0 && (

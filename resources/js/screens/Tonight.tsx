@@ -161,6 +161,7 @@ function movedTo(
     return [
       {
         id: firing,
+        tag: one.tag,
         entry: {
           ...entry,
           burner_id: burner,

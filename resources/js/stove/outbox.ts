@@ -29,6 +29,9 @@ const TRY_AGAIN_MS = 1500;
 /** A pan that was not found may only not have got there yet: asked again so often. */
 const LOOK_AGAIN_MS = 30_000;
 
+/** Somebody else's touch is offered once, and again so often. */
+const OFFER_AGAIN_MS = 300_000;
+
 const FORBIDDEN = 403;
 const NOT_FOUND = 404;
 
@@ -41,9 +44,9 @@ const NONE: Waiting[] = [];
 export const useWaiting = (): Waiting[] =>
   useLiveQuery(() => tablet.touches.orderBy('at').toArray(), []) ?? NONE;
 
-/** Whether whoever is signed in here may send it: nobody's touch goes out under another's name. */
+/** Whether whoever stands here made it: nobody's touch goes out under another's name. */
 export const isOurs = (one: Waiting, cook: SignedInCook): boolean =>
-  one.by === undefined || one.by.id === cook.id || cook.shown.includes(one.by.id);
+  one.by === undefined || one.by.id === whoSays(cook).id;
 
 export interface Outbox {
   touch: (event: Touch) => void;
@@ -98,6 +101,16 @@ const isDue = (one: Waiting): boolean =>
   one.refused === undefined ||
   (one.refused.status === NOT_FOUND && Date.now() - one.refused.at > LOOK_AGAIN_MS);
 
+/** When somebody else's touch was last offered to the server. It holds those of who was removed, for a chef to decide. */
+const offered = new Map<number, number>();
+
+const mayBeHeld = (one: Waiting): boolean => Date.now() - (offered.get(one.at) ?? 0) > OFFER_AGAIN_MS;
+
+/** Before another stands here: what was said goes out under the name of who said it. */
+export function useFlush(): () => Promise<void> {
+  return useSender();
+}
+
 /** Sends what waits, oldest first, one at a time; what cannot be sent now waits on. */
 function useSender(): () => Promise<void> {
   const client = useQueryClient();
@@ -111,9 +124,13 @@ function useSender(): () => Promise<void> {
       const next = () =>
         tablet.touches
           .orderBy('at')
-          .filter((one) => isOurs(one, cook) && isDue(one))
+          .filter((one) => (isOurs(one, cook) ? isDue(one) : mayBeHeld(one)))
           .first();
       for (let first = await next(); first; first = await next()) {
+        const ours = isOurs(first, cook);
+        if (!ours) {
+          offered.set(first.at, Date.now());
+        }
         try {
           const answer = await api.keep(first.cook, first.event, first.by?.id ?? null);
           // A look that was on its way meanwhile does not know this touch: its answer would bring the step back.
@@ -121,6 +138,9 @@ function useSender(): () => Promise<void> {
           client.setQueryData(queries.cook(first.cook).queryKey, answer);
           await tablet.touches.delete(first.at);
         } catch (fault) {
+          if (!ours && fault instanceof Refusal && !fault.signedOut && fault.problem.status < 429) {
+            continue;
+          }
           // Where somebody else has signed in beside this page, what was said here waits for whoever said it.
           if (
             !(fault instanceof Refusal) ||
