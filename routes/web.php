@@ -19,6 +19,7 @@ use App\Http\Controllers\LearnedController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\NightController;
+use App\Http\Controllers\NothingHere;
 use App\Http\Controllers\PanHoldsController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
@@ -134,7 +135,7 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::post('cooks/{cook}/events', [CookEventController::class, 'store'])->whereUuid('cook')->withoutMiddleware(Work::class)->middleware(Work::class.':web,touches');
     });
 
-    Route::any('{any}', static fn () => abort(404))->where('any', '.*');
+    Route::any('{any}', NothingHere::class)->where('any', '.*');
 });
 
 // The same page for everybody, and no session with it: the service worker fetches it while somebody signs in, and would

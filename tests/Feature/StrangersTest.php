@@ -152,3 +152,14 @@ it('does not let strangers lock out a device that was let in before', function (
     $asks = fn (array $cookies) => $this->call('POST', '/api/session', cookies: $cookies, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'same-origin', 'REMOTE_ADDR' => '203.0.113.200'], content: (string) json_encode(['format' => 'velko.sign-in/1', 'email' => $email, 'password' => 'guess again']))->getStatusCode();
     expect($asks([]))->toBe(429)->and($asks($this->prepareCookiesForRequest() + ['velko_known' => encrypt(Illuminate\Cookie\CookieValuePrefix::create('velko_known', app('encrypter')->getKey()).$this->station->cook->id, false)]))->toBe(422);
 });
+
+it('says of an address which methods it has, and of none that there is nothing', function (): void {
+    $this->patchJson('/api/session')->assertStatus(405)->assertHeader('Content-Type', 'application/problem+json')->assertHeader('Allow', 'GET, POST, DELETE');
+    $this->deleteJson('/api/work-out')->assertStatus(405)->assertHeader('Allow', 'POST');
+    $this->json('OPTIONS', '/api/kitchen')->assertStatus(405)->assertHeader('Allow', 'GET, PUT');
+    foreach (['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as $method) {
+        $this->json($method, '/api/nothing/of/the/kind')->assertStatus(404)->assertHeader('Content-Type', 'application/problem+json');
+    }
+    // A page of the tablet is one whatever its address; nothing is sent to it.
+    $this->post('/stove')->assertStatus(405);
+});

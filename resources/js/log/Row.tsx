@@ -1,6 +1,9 @@
 import { Link } from 'react-router';
 import type { Log } from '../contracts.generated';
-import { useCook, useMeasure } from '../cook';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api';
+import { useCook, useMay, useMeasure } from '../cook';
 import { GrainClock } from '../pictures/grain/GrainClock';
 import { clock, day } from '../time';
 import { verdictWords } from '../verdict';
@@ -12,6 +15,7 @@ export type Line = Log['cooks'][number];
 export function Row({ cook, picked, onPick }: { cook: Line; picked: boolean; onPick: () => void }) {
   const { timezone } = useCook();
   const { volume } = useMeasure();
+  const may = useMay();
   const failed = cook.status === 'given-up' || (cook.verdict !== null && !cook.verdict.as_wanted);
   const { planned } = cook;
   const difference = cook.happened.poured_ml - (planned?.stock_ml ?? cook.happened.poured_ml);
@@ -97,7 +101,29 @@ export function Row({ cook, picked, onPick }: { cook: Line; picked: boolean; onP
           {cook.note && <span className="line-clamp-2 block text-ink-soft">{cook.note}</span>}
         </span>
       </Link>
+      {planned === null && may.kitchen && <StrikeOff line={cook.id} />}
     </li>
+  );
+}
+
+/** A line from paper that was typed wrongly. */
+function StrikeOff({ line }: { line: string }) {
+  const client = useQueryClient();
+  const [sure, setSure] = useState(false);
+  const strike = useMutation({
+    mutationFn: () => api.strikePaper(line),
+    onSettled: () => client.invalidateQueries({ queryKey: ['log'] }),
+  });
+  return (
+    <button
+      disabled={strike.isPending}
+      data-sure={sure}
+      onClick={() => (sure ? strike.mutate() : setSure(true))}
+      onBlur={() => setSure(false)}
+      className="my-2 min-h-12 shrink-0 self-center rounded-lg border-2 border-rule px-3 data-[sure=true]:border-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white"
+    >
+      {sure ? t('common.touch-again-to-be-sure') : t('night.strike-it-off')}
+    </button>
   );
 }
 
