@@ -15,6 +15,9 @@ final class Contract
 
     private const MOST_FAULTS = 50;
 
+    /** What somebody filled in is no longer, bytes. */
+    private const FORM = 65536;
+
     private static ?Validator $validator = null;
 
     private function __construct(private readonly string $name) {}
@@ -35,7 +38,7 @@ final class Contract
     public function read(string $json, ?int $values = null): array
     {
         $document = Shape::read($json, $values);
-        $faults = $this->faults($document);
+        $faults = $this->faults($document, strlen($json) > self::FORM);
         if ($faults !== []) {
             throw new BadDocument($faults);
         }
@@ -44,10 +47,14 @@ final class Contract
         return json_decode($json, true, Shape::DEPTH, JSON_THROW_ON_ERROR);
     }
 
-    /** @return list<Fault> */
-    public function faults(stdClass $document): array
+    /**
+     * @param  bool  $onlyFirst  Where a document is long nobody reads more, and to find all of them would cost seconds a megabyte.
+     *
+     * @return list<Fault>
+     */
+    public function faults(stdClass $document, bool $onlyFirst = false): array
     {
-        $error = self::validator()->validate($document, self::URI.$this->name.'.json')->error();
+        $error = self::validator()->setStopAtFirstError($onlyFirst)->validate($document, self::URI.$this->name.'.json')->error();
         $faults = [];
         if ($error !== null) {
             self::collect($error, $faults);
@@ -187,7 +194,6 @@ final class Contract
         if (self::$validator === null) {
             $validator = new Validator;
             $validator->setMaxErrors(self::MOST_FAULTS);
-            $validator->setStopAtFirstError(false);
             $validator->resolver()?->registerPrefix(self::URI, dirname(__DIR__, 2).'/contracts');
             self::$validator = $validator;
         }

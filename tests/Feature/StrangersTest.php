@@ -27,9 +27,9 @@ beforeEach(function (): void {
 });
 
 /** A request as the house gets it from outside: its body is not decoded. */
-function asFromOutside(string $method, string $path, string $body): Symfony\Component\HttpFoundation\Response
+function asFromOutside(string $method, string $path, string $body, string $key = ''): Symfony\Component\HttpFoundation\Response
 {
-    return app()->handle(BodyUnread::createFromBase(AnyRequest::create(config('app.url').$path, $method, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'same-origin'], content: $body)));
+    return app()->handle(BodyUnread::createFromBase(AnyRequest::create(config('app.url').$path, $method, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'same-origin', 'HTTP_IDEMPOTENCY_KEY' => $key], content: $body)));
 }
 
 it('answers a guest\'s body of zeros without decoding it', function (string $path, int $status): void {
@@ -51,6 +51,55 @@ it('still reads what a guest says in a body of their own size', function (): voi
     $answer = asFromOutside('POST', '/api/session', (string) json_encode(['format' => 'velko.sign-in/1', 'email' => $this->station->cook->email, 'password' => 'no such password']));
     expect($answer->getStatusCode())->toBe(422)->and((string) $answer->getContent())->toContain('/password');
 });
+
+/** Bodies of a megabyte, made to cost as much as they can. @return array<string, string> */
+function hostileMegabytes(string $format = 'velko.archive/1'): array
+{
+    $begin = '{"format":"'.$format.'",';
+    $to = static fn (string $one, string $before, string $after): string => $before.rtrim(str_repeat($one, intdiv(1_000_000, strlen($one))), ',').$after;
+
+    return [
+        'zeros where cooks stand' => $to('0,', $begin.'"cooks":[', ']}'),
+        'zeros where pans stand' => $to('0,', $begin.'"pans":[', ']}'),
+        'zeros where lines stand' => $to('0,', $begin.'"lines":[', ']}'),
+        'empty things where lines stand' => $to('{},', $begin.'"lines":[', ']}'),
+        'empty things where firings stand' => $to('{},', $begin.'"firings":[', ']}'),
+        'things within a dish' => $to('{"name":"a"},', $begin.'"dish":{"ingredients":[', ']}}'),
+        'names' => $begin.implode(',', array_map(static fn (int $i): string => "\"n$i\":0", range(1, 80_000))).'}',
+        'digits' => $to('9', $begin.'"covers":', '}'),
+        'brackets' => $to('[', $begin.'"a":', '}'),
+        'a text of quotes' => $to('\\"', $begin.'"text":"', '"}'),
+        'a table of commas' => $to(',', $begin.'"columns":null,"text":"', '"}'),
+        'lines of a table' => $to('a,b\\n', $begin.'"columns":null,"text":"', '"}'),
+    ];
+}
+
+it('spends little on a megabyte that somebody sends who is signed in', function (string $path, string $format): void {
+    $this->actingAs($this->station->cook);
+    $this->station->kitchen->update(['cooks_to_come' => 1]);
+    $costs = [];
+    foreach (hostileMegabytes($format) as $name => $body) {
+        $from = getrusage();
+        $answer = asFromOutside('POST', $path, $body, 'megabyte-of-'.strtr($name, ' ', '-'));
+        $to = getrusage();
+        $costs[$name] = 1000 * ($to['ru_utime.tv_sec'] - $from['ru_utime.tv_sec']) + ($to['ru_utime.tv_usec'] - $from['ru_utime.tv_usec']) / 1000;
+        expect($answer->getStatusCode())->toBeIn([413, 422], $name);
+    }
+    arsort($costs);
+    // ms of CPU.
+    expect(reset($costs))->toBeLessThan(300.0, json_encode($costs));
+})->with([
+    'an archive as it was written before' => ['/api/kitchen/archive', 'velko.archive/1'],
+    'an archive' => ['/api/kitchen/archive', 'velko.archive/2'],
+    'its cooks' => ['/api/kitchen/archive/cooks', 'velko.archive-cook/1'],
+    'a dish' => ['/api/dishes', 'velko.dish-entry/1'],
+    'a dish from elsewhere' => ['/api/dishes/import', 'velko.dish/1'],
+    'lines from paper' => ['/api/log/paper', 'velko.paper-entry/1'],
+    'a table' => ['/api/log/read', 'velko.paper-said/1'],
+    'firings' => ['/api/nights/2026-12-05/firings', 'velko.firings-entry/1'],
+    'firings as they are said' => ['/api/nights/2026-12-05/read', 'velko.firings-said/1'],
+    'an ask' => ['/api/work-out', 'velko.ask/1'],
+]);
 
 it('refuses eight million empty lines of an archive at once', function (): void {
     $this->station->kitchen->update(['cooks_to_come' => 1]);
