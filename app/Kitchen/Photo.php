@@ -14,7 +14,7 @@ final class Photo
     public const MOST_BYTES = 15_000_000;
 
     /** Pixels that are decoded, by kind, for 2 s and 128 MB at most (what was measured: docs/security.md). */
-    private const MOST_PIXELS = [IMAGETYPE_JPEG => 20_000_000, IMAGETYPE_PNG => 12_000_000, IMAGETYPE_WEBP => 12_000_000];
+    private const MOST_PIXELS = [IMAGETYPE_JPEG => 20_000_000, IMAGETYPE_PNG => 12_000_000, IMAGETYPE_WEBP => 10_000_000];
 
     /** Of a JPEG that comes in many scans: all of it is gone through for each. */
     private const MOST_PROGRESSIVE = 8_000_000;
@@ -63,7 +63,8 @@ final class Photo
             throw BadDocument::at('', 'must be a picture: it cannot be read to its end');
         }
 
-        return self::jpeg(self::scaled(self::upright($picture, $bytes, $size[2])));
+        // Turned once it is small: a large one twice would be too much memory.
+        return self::jpeg(self::upright(self::scaled($picture), $bytes, $size[2]));
     }
 
     private static function upright(GdImage $picture, string $bytes, int $kind): GdImage

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Kitchen\Photo;
 use App\Log\KeepLines;
 use App\Models\Cook;
 use App\Models\Kitchen;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\Process\Process;
 use Tests\Feature\Station;
 
 /* The log as it is read: lines beside the events, found, carried out, and brought from paper. */
@@ -272,6 +274,41 @@ describe('a photo of the plate', function (): void {
             expect($kept)->not->toContain($secret)->and(strlen($kept))->toBeLessThan(600_000)->and(str_ends_with($kept, "\xFF\xD9"))->toBeTrue();
         }
     });
+
+    it('costs less than two seconds and 128 MB, whatever kind of picture it is', function (string $kind, int $width, int $height): void {
+        // As large as it may be, and nothing in it that packs well.
+        $noise = imagecreatetruecolor($width, $height);
+        $tile = imagecreatetruecolor(500, 500);
+        for ($x = 0; $x < 500; $x++) {
+            for ($y = 0; $y < 500; $y++) {
+                imagesetpixel($tile, $x, $y, random_int(0, 0xFFFFFF));
+            }
+        }
+        imagesettile($noise, $tile);
+        imagefilledrectangle($noise, 0, 0, $width, $height, IMG_COLOR_TILED);
+        imageinterlace($noise, str_starts_with($kind, 'interlaced'));
+        $file = tempnam(sys_get_temp_dir(), 'photo');
+        for ($quality = 90; $quality > 0 && ($quality === 90 || filesize($file) > Photo::MOST_BYTES); $quality -= 15) {
+            match (true) {
+                str_ends_with($kind, 'JPEG') => imagejpeg($noise, $file, $quality),
+                str_ends_with($kind, 'PNG') => imagepng($noise, $file, 9),
+                default => imagewebp($noise, $file, $quality),
+            };
+            clearstatcache();
+        }
+        unset($noise, $tile);
+        // In a process of its own, so that what it takes is what the photo takes.
+        $bare = new Process([PHP_BINARY, '-r', 'require $argv[1]; $said = ""; '.($spent = 'echo json_encode([(getrusage()["ru_utime.tv_sec"] + getrusage()["ru_utime.tv_usec"] / 1e6), getrusage()["ru_maxrss"] / 1024, $said]);'), base_path('vendor/autoload.php')]);
+        $with = new Process([PHP_BINARY, '-r', 'require $argv[1]; $bytes = file_get_contents($argv[2]); try { $said = strlen(App\Kitchen\Photo::small($bytes)); } catch (App\Contracts\BadDocument $bad) { $said = $bad->faults[0]->detail; } '.$spent, base_path('vendor/autoload.php'), $file]);
+        [[$seconds, $megabytes], [$allSeconds, $allMegabytes, $said]] = array_map(static fn (Process $one): array => json_decode($one->mustRun()->getOutput(), true), [$bare, $with]);
+        unlink($file);
+        // A picture that never packs is too many bytes, and is refused for that.
+        is_int($said) ? expect($said)->toBeLessThan(600_000) : expect($said)->toContain('at most');
+        expect($allSeconds - $seconds)->toBeLessThan(2.0)->and($allMegabytes - $megabytes)->toBeLessThan(128.0);
+    })->with([
+        'a JPEG' => ['JPEG', 5_000, 4_000], 'a progressive JPEG' => ['interlaced JPEG', 3_200, 2_500],
+        'a PNG' => ['PNG', 4_000, 3_000], 'an interlaced PNG' => ['interlaced PNG', 4_000, 3_000], 'a WebP' => ['WebP', 4_000, 2_500],
+    ]);
 
     it('is refused where it is no picture, or far too large', function (): void {
         foreach (['', 'not a photo', '%PDF-1.7', "\xFF\xD8\xFF\xE0".str_repeat("\0", 200), substr(($this->picture)(400, 300), 0, 700), 'GIF89a'.str_repeat('x', 50)] as $bytes) {
