@@ -31,9 +31,9 @@ abstract class TestCase extends BaseTestCase
      * @param  string  $method
      * @param  string  $uri
      */
-    public function json($method, $uri, array $data = [], array $headers = [], $options = 0)
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
     {
-        return parent::json($method, $uri, $data, array_filter($headers + ['If-Match' => '*', 'Idempotency-Key' => (string) Str::uuid()]), $options);
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server + ['HTTP_IF_MATCH' => '*', 'HTTP_IDEMPOTENCY_KEY' => (string) Str::uuid()], $content);
     }
 
     /**

@@ -30,6 +30,11 @@ final class KitchenArchive
 {
     private const AT_ONCE = 100;
 
+    /** The newest of a dish, and of the boil-off tests of a ring, as contracts/archive-head.json takes them. */
+    private const VERSIONS = 500;
+
+    private const TESTS = 1000;
+
     /** @return iterable<string> the lines of velko.archive/2, as the kitchen stands now */
     public static function lines(Kitchen $kitchen): iterable
     {
@@ -68,7 +73,7 @@ final class KitchenArchive
                 'rice' => $dish->rice->name,
                 'stock' => $dish->stock->name,
                 'dish' => DishBody::of($dish),
-                'versions' => array_values($dish->versions->sortBy('number')->map(static fn (DishVersion $version): array => [
+                'versions' => array_values($dish->versions->sortBy('number')->take(-self::VERSIONS)->map(static fn (DishVersion $version): array => [
                     'number' => $version->number, 'at' => $version->created_at->toIso8601String(), 'document' => $version->document,
                 ])->all()),
             ])->all()),
@@ -85,7 +90,7 @@ final class KitchenArchive
         return [
             ...$burner->only(['name', 'ring_cm', 'grate_cm', 'fuel', 'fades_percent_per_min', 'outdoors', 'rated_w']),
             'marks' => array_values($burner->settings->map(static fn (BurnerSetting $one): array => $one->only(['mark', 'share', 'net_w']))->all()),
-            'tests' => array_values($burner->tests->sortBy('id')->map(static fn (BoilOffTest $test): array => [
+            'tests' => array_values($burner->tests->sortBy('id')->take(-self::TESTS)->map(static fn (BoilOffTest $test): array => [
                 ...$test->only(['mark', 'before_g', 'after_g', 'minutes']), 'pan' => $test->pan->name, 'at' => $test->created_at->toIso8601String(),
             ])->all()),
         ];

@@ -32,9 +32,7 @@ final class KeepDish
      */
     public static function enter(User $user, array $entry): Dish
     {
-        if ($user->kitchen->dishes()->count() >= self::MOST) {
-            throw BadDocument::at('', 'is one too many: a kitchen has at most '.self::MOST.' dishes');
-        }
+        self::hasRoom($user->kitchen);
 
         return self::save($user, new Dish(['kitchen_id' => $user->kitchen_id]), $entry);
     }
@@ -83,6 +81,7 @@ final class KeepDish
     /** @throws BadDocument when its name has been given to another meanwhile, or its rice or stock has gone too */
     public static function bringBack(User $user, Dish $dish): void
     {
+        self::hasRoom($user->kitchen);
         self::check($user->kitchen, $dish);
         $last = $dish->versions()->first()?->document;
         $body = is_array($last) && is_array($last['dish'] ?? null) ? $last['dish'] : [];
@@ -90,6 +89,14 @@ final class KeepDish
             $dish->forceFill(['name' => $body['name'] ?? $dish->name, 'deleted_at' => null])->save();
         } catch (UniqueConstraintViolationException) {
             throw BadDocument::at('/dish/name', 'has been given to another dish: rename that one first');
+        }
+    }
+
+    /** @throws BadDocument */
+    private static function hasRoom(Kitchen $kitchen): void
+    {
+        if ($kitchen->dishes()->count() >= self::MOST) {
+            throw BadDocument::at('', 'is one too many: a kitchen has at most '.self::MOST.' dishes');
         }
     }
 

@@ -14,6 +14,9 @@ use Illuminate\Database\UniqueConstraintViolationException;
 /** Keeps one touch at the stove. Posting it again changes nothing; posting another under its id is refused. */
 final class KeepEvent
 {
+    /** As an archive takes them; a cook has some forty. */
+    private const MOST = 2000;
+
     /**
      * @param  array<string, mixed>  $document  cook-event, held to its schema
      *
@@ -45,6 +48,9 @@ final class KeepEvent
      */
     public static function heard(Cook $cook, User $user, array $document, DeviceClock $clock): array
     {
+        if (CookEvent::query()->where('cook_id', $cook->id)->count() >= self::MOST) {
+            throw BadDocument::at('', 'is one too many: a pan has at most '.self::MOST.' touches');
+        }
         $at = $clock->moment(self::at($document));
 
         return self::row($cook, $user, $document, ['device_at' => $at, 'server_at' => CarbonImmutable::now()->getTimestampMs(), 'out_of_time' => $clock->isImpossible($at, $cook->created_at->getTimestampMs())]);

@@ -28,9 +28,7 @@ final class KeepThing
     {
         $columns = $thing->columns($document);
         $model = $thing->model();
-        if ($model::query()->where('kitchen_id', $kitchen->id)->count() >= $thing->most()) {
-            throw BadDocument::at('', "is one too many: a kitchen has at most {$thing->most()} $thing->value");
-        }
+        self::hasRoom($kitchen, $thing);
         $retired = self::retired(new $model, $kitchen, $thing->name(), $columns[$thing->name()]);
 
         return self::kept($thing, $document, static function () use ($model, $kitchen, $columns, $retired): Model {
@@ -77,6 +75,25 @@ final class KeepThing
             }
             $row->delete();
         }, attempts: 3);
+    }
+
+    /** What was retired by mistake; refused when the kitchen has as many others by now as it may have. */
+    public static function bringBack(Kitchen $kitchen, Thing $thing, Model $row): void
+    {
+        DB::transaction(static function () use ($kitchen, $thing, $row): void {
+            // One at a time: two that come back together would both find room.
+            DB::table('kitchens')->where('id', $kitchen->id)->lockForUpdate()->get();
+            self::hasRoom($kitchen, $thing);
+            $row->forceFill(['deleted_at' => null])->save();
+        }, attempts: 3);
+    }
+
+    /** @throws BadDocument */
+    private static function hasRoom(Kitchen $kitchen, Thing $thing): void
+    {
+        if ($thing->model()::query()->where('kitchen_id', $kitchen->id)->count() >= $thing->most()) {
+            throw BadDocument::at('', "is one too many: a kitchen has at most {$thing->most()} $thing->value");
+        }
     }
 
     private static function retired(Model $like, Kitchen $kitchen, string $column, mixed $name): ?Model

@@ -27,6 +27,9 @@ final readonly class KeepPaper
 {
     public const MOST = 2000;
 
+    /** As an archive takes them. */
+    private const MOST_IN_ALL = 20_000;
+
     /** Names that a column may have. */
     private const COLUMNS = [
         'on' => ['date', 'day', 'on'], 'at' => ['time', 'at', 'table at'], 'dish' => ['dish', 'what'], 'covers' => ['covers', 'mains', 'plates', 'portions'], 'pan' => ['pan'], 'burner' => ['ring', 'burner'],
@@ -104,6 +107,9 @@ final readonly class KeepPaper
         }
         if ($faults !== []) {
             throw new BadDocument($faults);
+        }
+        if (LogLine::query()->where('kitchen_id', $this->kitchen->id)->whereNull('cook_id')->count() + count($rows) > self::MOST_IN_ALL) {
+            throw BadDocument::at($place, 'are too many: a log has at most '.self::MOST_IN_ALL.' lines from paper');
         }
         DB::transaction(static function () use ($rows): void {
             foreach (array_chunk($rows, 200) as $some) {

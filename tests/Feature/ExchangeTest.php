@@ -229,6 +229,54 @@ describe('a kitchen whole', function (): void {
             ->and(DishVersion::query()->where('dish_id', '>', 0)->count())->toBe(9);
     });
 
+    it('takes in whatever goes out, of kitchens by chance', function (int $seed): void {
+        $chance = new Randomizer(new Mt19937($seed));
+        $word = static fn (int $most): string => mb_substr(implode(' ', array_map(static fn (): string => ['pan', 'é', '日本', '🍚', '"', '\\', '<b>', '=1+1', "o'", 'x'][$chance->getInt(0, 9)], range(1, $chance->getInt(1, $most)))), 0, $most).'.'.$chance->getInt(0, 999_999);
+        $station = Station::open();
+        $this->actingAs($station->cook);
+        $this->travelTo('2026-05-04T18:30:00Z');
+        // As many pans as it may have, some deleted and others in their place, and back as many as there is room for.
+        $add = fn (): int => $this->postJson('/api/kitchen/pans', ['format' => 'velko.pan/1', 'name' => mb_substr($word(50), 0, 60), 'base_cm' => 26, 'rim_cm' => 28, 'height_cm' => $chance->getInt(40, 90) / 10, 'metal_j_per_k' => 1100, 'weight_g' => $chance->getInt(0, 1) ? null : 900])->getStatusCode();
+        while ($add() === 201);
+        $pans = Pan::query()->where('kitchen_id', $station->kitchen->id)->whereKeyNot($station->pan->id)->pluck('id')->all();
+        expect(count($pans))->toBe(39);
+        $deleted = array_map(static fn (int $at): int => $pans[$at], (array) $chance->pickArrayKeys($pans, $chance->getInt(2, 15)));
+        array_map(fn (int $id) => $this->deleteJson("/api/kitchen/pans/$id")->assertOk(), $deleted);
+        while ($add() === 201);
+        expect($this->postJson("/api/kitchen/pans/$deleted[0]/back")->assertStatus(422)->json('errors.0.detail'))->toContain('at most 40');
+        $this->deleteJson('/api/kitchen/pans/'.array_values(array_diff($pans, $deleted))[0])->assertOk();
+        $this->postJson("/api/kitchen/pans/$deleted[0]/back")->assertOk();
+        // Dishes in some versions, paper, a night, own numbers, cooks with long notes and photos.
+        $page = $this->getJson("/api/dishes/{$station->dish->id}")->json();
+        for ($version = $chance->getInt(1, 4); $version > 0; $version--) {
+            $this->putJson("/api/dishes/{$station->dish->id}", ['format' => 'velko.dish-entry/1', 'rice_id' => $page['rice_id'], 'stock_id' => $page['stock_id'], 'dish' => [...$page['dish'], 'name' => $word(40), 'grams_main' => 70 + $version]])->assertOk();
+        }
+        $this->postJson("/api/dishes/{$station->dish->id}/copy")->assertCreated();
+        $line = fn (): array => ['format' => 'velko.paper-line/1', 'on' => sprintf('2026-04-%02d', $chance->getInt(1, 30)), 'at' => null, 'dish_id' => $station->dish->id, 'covers' => $chance->getInt(1, 400), 'pan_id' => $chance->getInt(0, 1) ? $station->pan->id : null, 'burner_id' => null, 'stock_ml' => $chance->getInt(10, 100_000) * 1.0, 'late_min' => $chance->getInt(-120, 240) / 1.0, 'looseness' => null, 'bite' => null, 'waste_g' => null, 'by' => $word(60), 'note' => mb_substr(str_repeat($word(200), 6), 0, 500)];
+        $this->postJson('/api/log/paper', ['format' => 'velko.paper-entry/1', 'lines' => array_map($line, range(1, $chance->getInt(1, 12)))])->assertCreated();
+        $station->firing(label: $word(30), covers: $chance->getInt(1, 400));
+        for ($cook = $chance->getInt(1, 3); $cook > 0; $cook--) {
+            $id = $this->postJson('/api/cooks', $station->start())->assertCreated()->json('id');
+            $this->postJson("/api/cooks/$id/events", Station::event('start'))->assertCreated();
+            $this->postJson("/api/cooks/$id/events", Station::event('note', note: mb_substr(str_repeat($word(200), 6), 0, 500)))->assertCreated();
+            $picture = imagecreatetruecolor($chance->getInt(1, 1500), $chance->getInt(1, 1500));
+            ob_start();
+            imagepng($picture);
+            $this->call('PUT', "/api/cooks/$id/photo", server: ['CONTENT_TYPE' => 'image/png', 'HTTP_ACCEPT' => 'application/json'], content: (string) ob_get_clean())->assertOk();
+        }
+        $archive = fn (User $user): string => (string) gzdecode((string) $this->actingAs($user->fresh())->get('/api/kitchen/archive')->assertOk()->streamedContent());
+        $out = $archive($station->cook);
+        [$head, $cooks] = explode("\n", $out, 2);
+        $this->actingAs($other = User::factory()->create(['role' => 'chef']));
+        $send = fn (string $path, string $body) => $this->call('POST', $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+        $send('/api/kitchen/archive', $head)->assertCreated();
+        $this->actingAs($other->fresh());
+        $send('/api/kitchen/archive/cooks', $cooks)->assertOk()->assertJsonPath('cooks_to_come', 0);
+        // As JSON, since a float that is whole may be written either way.
+        $read = static fn (string $lines): array => array_map(static fn (string $one): mixed => json_decode($one, true), explode("\n", trim($lines)));
+        expect($read($archive($other)))->toEqual($read($out));
+    })->with(range(1, 6));
+
     it('goes out in no more memory, however many cooks have gone before', function (): void {
         kilnHouse();
         $this->seed(KilnHouseCooks::class);

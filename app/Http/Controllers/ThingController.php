@@ -48,12 +48,16 @@ final class ThingController
         return self::kitchen($user);
     }
 
-    /** What was deleted by mistake, for a while. */
+    /**
+     * What was deleted by mistake, for a while.
+     *
+     * @throws BadDocument
+     */
     public function back(Thing $thing, int $id, #[CurrentUser] User $user): JsonResponse
     {
         $row = Retired::of(new ($thing->model()))->findOrFail($id);
         Gate::authorize('update', $row);
-        $row->forceFill(['deleted_at' => null])->save();
+        KeepThing::bringBack($user->kitchen, $thing, $row);
 
         return self::kitchen($user);
     }
