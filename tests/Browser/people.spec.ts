@@ -43,9 +43,16 @@ async function place(page: Page, name: 'Your account' | 'People'): Promise<void>
 }
 
 /** The chef at `page` lets somebody in; answers the tablet they came in at. */
-async function letIn(browser: Browser, page: Page, role: string, name: string): Promise<Page> {
+async function letIn(
+  browser: Browser,
+  page: Page,
+  role: string,
+  name: string,
+  password = WORDS,
+): Promise<Page> {
   await place(page, 'People');
   await choose(page, 'Comes as', new RegExp(`^${role}`, 'i'));
+  await page.getByLabel('Your password').fill(password);
   await page.getByRole('button', { name: 'Make the link' }).click();
   const url = await page.getByLabel('The link', { exact: true }).inputValue();
   const theirs = await (await browser.newContext()).newPage();
@@ -111,7 +118,11 @@ test('a trainee reads and cooks; what the kitchen has and its dishes stay as the
       (
         await fetch(`/api/${path}`, {
           method,
-          headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token },
+          headers: {
+            Accept: 'application/json',
+            'X-XSRF-TOKEN': token,
+            'Idempotency-Key': crypto.randomUUID(),
+          },
           body: method === 'GET' ? null : '{}',
         })
       ).status;
@@ -173,7 +184,7 @@ test('two stand at one tablet: a PIN says who, and what each said is theirs', as
   await signIn(page, 'chef@kiln.example');
   await place(page, 'People');
   const there = page.getByRole('listitem', { name: 'Jonas' });
-  const jonas = await letIn(browser, page, 'cook', 'Jonas');
+  const jonas = await letIn(browser, page, 'cook', 'Jonas', PASSWORD);
   await setPin(jonas, '4071');
   await page.reload();
   await expect(there.getByText('has a PIN')).toBeVisible();
@@ -200,16 +211,47 @@ test('two stand at one tablet: a PIN says who, and what each said is theirs', as
   await expect(page.getByText('at the tablet of Rice station')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Your account' })).toBeHidden();
   await page.getByRole('button', { name: 'Rice station, whose tablet it is' }).click();
+  const password = page.getByLabel('Password of Rice station');
+  await password.fill('not the password');
+  await password.press('Enter');
+  await expect(page.getByRole('alert')).toHaveText('That is not the password.');
+  await expect(page.locator('header')).toContainText('Jonas');
+  await password.fill(PASSWORD);
+  await page.getByRole('button', { name: 'Take the tablet' }).click();
   await expect(page.locator('header')).toContainText('Rice station');
 
+  // What Jonas says at a tablet of his own without network comes after he was removed: a chef decides.
+  await jonas.goto(`/stove/${id}`);
+  await settled(jonas);
+  await jonas.route('**/events*', (route) => route.abort());
+  await done(jonas);
+  await expect(jonas.locator('[data-unsent]')).toHaveAttribute('data-unsent', '1');
   await signOut(page);
   await signIn(page, 'chef@kiln.example');
   await place(page, 'People');
   await there.getByRole('button', { name: 'Remove' }).click();
-  await there.getByRole('button', { name: 'Touch again to be sure' }).click();
+  await there.getByLabel('Your password').fill('not the password');
+  await there.getByRole('button', { name: 'Remove' }).last().click();
+  await expect(there.getByRole('alert')).toHaveText('That is not the password.');
+  await there.getByLabel('Your password').fill(PASSWORD);
+  await there.getByRole('button', { name: 'Remove' }).last().click();
   await expect(there).toBeHidden();
-  await jonas.getByRole('link', { name: 'Log' }).click();
+  await expectAccessible(page);
+  await jonas.unroute('**/events*');
+  await jonas.goto('/log');
   await expect(jonas.getByRole('button', { name: 'To the stove' })).toBeVisible();
+  await signIn(jonas);
+  const late = page.getByRole('region', { name: 'Came after they were removed' });
+  await expect(async () => {
+    await page.reload();
+    await expect(late).toContainText('Jonas, removed.', { timeout: 1000 });
+  }).toPass();
+  await expect(late).toContainText('1 touch for');
+  expect(await said()).toHaveLength(2);
+  await expectAccessible(page);
+  await late.getByRole('button', { name: 'Take them into the log' }).click();
+  await expect(late).toBeHidden();
+  await expect.poll(said).toEqual(['Rice station', 'Jonas', 'Jonas']);
 });
 
 test('touches of one cook never go out as another’s: they wait for whoever said them', async ({ page }) => {
@@ -224,7 +266,7 @@ test('touches of one cook never go out as another’s: they wait for whoever sai
   await signIn(page, 'chef@kiln.example');
   await page.goto(`/stove/${id}`);
   await expect(
-    page.getByText('A touch waits on this tablet until Rice station is at it again.'),
+    page.getByText('A touch waits on this tablet until Rice station stands here again.'),
   ).toBeVisible();
   await page.waitForTimeout(3500); // longer than a try takes
   expect((await kept(page, id)).happened.touched).toEqual([]);

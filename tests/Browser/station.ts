@@ -247,6 +247,8 @@ export const say = (page: Page, method: string, path: string, body?: unknown) =>
         'Content-Type': 'application/json',
         Accept: 'application/json',
         'X-XSRF-TOKEN': token,
+        'Idempotency-Key': crypto.randomUUID(),
+        'If-Match': '*',
       };
       const answer = await fetch(path, { method, headers, body: JSON.stringify(body) });
       if (!answer.ok) {

@@ -34,6 +34,7 @@ async function sent<T>(page: Page, path: string, document?: object): Promise<T> 
           Accept: 'application/json',
           'Content-Type': 'application/json',
           'X-XSRF-TOKEN': decodeURIComponent(token),
+          'Idempotency-Key': crypto.randomUUID(),
         },
         ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       });
