@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use App\Contracts\BadDocument;
 use App\Http\FaultInLog;
+use App\Http\Middleware\AtTheTablet;
 use App\Http\Middleware\InTheirLanguage;
 use App\Http\Middleware\KnownSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TestClock;
 use App\Http\Problem;
 use App\Http\TrustedHosts;
+use Illuminate\Contracts\Session\Middleware\AuthenticatesSessions;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -29,6 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         $middleware->append(InTheirLanguage::class);
         $middleware->web(replace: [StartSession::class => KnownSession::class]);
+        $middleware->appendToPriorityList(AuthenticatesSessions::class, AtTheTablet::class); // before any row is looked for
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

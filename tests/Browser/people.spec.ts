@@ -339,6 +339,38 @@ test('two change one dish: the second is told, sees both, and decides', async ({
   expect((await saved).status()).toBe(200);
 });
 
+test('two change one pan: the second is told what the first changed, and decides', async ({ browser, page }) => {
+  const other = await (await browser.newContext()).newPage();
+  for (const each of [page, other]) {
+    await signIn(each, 'chef@kiln.example');
+    await each.goto('/kitchen');
+    await each
+      .getByRole('button', { name: /36 rondeau/ })
+      .first()
+      .click();
+    await expect(each.getByLabel('Weighs empty')).toBeVisible();
+  }
+  await other.getByLabel('Weighs empty').fill('3150');
+  await other.getByRole('button', { name: 'Save' }).click();
+  await expect(other.getByLabel('Weighs empty')).toBeHidden();
+
+  await page.getByLabel(/^Heat it holds/).fill('1600');
+  await page.getByRole('button', { name: 'Save' }).click();
+  const meanwhile = page.getByRole('alert', { name: 'Meanwhile' });
+  await expect(meanwhile).toContainText('Weighs empty: 3150');
+  await expect(page.getByLabel(/^Heat it holds/)).toHaveValue('1600');
+  await expectAccessible(page);
+  await meanwhile.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(page.getByLabel('Weighs empty')).toHaveValue('3150');
+  await page.getByLabel(/^Heat it holds/).fill('1600');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByLabel('Weighs empty')).toBeHidden();
+  const { pans } = (await (await page.request.get('/api/kitchen')).json()) as {
+    pans: { name: string; weight_g: number; metal_j_per_k: number }[];
+  };
+  expect(pans.find(({ name }) => name === '36 rondeau')).toMatchObject({ weight_g: 3150, metal_j_per_k: 1600 });
+});
+
 test('a kitchen is deleted in a day, and kept when somebody thinks again', async ({ page }) => {
   const { name } = await openKitchen(page);
   await page.goto('/kitchen');

@@ -114,6 +114,78 @@ it('knows nothing of another kitchen\'s rows, on any route that names one, not e
     ask($route, $address)->assertNotFound();
 })->with(array_values(array_filter(array_keys(LEAST_ROLE), static fn (string $route): bool => str_contains($route, '}') && $route !== 'POST api/kitchen/{thing}' && ! str_contains($route, '{day}') && ! str_contains($route, '{kind}'))));
 
+/* At a tablet that many stand at, and of doors that should be shut: every route, and what it answers on purpose. */
+
+/** Closed while another stands at a tablet, whoever that is: accounts are changed by whoever signed in. */
+const CLOSED_TO_A_HAND = ['POST api/session/everywhere', 'PUT api/me', 'PUT api/me/password', 'PUT api/me/pin', 'GET api/people', 'POST api/people/invitations', 'DELETE api/people/invitations/{invitation}', 'PUT api/people/{person}', 'DELETE api/people/{person}', 'POST api/people/{person}/link', 'POST api/people/{person}/held', 'POST api/kitchen/farewell', 'DELETE api/kitchen/farewell'];
+
+it('lets a hand at a chef\'s tablet do what both may, and no account, on any route', function (string $route): void {
+    foreach (Role::cases() as $role) {
+        $hand = User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => $role]);
+        $address = addressOf($route, $this->station);
+        $this->actingAs(User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => 'chef']))->withSession(['hand' => $hand->id]);
+        $status = ask($route, $address)->getStatusCode();
+        $least = Role::from(LEAST_ROLE[$route]);
+        $may = $role->atMost($least) === $least && ! in_array($route, CLOSED_TO_A_HAND, true);
+        $may ? expect($status)->not->toBe(403, "$role->value: $route")->toBeLessThan(500) : expect($status)->toBe(403, "$role->value: $route");
+        App\Models\Pan::query()->withTrashed()->restore();
+        App\Models\Dish::query()->withTrashed()->restore();
+    }
+})->with(array_values(array_filter(array_keys(LEAST_ROLE), static fn (string $route): bool => ! str_ends_with($route, '/back') && $route !== 'DELETE api/session')));
+
+it('is nobody\'s tablet once the hand at it is removed, on any route', function (): void {
+    foreach (routesBehindTheDoor() as $route) {
+        $hand = User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => 'chef', 'left_at' => now()]);
+        $address = addressOf(str_replace('{cook}', '0198c1de-0000-7000-8000-000000000000', $route), $this->station);
+        $this->actingAs(User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => 'chef']))->withSession(['hand' => $hand->id]);
+        expect(ask($route, $address)->getStatusCode())->toBe(401, $route);
+    }
+});
+
+it('opens nothing to somebody who was removed, on any route', function (): void {
+    foreach (routesBehindTheDoor() as $route) {
+        $address = addressOf(str_replace('{cook}', '0198c1de-0000-7000-8000-000000000000', $route), $this->station);
+        $this->actingAs(User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => 'chef', 'left_at' => now()]));
+        expect(ask($route, $address)->getStatusCode())->toBe(401, $route);
+    }
+});
+
+it('opens no door with an invitation or a link that is old, spent, taken back, or of a kitchen that is gone', function (string $door, string $why): void {
+    $chef = User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => 'chef']);
+    $this->actingAs($chef);
+    $link = $door === 'join' ? App\People\SendLinks::invite($chef, Role::Cook, null) : App\People\SendLinks::forPassword($this->station->cook, $chef);
+    $token = explode('#', $link['url'])[1];
+    $through = fn (string $email = 'ines@station.example') => $this->postJson("/api/links/$door", $door === 'join'
+        ? ['format' => 'velko.join/1', 'token' => $token, 'name' => 'Ines', 'email' => $email, 'password' => 'a bay leaf in june']
+        : ['format' => 'velko.reset/1', 'token' => $token, 'password' => 'a bay leaf in june'], ['Sec-Fetch-Site' => 'same-origin']);
+    match ($why) {
+        'old' => $this->travel(49)->hours(),
+        'spent' => $through()->assertSuccessful(),
+        'of who was removed' => App\People\KeepPeople::takeAway($door === 'join' ? $chef : $this->station->cook),
+        'taken back' => DoorLink::query()->withoutGlobalScopes()->delete(),
+        'of a kitchen that is gone' => [App\People\DeleteKitchen::say($this->station->kitchen), $this->travel(25)->hours(), App\People\DeleteKitchen::carryOut()],
+    };
+    auth()->forgetGuards();
+    $through('second@station.example')->assertStatus(422)->assertJsonPath('errors.0.code', 'link-spent');
+    $this->postJson('/api/links/look', ['format' => 'velko.token/1', 'token' => $token], ['Sec-Fetch-Site' => 'same-origin'])->assertStatus(422);
+})->with(['join', 'reset'])->with(['old', 'spent', 'of who was removed', 'taken back', 'of a kitchen that is gone']);
+
+it('is the same kitchen in its day of grace, on any route, and none after it', function (): void {
+    App\People\DeleteKitchen::say($this->station->kitchen);
+    foreach (['GET api/kitchen', 'GET api/cooks', 'GET api/kitchen/archive', 'POST api/work-out', 'GET api/people', 'POST api/kitchen/pans/holds'] as $route) {
+        $this->actingAs(User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => 'chef']));
+        expect(ask($route, addressOf($route, $this->station))->getStatusCode())->toBeIn([200, 422], $route);
+    }
+    $cook = User::factory()->create(['kitchen_id' => $this->station->kitchen->id, 'role' => 'cook']);
+    $this->actingAs($cook)->deleteJson('/api/kitchen/farewell')->assertForbidden();
+    $this->travel(25)->hours();
+    foreach (array_slice(routesBehindTheDoor(), 0, 12) as $route) {
+        $user = User::query()->find($cook->id) ?? $cook;
+        $this->actingAs($user);
+        expect(ask($route, '/'.strtr(explode(' ', $route)[1], ['{invitation}' => '1', '{person}' => '1']))->getStatusCode())->toBe(401, $route);
+    }
+});
+
 it('wants somebody signed in on every one of them', function (): void {
     foreach (routesBehindTheDoor() as $route) {
         ask($route, addressOf(str_replace('{cook}', '0198c1de-0000-7000-8000-000000000000', $route), $this->station))->assertStatus(401);

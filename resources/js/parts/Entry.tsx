@@ -48,9 +48,9 @@ export function Entry<T extends FieldValues, A>({
   const [labels] = useState(() => new Map<string, FieldWords>());
   const { isDirty } = form.formState;
   const saved = useUnsaved(isDirty);
-  // What is typed is typed over what it was then.
+  // What is typed is typed over what stood on the form then.
   const [over, setOver] = useState({ tag, values });
-  if (!isDirty && over.tag !== tag) {
+  if (live && !isDirty && over.tag !== tag) {
     setOver({ tag, values });
   }
   const [meanwhile, setMeanwhile] = useState(false);
