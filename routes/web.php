@@ -51,6 +51,7 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::post('links/look', [DoorLinkController::class, 'look'])->middleware('throttle:open');
         Route::post('links/join', [DoorLinkController::class, 'join'])->middleware('throttle:open');
         Route::post('links/reset', [DoorLinkController::class, 'reset'])->middleware('throttle:open');
+        Route::post('links/confirm', [DoorLinkController::class, 'confirm'])->middleware('throttle:open');
     });
 
     Route::middleware(['auth', 'auth.session', AtTheTablet::class, Work::class])->group(function () use ($id): void {

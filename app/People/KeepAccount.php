@@ -23,11 +23,22 @@ final class KeepAccount
         if ($email !== $user->email) {
             Password::mustBe($user, self::words($document['password'] ?? ''));
         }
+        if ($email !== $user->email) {
+            SendLinks::houseSendsMail() ? SendConfirmations::ask('me', $email, [], $user) : self::confirmed($user, $email);
+        }
+        $user->update(['name' => $document['name'], 'units' => $document['units'], 'clock' => $document['clock']]);
+    }
+
+    /** @throws BadDocument where somebody else has that address */
+    public static function confirmed(User $user, string $email): User
+    {
         try {
-            $user->update(['name' => $document['name'], 'email' => $email, 'units' => $document['units'], 'clock' => $document['clock']]);
+            $user->update(['email' => $email]);
         } catch (UniqueConstraintViolationException) {
             throw new BadDocument([new Fault('/email', 'has a kitchen already', 'email-known')]);
         }
+
+        return $user;
     }
 
     /**

@@ -21,13 +21,32 @@ final class OpenKitchen
     /**
      * @param  array<string, mixed>  $document  velko.new-kitchen/1, held to its schema
      *
+     * @return User|null null where the address has to be confirmed by mail first
+     *
      * @throws BadDocument
      */
-    public static function of(array $document): User
+    public static function of(array $document): ?User
     {
         $email = Email::read($document['email']);
         TimeZone::check($document['timezone']);
         Password::check(is_string($document['password']) ? $document['password'] : '', $email);
+        if (SendLinks::houseSendsMail()) {
+            SendConfirmations::ask('open', $email, $document);
+
+            return null;
+        }
+
+        return self::confirmed($document);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document  velko.new-kitchen/1 that was read before; its password may be hashed
+     *
+     * @throws BadDocument where the address has an account
+     */
+    public static function confirmed(array $document): User
+    {
+        $email = Email::read($document['email']);
         try {
             return DB::transaction(static function () use ($document, $email): User {
                 $kitchen = Kitchen::query()->create(['name' => $document['kitchen'], 'altitude_m' => 0, 'room_c' => self::ROOM_C, 'timezone' => $document['timezone'], 'units' => 'metric']);

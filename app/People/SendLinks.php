@@ -66,6 +66,10 @@ final class SendLinks
      */
     public static function look(string $token): array
     {
+        $confirms = SendConfirmations::look($token);
+        if ($confirms !== null) {
+            return $confirms;
+        }
         $link = self::find($token);
 
         return [
@@ -82,13 +86,35 @@ final class SendLinks
     /**
      * @param  array<string, mixed>  $document  velko.join/1
      *
+     * @return User|null null where the address has to be confirmed by mail first
+     *
      * @throws BadDocument
      */
-    public static function join(array $document): User
+    public static function join(array $document): ?User
+    {
+        $email = Email::read($document['email']);
+        Password::check(is_string($document['password']) ? $document['password'] : '', $email);
+        if (self::houseSendsMail()) {
+            if (self::find(is_string($document['token']) ? $document['token'] : '')->role === null) {
+                throw self::spent();
+            }
+            SendConfirmations::ask('join', $email, $document);
+
+            return null;
+        }
+
+        return self::joinConfirmed($document);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document  velko.join/1 that was read before; its password may be hashed
+     *
+     * @throws BadDocument where the address has an account, or the invitation is good no more
+     */
+    public static function joinConfirmed(array $document): User
     {
         $email = Email::read($document['email']);
         $password = is_string($document['password']) ? $document['password'] : '';
-        Password::check($password, $email);
         try {
             return self::through($document['token'], static function (DoorLink $link) use ($document, $email, $password): User {
                 $role = $link->role ?? throw self::spent();
@@ -159,7 +185,7 @@ final class SendLinks
         return $link === null || $link->user?->left_at !== null ? throw self::spent() : $link;
     }
 
-    private static function spent(): BadDocument
+    public static function spent(): BadDocument
     {
         return new BadDocument([new Fault('/token', 'was used already, is too old, or was taken back; ask for another', 'link-spent')]);
     }

@@ -189,6 +189,8 @@ export const api = {
     call<null>('POST', 'session/forgotten', { format: 'velko.forgotten/1', email }),
   behindLink: (token: string) => call<BehindLink>('POST', 'links/look', { format: 'velko.token/1', token }),
   join: (entry: AsTyped<Join>) => call<Session>('POST', 'links/join', entry),
+  confirmAddress: (token: string) =>
+    call<Session>('POST', 'links/confirm', { format: 'velko.token/1', token }),
   reset: (entry: AsTyped<Reset>) => call<Session>('POST', 'links/reset', entry),
   keepMe: (entry: AsTyped<Me>) => call<Session>('PUT', 'me', entry),
   newPassword: (entry: AsTyped<NewPassword>) => call<Session>('PUT', 'me/password', entry),

@@ -11,6 +11,7 @@ use App\Http\Requests\ResetRequest;
 use App\Http\Requests\TokenRequest;
 use App\Models\User;
 use App\People\Email;
+use App\People\SendConfirmations;
 use App\People\SendLinks;
 use App\People\SessionDocument;
 use App\People\SignInAndOut;
@@ -32,9 +33,25 @@ final class DoorLinkController
     public function join(JoinRequest $request): JsonResponse
     {
         $user = SendLinks::join($request->document());
+        if ($user !== null) {
+            SignInAndOut::in($request, $user);
+        }
+
+        return new JsonResponse(SessionDocument::of($request, $user), $user === null ? 202 : 201);
+    }
+
+    /**
+     * An address is theirs: what they asked for with it is done.
+     *
+     * @throws BadDocument
+     */
+    public function confirm(TokenRequest $request): JsonResponse
+    {
+        $token = $request->document()['token'];
+        $user = SendConfirmations::through(is_string($token) ? $token : '');
         SignInAndOut::in($request, $user);
 
-        return new JsonResponse(SessionDocument::of($request, $user), 201);
+        return new JsonResponse(SessionDocument::of($request, $user));
     }
 
     /** @throws BadDocument */

@@ -28,16 +28,18 @@ final class KitchenController
     }
 
     /**
-     * A kitchen of one's own; whoever opens it is signed in.
+     * A kitchen of one's own; whoever opens it is signed in, or told to look into their mail (202).
      *
      * @throws BadDocument
      */
     public function store(NewKitchenRequest $request): JsonResponse
     {
         $user = OpenKitchen::of($request->document());
-        SignInAndOut::in($request, $user);
+        if ($user !== null) {
+            SignInAndOut::in($request, $user);
+        }
 
-        return new JsonResponse(SessionDocument::of($request, $user), 201);
+        return new JsonResponse(SessionDocument::of($request, $user), $user === null ? 202 : 201);
     }
 
     /** @throws BadDocument */

@@ -6,6 +6,7 @@ import { Title } from '../parts/Title';
 import { turnOver } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Field } from '../parts/Field';
+import { LookIntoYourMail } from '../people/LookIntoYourMail';
 import { t } from '../words/messages';
 
 export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
@@ -155,6 +156,10 @@ function Forgotten({ email, mail }: { email: string; mail: boolean }) {
 /** A kitchen of one's own: its name, yours, and how you sign in. */
 function OpenKitchen({ onBack }: { onBack: (email?: string) => void }) {
   const client = useQueryClient();
+  const [mailed, setMailed] = useState(false);
+  if (mailed) {
+    return <LookIntoYourMail />;
+  }
   return (
     <Entry
       values={{
@@ -166,7 +171,7 @@ function OpenKitchen({ onBack }: { onBack: (email?: string) => void }) {
         timezone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       }}
       save={api.openKitchen}
-      onSaved={(session) => turnOver(client, session)}
+      onSaved={(session) => (session.cook === null ? setMailed(true) : turnOver(client, session))}
       words={t('screens.signIn.open-it')}
       beside={
         <button

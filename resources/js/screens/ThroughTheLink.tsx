@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api';
@@ -7,6 +7,7 @@ import { turnOver } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Field } from '../parts/Field';
 import { Title } from '../parts/Title';
+import { LookIntoYourMail } from '../people/LookIntoYourMail';
 import { roleWords } from '../people/words';
 import { t } from '../words/messages';
 
@@ -34,6 +35,9 @@ export function ThroughTheLink() {
       </Door>
     );
   }
+  if (behind.data.for === 'confirm') {
+    return <Confirm token={token} behind={behind.data} />;
+  }
   return behind.data.for === 'join' ? (
     <Join token={token} behind={behind.data} />
   ) : (
@@ -59,8 +63,44 @@ function useIn() {
   };
 }
 
-function Join({ token, behind }: { token: string; behind: BehindLink }) {
+/** An address that somebody gave: whoever follows the link that was mailed there has it. */
+function Confirm({ token, behind }: { token: string; behind: BehindLink }) {
   const onIn = useIn();
+  const confirm = useMutation({ mutationFn: () => api.confirmAddress(token), onSuccess: onIn });
+  return (
+    <Door>
+      <h1 className="text-4xl font-bold">{t('screens.throughTheLink.is-this-your-address')}</h1>
+      <p className="text-xl break-words">
+        {behind.email}
+        {behind.kitchen !== '' && `, ${behind.kitchen}`}
+      </p>
+      {confirm.isError && (
+        <p role="alert" className="text-tomato">
+          {t('screens.throughTheLink.it-was-used-already-is-too')}
+        </p>
+      )}
+      <button
+        disabled={confirm.isPending}
+        onClick={() => confirm.mutate()}
+        className="min-h-14 rounded-lg bg-ink px-6 text-xl font-semibold text-paper"
+      >
+        {t('screens.throughTheLink.yes-it-is-mine')}
+      </button>
+    </Door>
+  );
+}
+
+function Join({ token, behind }: { token: string; behind: BehindLink }) {
+  const enter = useIn();
+  const [mailed, setMailed] = useState(false);
+  const onIn = (session: Session) => (session.cook === null ? setMailed(true) : enter(session));
+  if (mailed) {
+    return (
+      <Door>
+        <LookIntoYourMail />
+      </Door>
+    );
+  }
   return (
     <Door>
       <h1 className="text-4xl font-bold">

@@ -6,6 +6,7 @@ import { turnOver, useCook, type SignedInCook } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Field, Pick } from '../parts/Field';
 import { Title } from '../parts/Title';
+import { LookIntoYourMail } from '../people/LookIntoYourMail';
 import { roleWords } from '../people/words';
 import { readerChanged } from '../queries';
 import { t } from '../words/messages';
@@ -68,6 +69,7 @@ const Saved = ({ said }: { said: string | null }) =>
 function Account({ cook }: { cook: SignedInCook }) {
   const kept = useKept();
   const [said, setSaid] = useState<string | null>(null);
+  const [mailed, setMailed] = useState(false);
   return (
     <Part title={t('screens.you.you')}>
       <Entry
@@ -80,9 +82,13 @@ function Account({ cook }: { cook: SignedInCook }) {
           clock: cook.clock,
           password: '',
         }}
-        save={({ password, ...me }) => api.keepMe(password === '' ? me : { ...me, password })}
-        onSaved={(session) => {
+        save={async ({ password, ...me }) => ({
+          session: await api.keepMe(password === '' ? me : { ...me, password }),
+          email: me.email.trim().toLowerCase(),
+        })}
+        onSaved={({ session, email }) => {
           kept(session);
+          setMailed(session.cook?.email !== email);
           setSaid('Saved.');
         }}
       >
@@ -117,6 +123,7 @@ function Account({ cook }: { cook: SignedInCook }) {
         />
       </Entry>
       <Saved said={said} />
+      {mailed && <LookIntoYourMail />}
     </Part>
   );
 }
