@@ -88,8 +88,8 @@ it('is as sure of the stock as its ring and its rice are known', function (): vo
     $learned = $around();
     expect(array_column($guessed['of'], 'source', 'of'))->toBe(['ring-power' => 'guessed', 'drinking' => 'guessed', 'doneness' => 'guessed'])
         ->and(array_column($learned['of'], 'source', 'of')['ring-power'])->toBe('learned')
-        // Known to some 5 % instead of 20, of 1.3 times the steam: a third of it.
-        ->and($learned['of'][0]['stock_ml'])->toBeLessThan(0.5 * $guessed['of'][0]['stock_ml'])->and($learned['stock_ml'])->toBeLessThan($guessed['stock_ml']);
+        // Known to 8 % instead of 20 (5 of its cooks, 6 because another pan may catch more), of 1.3 times the steam: 0.51 of it.
+        ->and($learned['of'][0]['stock_ml'])->toBeLessThan(0.6 * $guessed['of'][0]['stock_ml'])->and($learned['stock_ml'])->toBeLessThan($guessed['stock_ml']);
     // Independent of each other: their squares add up.
     foreach ([$guessed, $learned] as $one) {
         expect($one['stock_ml'])->toEqualWithDelta(sqrt(array_sum(array_map(static fn (array $part): float => $part['stock_ml'] ** 2, $one['of']))), 0.3);

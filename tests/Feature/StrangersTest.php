@@ -11,6 +11,7 @@ use App\Models\User;
 use App\People\DeleteKitchen;
 use App\People\KeepPeople;
 use App\People\SendLinks;
+use Illuminate\Contracts\Http\Kernel as HttpKernel;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Support\Facades\DB;
@@ -26,20 +27,20 @@ beforeEach(function (): void {
     RateLimiter::clear('');
 });
 
-/** A request as the house gets it from outside: its body is not decoded. */
+/** A request as public/index.php takes it from outside: its body is not decoded. */
 function asFromOutside(string $method, string $path, string $body, string $key = ''): Symfony\Component\HttpFoundation\Response
 {
-    return app()->handle(BodyUnread::createFromBase(AnyRequest::create(config('app.url').$path, $method, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'same-origin', 'HTTP_IDEMPOTENCY_KEY' => $key], content: $body)));
+    return app(HttpKernel::class)->handle(BodyUnread::createFromBase(AnyRequest::create(config('app.url').$path, $method, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'same-origin', 'HTTP_IDEMPOTENCY_KEY' => $key], content: $body)));
 }
 
 it('answers a guest\'s body of zeros without decoding it', function (string $path, int $status): void {
     $body = '{"a":['.str_repeat('0,', 500_000).'0]}'; // a megabyte
     $request = BodyUnread::createFromBase(AnyRequest::create(config('app.url').$path, 'POST', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'same-origin'], content: $body));
-    $answer = app()->handle($request);
+    $answer = app(HttpKernel::class)->handle($request);
     expect($answer->getStatusCode())->toBe($status)->and($answer->headers->get('Content-Type'))->toBe('application/problem+json')
         // Nobody has made half a million values of it, and nothing walks through all that a body holds before a route is known.
         ->and($request->request->count() + $request->json()->count())->toBe(0)
-        ->and(array_intersect(app(Illuminate\Contracts\Http\Kernel::class)->getGlobalMiddleware(), [TrimStrings::class, ConvertEmptyStringsToNull::class]))->toBe([]);
+        ->and(array_intersect(app(HttpKernel::class)->getGlobalMiddleware(), [TrimStrings::class, ConvertEmptyStringsToNull::class]))->toBe([]);
 })->with([
     'to sign in' => ['/api/session', 413],
     'to open a kitchen' => ['/api/kitchens', 413],
