@@ -64,7 +64,7 @@ Route::prefix('api')->group(function () use ($id): void {
             Route::put('me/password', [MeController::class, 'password'])->middleware('throttle:password');
             Route::put('me/pin', [MeController::class, 'pin'])->middleware('throttle:password');
             Route::get('people', [PeopleController::class, 'index']);
-            Route::post('people/invitations', [PeopleController::class, 'invite'])->middleware('throttle:password')->middleware(OnceByKey::class);
+            Route::post('people/invitations', [PeopleController::class, 'invite'])->middleware('throttle:password');
             Route::delete('people/invitations/{invitation}', [PeopleController::class, 'uninvite'])->where('invitation', $id);
             Route::put('people/{person}', [PeopleController::class, 'update'])->where('person', $id)->middleware('throttle:password');
             Route::delete('people/{person}', [PeopleController::class, 'destroy'])->where('person', $id)->middleware('throttle:password');

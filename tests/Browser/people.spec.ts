@@ -339,7 +339,10 @@ test('two change one dish: the second is told, sees both, and decides', async ({
   expect((await saved).status()).toBe(200);
 });
 
-test('two change one pan: the second is told what the first changed, and decides', async ({ browser, page }) => {
+test('two change one pan: the second is told what the first changed, and decides', async ({
+  browser,
+  page,
+}) => {
   const other = await (await browser.newContext()).newPage();
   for (const each of [page, other]) {
     await signIn(each, 'chef@kiln.example');
@@ -368,7 +371,10 @@ test('two change one pan: the second is told what the first changed, and decides
   const { pans } = (await (await page.request.get('/api/kitchen')).json()) as {
     pans: { name: string; weight_g: number; metal_j_per_k: number }[];
   };
-  expect(pans.find(({ name }) => name === '36 rondeau')).toMatchObject({ weight_g: 3150, metal_j_per_k: 1600 });
+  expect(pans.find(({ name }) => name === '36 rondeau')).toMatchObject({
+    weight_g: 3150,
+    metal_j_per_k: 1600,
+  });
 });
 
 test('a kitchen is deleted in a day, and kept when somebody thinks again', async ({ page }) => {

@@ -50,6 +50,10 @@ const giveUp = (page: Page, cook: string) =>
 
 /** What other tests left on the fire is on no ring any more. */
 async function emptyStove(page: Page): Promise<void> {
+  // Nights that other tests had filled may have taken this cook's minute of computing.
+  await expect
+    .poll(async () => (await page.request.get('/api/cooks')).status(), { timeout: 70_000 })
+    .toBe(200);
   const { cooks } = (await (await page.request.get('/api/cooks')).json()) as Log;
   for (const { id, status } of cooks) {
     if (status === 'waiting' || status === 'cooking') {

@@ -17,7 +17,8 @@ use Throwable;
 
 /**
  * What adds something has a key of its own (Idempotency-Key, draft of the IETF's HTTPAPI group): sent again under the same key it adds
- * nothing, and is answered as it was. What is added and that it was added are kept in one transaction.
+ * nothing, and is answered as it was. What is added and that it was added are kept in one transaction. The answer is kept as it was: not
+ * for what tells a secret.
  */
 final class OnceByKey
 {
