@@ -44,6 +44,8 @@ for (const { family, dish, late } of COOKS) {
     let beyond = 0;
     // s from the last call to its touch, by the page's clock: a busy machine is a slow hand on top of the late one.
     let lateAtLast = late;
+    // s by which any touch came later than it was meant to.
+    let slowest = 0;
     while (!(await atTheTable.isVisible())) {
       expect((await page.evaluate(() => Date.now())) - began).toBeLessThan(LONGEST * 60_000);
       await untilCalled(page);
@@ -53,6 +55,7 @@ for (const { family, dish, late } of COOKS) {
       const stage = (await now.getAttribute('data-stage')) ?? '';
       beyond += stage.startsWith('extra') ? 1 : 0;
       lateAtLast = ((await page.evaluate(() => Date.now())) - called) / 1000;
+      slowest = Math.max(slowest, lateAtLast - late);
       await step(page);
     }
     expect(beyond).toBeLessThanOrEqual(MOST_BEYOND);
@@ -64,7 +67,7 @@ for (const { family, dish, late } of COOKS) {
     const over = offAt(whole) - (whole.working.plan.timing.pull_min + lateAtLast / 60);
     // A crust that is begun late is done late; there the bite alone is the measure.
     if (family !== 'pan rice') {
-      expect(over, JSON.stringify({ ...plate, over })).toBeLessThan(SLACK_MIN);
+      expect(over, JSON.stringify({ ...plate, over, slowest })).toBeLessThan(SLACK_MIN + slowest / 60);
     }
     expect(late > 40 ? ['right', 'soft'] : ['right']).toContain(plate.bite);
     expect(plate.looseness).toBeLessThan(asked + 0.05 + 0.25 * asked);
