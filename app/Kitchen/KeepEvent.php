@@ -48,7 +48,8 @@ final class KeepEvent
      */
     public static function heard(Cook $cook, User $user, array $document, DeviceClock $clock): array
     {
-        if (CookEvent::query()->where('cook_id', $cook->id)->count() >= self::MOST) {
+        // One that is there already is no more of them.
+        if (CookEvent::query()->where('cook_id', $cook->id)->count() >= self::MOST && self::known($cook, self::words($document['id'])) === null) {
             throw BadDocument::at('', 'is one too many: a pan has at most '.self::MOST.' touches');
         }
         $at = $clock->moment(self::at($document));

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Contracts\BadDocument;
+use App\Contracts\Fault;
 use App\Mail\IsThisYourAddress;
 use App\Models\AddressToConfirm;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -96,9 +98,23 @@ final class SendConfirmations
             return match ($one->for) {
                 'open' => OpenKitchen::confirmed($one->document),
                 'join' => SendLinks::joinConfirmed($one->document),
-                'me' => KeepAccount::confirmed(User::here()->find($one->user_id) ?? throw SendLinks::spent(), $one->email),
+                'me' => KeepAccount::confirmed(self::signedIn($one), $one->email),
             };
         }, attempts: 3);
+    }
+
+    /**
+     * A link to an address that was typed wrongly is no way into the account of whoever typed it.
+     *
+     * @throws BadDocument
+     */
+    private static function signedIn(AddressToConfirm $one): User
+    {
+        if (Auth::id() !== $one->user_id) {
+            throw new BadDocument([new Fault('/token', 'must be followed where you are signed in already', 'sign-in-first')]);
+        }
+
+        return User::here()->find($one->user_id) ?? throw SendLinks::spent();
     }
 
     private static function find(string $token): ?AddressToConfirm

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api } from '../api';
+import { api, Refusal } from '../api';
 import type { BehindLink, Session } from '../contracts.generated';
 import { turnOver } from '../cook';
 import { Entry } from '../parts/Entry';
@@ -76,7 +76,9 @@ function Confirm({ token, behind }: { token: string; behind: BehindLink }) {
       </p>
       {confirm.isError && (
         <p role="alert" className="text-tomato">
-          {t('screens.throughTheLink.it-was-used-already-is-too')}
+          {confirm.error instanceof Refusal && confirm.error.problem.errors?.[0]?.code === 'sign-in-first'
+            ? t('screens.throughTheLink.sign-in-first')
+            : t('screens.throughTheLink.it-was-used-already-is-too')}
         </p>
       )}
       <button
