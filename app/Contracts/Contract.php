@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Contracts;
 
 use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Parsers\SchemaParser;
+use Opis\JsonSchema\Resolvers\SchemaResolver;
+use Opis\JsonSchema\SchemaLoader;
 use Opis\JsonSchema\Validator;
 use stdClass;
 
@@ -192,7 +195,8 @@ final class Contract
     private static function validator(): Validator
     {
         if (self::$validator === null) {
-            $validator = new Validator;
+            // No schema here has an unevaluated keyword, and keeping count for them doubles the time.
+            $validator = new Validator(new SchemaLoader(new SchemaParser([], ['allowUnevaluated' => false]), new SchemaResolver));
             $validator->setMaxErrors(self::MOST_FAULTS);
             $validator->resolver()?->registerPrefix(self::URI, dirname(__DIR__, 2).'/contracts');
             self::$validator = $validator;

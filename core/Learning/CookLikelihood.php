@@ -5,16 +5,13 @@ declare(strict_types=1);
 namespace Velko\Core\Learning;
 
 /**
- * What one cook says of the parameters, among all others: a normal likelihood, as precision Λ and pull h by effect.
- *
- * In this cook the effects are those of all cooks, x, and the cook's own differences u from them (B u by effect), normal with covariance D
- * (Spreads::scatter). Given x, u is normal with A = (D⁻¹ + BᵀΛB)⁻¹ about A·Bᵀ(h − Λx); of x alone the cook says Λ − ΛBABᵀΛ and h − ΛBABᵀh.
- * Each observation is a normal site in that: a measurement by how far off it is (Student t, by iteratively reweighted squares), a word by what
- * its range leaves of all else that is believed of it (expectation propagation; Minka 2001).
+ * What one cook says of the parameters, among all others: a normal likelihood, as precision Λ and pull h by effect, of which its own differences
+ * from all cooks are taken out (OwnDifferences). Each observation is a normal site in that: a measurement by how far off it is (Student t, by
+ * iteratively reweighted squares), a word by what its range leaves of all else that is believed of it (expectation propagation; Minka 2001).
  */
 final class CookLikelihood
 {
-    /** Degrees of freedom of measurements and of a cook's own differences: what is far off is hardly believed. */
+    /** Degrees of freedom of measurements (Student t): what is far off is hardly believed. */
     private const TAILS = 4.0;
 
     /** A word that is all that is known of its thought has nothing else. */
@@ -25,11 +22,7 @@ final class CookLikelihood
 
     private const TELLS_OF_PRIOR = 2.0;
 
-    /** @var array<int, array{string, array<int, int>}> The cook's own differences: of what, and the effects that have it. */
-    private array $own = [];
-
-    /** @var array<int, int> By effect. */
-    private array $ownOf = [];
+    private readonly OwnDifferences $own;
 
     /** The effect that is the scale's, by place. */
     private ?int $scale = null;
@@ -37,17 +30,14 @@ final class CookLikelihood
     /** @var array<int, float> Effects as all cooks have them. */
     private array $x;
 
-    /** @var array<int, float> The cook's own differences. */
-    private array $u;
-
     /** @var array<int, array<int, float>> Λ */
     private array $precision;
 
     /** @var array<int, float> h */
     private array $pull;
 
-    /** @var array<int, array<int, float>> A */
-    private array $given;
+    /** @var array{array<int, array<int, float>>, array<int, float>}|null What it says of the effects of all cooks, once it was asked. */
+    private ?array $says = null;
 
     /** @var array<int, array{float, float}> By observation: precision and pull of its projection on the effects. */
     private array $sites;
@@ -72,26 +62,15 @@ final class CookLikelihood
      */
     public function __construct(private readonly Lesson $lesson, private readonly array $places, private readonly array $near, private Spreads $spreads)
     {
-        $groups = [];
         foreach ($lesson->effects as $e => $effect) {
             $this->scale = $effect->of === 'scale' ? $e : $this->scale;
-            if (isset(Effect::SCATTER[$effect->of])) {
-                $groups[$effect->of][] = $e;
-            }
         }
-        foreach ($groups as $of => $effects) {
-            foreach ($effects as $e) {
-                $this->ownOf[$e] = count($this->own);
-            }
-            $this->own[] = [$of, $effects];
-        }
+        $this->own = new OwnDifferences($lesson->effects, $spreads);
         $n = count($lesson->effects);
         $this->x = array_fill(0, $n, 0.0);
         $this->precision = array_fill(0, $n, array_fill(0, $n, 0.0));
         $this->pull = array_fill(0, $n, 0.0);
-        $this->u = array_fill(0, count($this->own), 0.0);
         $this->sites = array_fill(0, count($lesson->observations), [0.0, 0.0]);
-        $this->given = $this->ownCovariance();
     }
 
     public function keepOut(): void
@@ -119,13 +98,13 @@ final class CookLikelihood
                 $this->x[$e] += $mean[$place];
             }
         }
-        $this->u = $this->ownMean();
-        $this->differences = $this->differ();
-        $variance = $this->variance($covariance);
+        $this->own->update($this->x);
+        $this->differences = $this->own->squares($spreads);
+        $variance = $this->varianceOfAll($covariance);
         // Slopes are those at the effects of all: at the cook's own they would lean the way it errs, and all cooks together that way too.
         $own = $moves = $steeper = [];
         foreach ($this->lesson->effects as $e => $effect) {
-            $own[$e] = isset($this->ownOf[$e]) ? $this->u[$this->ownOf[$e]] : 0.0;
+            $own[$e] = $this->own->in($e);
             $moves[$e] = $effect->moves($this->x[$e] - $this->near[$e]);
             $steeper[$e] = $effect->slope($this->x[$e] - $this->near[$e]);
         }
@@ -136,9 +115,9 @@ final class CookLikelihood
                 $projected += $slope * ($this->x[$e] + $own[$e]);
                 $value += $slope * $own[$e];
             }
-            $spread = 0.0;
-            foreach ($slopes as $e => $a) {
-                foreach ($slopes as $f => $b) {
+            [$fromAll, $spread] = $this->own->seenFromAll($slopes);
+            foreach ($fromAll as $e => $a) {
+                foreach ($fromAll as $f => $b) {
                     $spread += $a * $b * $variance[$e][$f];
                 }
             }
@@ -182,19 +161,6 @@ final class CookLikelihood
         return (self::TAILS + 1) / (self::TAILS + $square / $noise);
     }
 
-    /** @return array<string, array{float, float}> */
-    private function differ(): array
-    {
-        $differences = [];
-        foreach ($this->own as $g => [$of]) {
-            $scatter = $this->spreads->scatter($of);
-            $believed = self::trusted($this->u[$g] ** 2, $scatter);
-            $differences[$of] = [$believed * $this->u[$g] ** 2, max(0.0, 1 - $this->given[$g][$g] * $believed / $scatter)];
-        }
-
-        return $differences;
-    }
-
     private function add(): void
     {
         $n = count($this->x);
@@ -211,128 +177,32 @@ final class CookLikelihood
             }
         }
         [$this->precision, $this->pull] = [$precision, $pull];
-        $this->given = $this->ownCovariance();
-    }
-
-    /** @return array<int, array<int, float>> A */
-    private function ownCovariance(): array
-    {
-        $spreads = [];
-        foreach ($this->own as $g => [$of]) {
-            $scatter = $this->spreads->scatter($of);
-            // A cook that is far off the others is another matter.
-            $spreads[] = sqrt($scatter * (self::TAILS + $this->u[$g] ** 2 / $scatter) / (self::TAILS + 1));
-        }
-        $belief = Gaussian::prior($spreads);
-        $belief->join(array_keys($this->own), array_map(fn (array $group): array => array_map(fn (array $other): float => $this->between($group[1], $other[1]), $this->own), $this->own), array_fill(0, count($this->own), 0.0));
-
-        return $belief->covariance();
+        $this->says = null;
+        $this->own->hear($precision, $pull, $this->spreads);
     }
 
     /**
-     * @param  array<int, int>  $effects
-     * @param  array<int, int>  $others
-     */
-    private function between(array $effects, array $others): float
-    {
-        $sum = 0.0;
-        foreach ($effects as $e) {
-            foreach ($others as $f) {
-                $sum += $this->precision[$e][$f];
-            }
-        }
-
-        return $sum;
-    }
-
-    /** @return array<int, array<int, float>> BᵀΛ */
-    private function ownPrecision(): array
-    {
-        $rows = [];
-        foreach ($this->own as $g => [, $effects]) {
-            foreach (array_keys($this->x) as $f) {
-                $rows[$g][$f] = 0.0;
-                foreach ($effects as $e) {
-                    $rows[$g][$f] += $this->precision[$e][$f];
-                }
-            }
-        }
-
-        return $rows;
-    }
-
-    /** @return array<int, float> A·Bᵀ(h − Λx) */
-    private function ownMean(): array
-    {
-        $left = [];
-        foreach ($this->own as $g => [, $effects]) {
-            $left[$g] = 0.0;
-            foreach ($effects as $e) {
-                $left[$g] += $this->pull[$e];
-                foreach ($this->x as $f => $x) {
-                    $left[$g] -= $this->precision[$e][$f] * $x;
-                }
-            }
-        }
-
-        return array_map(static function (array $row) use ($left): float {
-            $sum = 0.0;
-            foreach ($row as $g => $of) {
-                $sum += $of * $left[$g];
-            }
-
-            return $sum;
-        }, $this->given);
-    }
-
-    /**
-     * Of the effects in this cook.
+     * Of the effects of all cooks.
      *
      * @param  array<int, array<int, float>>  $covariance  Of all parameters.
      *
      * @return array<int, array<int, float>>
      */
-    private function variance(array $covariance): array
+    private function varianceOfAll(array $covariance): array
     {
-        $effects = array_keys($this->x);
-        $of = $turned = $half = $variance = [];
-        foreach ($effects as $e) {
-            foreach ($effects as $f) {
+        $variance = [];
+        foreach ($this->places as $e => $some) {
+            foreach ($this->places as $f => $others) {
+                if ($f < $e) {
+                    $variance[$e][$f] = $variance[$f][$e];
+
+                    continue;
+                }
                 $sum = 0.0;
-                foreach ($this->places[$e] as $p) {
-                    foreach ($this->places[$f] as $q) {
+                foreach ($some as $p) {
+                    foreach ($others as $q) {
                         $sum += $covariance[$p][$q];
                     }
-                }
-                $of[$e][$f] = $sum;
-            }
-        }
-        // With those of all, the cook's own move as far as it tells: 1 − BABᵀΛ.
-        $rows = $this->ownPrecision();
-        foreach ($effects as $e) {
-            foreach ($effects as $f) {
-                $turned[$e][$f] = $e === $f ? 1.0 : 0.0;
-                if (isset($this->ownOf[$e])) {
-                    foreach ($this->given[$this->ownOf[$e]] as $g => $a) {
-                        $turned[$e][$f] -= $a * $rows[$g][$f];
-                    }
-                }
-            }
-        }
-        foreach ($effects as $e) {
-            foreach ($effects as $f) {
-                $sum = 0.0;
-                foreach ($turned[$e] as $k => $a) {
-                    $sum += $a * $of[$k][$f];
-                }
-                $half[$e][$f] = $sum;
-            }
-        }
-        foreach ($effects as $e) {
-            foreach ($effects as $f) {
-                $sum = isset($this->ownOf[$e], $this->ownOf[$f]) ? $this->given[$this->ownOf[$e]][$this->ownOf[$f]] : 0.0;
-                foreach ($half[$e] as $k => $a) {
-                    $sum += $a * $turned[$f][$k];
                 }
                 $variance[$e][$f] = $sum;
             }
@@ -348,27 +218,7 @@ final class CookLikelihood
      */
     public function says(): ?array
     {
-        if ($this->isOut) {
-            return null;
-        }
-        [$precision, $pull] = [$this->precision, $this->pull];
-        $rows = $this->ownPrecision();
-        $ownPull = array_map(fn (array $group): float => array_sum(array_map(fn (int $e): float => $this->pull[$e], $group[1])), $this->own);
-        foreach ($this->given as $g => $of) {
-            foreach ($of as $k => $a) {
-                foreach ($rows[$g] as $e => $left) {
-                    if ($left === 0.0) {
-                        continue;
-                    }
-                    $pull[$e] -= $left * $a * $ownPull[$k];
-                    foreach ($rows[$k] as $f => $right) {
-                        $precision[$e][$f] -= $left * $a * $right;
-                    }
-                }
-            }
-        }
-
-        return [$precision, $pull];
+        return $this->isOut ? null : $this->says ??= $this->own->withoutThem($this->precision, $this->pull);
     }
 
     /** @return array<int, array<int, int>> */
@@ -416,7 +266,7 @@ final class CookLikelihood
     {
         $projected = 0.0;
         foreach ($this->here[$row][1] as $e => $slope) {
-            $projected += $slope * ($this->x[$e] + (isset($this->ownOf[$e]) ? $this->u[$this->ownOf[$e]] : 0.0));
+            $projected += $slope * ($this->x[$e] + $this->own->in($e));
         }
 
         return $projected;
@@ -447,7 +297,7 @@ final class CookLikelihood
      */
     public function alone(int $effect): ?array
     {
-        [$of, $group] = isset($this->ownOf[$effect]) ? $this->own[$this->ownOf[$effect]] : [null, [$effect]];
+        [$of, $group] = $this->own->group($effect);
         $precision = $pull = 0.0;
         foreach (array_diff_key($this->lesson->observations, $this->out) as $row => $one) {
             [$value, $slopes] = $this->here[$row];
@@ -455,7 +305,7 @@ final class CookLikelihood
             // With the effects of all, without the cook's own differences.
             $own = 0.0;
             foreach ($slopes as $e => $a) {
-                $own += isset($this->ownOf[$e]) ? $a * $this->u[$this->ownOf[$e]] : 0.0;
+                $own += $a * $this->own->in($e);
             }
             [$known, $towards] = $one->what instanceof Word ? $this->sites[$row] : [1 / $this->spreads->noise($one->kind), null];
             $precision += $known * $slope ** 2;

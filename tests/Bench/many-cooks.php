@@ -83,7 +83,7 @@ foreach ($faults as $fault) {
         $rows[] = $row;
         printf("%-13s %6d %9d %6.0f%% %11.1f%% %8.1f%% %8.0f%% %8.0f%% %6.0f%% %7.1f %6.2f\n", ...$row);
     }
-}
-if ($file !== null) {
-    file_put_contents($file, implode("\n", array_map(static fn (array $row): string => implode(',', array_map(static fn (mixed $one): string => is_float($one) ? sprintf('%.2f', $one) : (string) $one, $row)), $rows))."\n");
+    if ($file !== null) {
+        file_put_contents($file, implode("\n", array_map(static fn (array $row): string => implode(',', array_map(static fn (mixed $one): string => is_float($one) ? sprintf('%.2f', $one) : (string) $one, $row)), $rows))."\n");
+    }
 }

@@ -21,7 +21,7 @@ arch('classes of the core are closed')->expect('Velko\Core')->classes()->toBeFin
 
 /** What changes, by name: the pan itself and whoever plays it, what is added up, and what remembers an answer it has worked out once. */
 const CHANGES = [
-    'Pan\State', 'Pan\Track', 'Pan\Simulation', 'Planning\Cooking', 'Learning\Gaussian', 'Learning\CookLikelihood', 'Learning\Posterior', 'Live\Happened', 'Act\Rehearsal',
+    'Pan\State', 'Pan\Track', 'Pan\Simulation', 'Planning\Cooking', 'Learning\Gaussian', 'Learning\CookLikelihood', 'Learning\OwnDifferences', 'Learning\Posterior', 'Live\Happened', 'Act\Rehearsal',
     'Pan\Crust', 'Pan\FloorPlace', 'Crust\CrustMaking', 'Family\PanRice\PanRicePlanner', 'Family\Families',
     'Service\Board', 'Service\Planned',
 ];

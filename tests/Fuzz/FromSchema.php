@@ -37,8 +37,9 @@ final class FromSchema
 
             return $this->of(array_reduce(array_filter(explode('/', $path)), static fn (array $at, string $part): array => $at[$part], self::file($name)), $name);
         }
-        if (isset($schema['oneOf'])) {
-            return $this->of($this->one($schema['oneOf']), $file);
+        $choice = $schema['oneOf'] ?? $schema['anyOf'] ?? null;
+        if ($choice !== null) {
+            return $this->of($this->one($choice), $file);
         }
         if (array_key_exists('const', $schema)) {
             return $schema['const'];

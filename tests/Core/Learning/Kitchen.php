@@ -84,13 +84,14 @@ final class Kitchen
             }
         }
         foreach (self::PANS as $at => $pan) {
-            $true[Parameter::pan($pan)->key()] = $fault === 'pans' ? ($at === 0 ? 0.12 : -0.12) : $this->normal(0.04);
+            $true[Parameter::pan($pan)->key()] = ($fault === 'pans' ? ($at === 0 ? 0.12 : -0.12) : 0.0) + $this->normal(0.04);
         }
         $this->true = [
             ...$true,
             Parameter::drinking(self::RICE)->key() => $this->normal(0.06), Parameter::doneness(self::RICE)->key() => $this->normal(0.06), Parameter::base(self::DISH)->key() => $this->normal(0.12),
             Parameter::scale()->key() => $fault === 'scale' ? log(1.1) : $this->normal(0.01), Parameter::ladle()->key() => $fault === 'ladle' ? log(1.1) : $this->normal(0.015),
-            Parameter::altitude()->key() => $fault === 'altitude' ? 1.4 : 0.0, Parameter::stock()->key() => $fault === 'stock' ? -25.0 : 0.0,
+            // Nobody says how high a kitchen stands to the metre, nor how hot its stock is to the degree.
+            Parameter::altitude()->key() => ($fault === 'altitude' ? 1.4 : 0.0) + $this->normal(0.07), Parameter::stock()->key() => ($fault === 'stock' ? -25.0 : 0.0) + $this->normal(3.0),
         ];
         $base = 22 + $this->between(0, 14);
         $area = M_PI * ($base / 200) ** 2;
