@@ -30,7 +30,7 @@ final class ArchivedNights
             'merge' => $night->merge,
             'firings' => array_map(static fn (Firing $one): array => [
                 'dish' => $names['dishes'][$one->dish_id],
-                ...$one->only(['covers', 'starters', 'label', 'early_min', 'late_min', 'parts', 'to_order']),
+                ...$one->only(['covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order']),
                 'table_at' => $one->table_at->utc()->toIso8601String(),
                 'pan' => $names['pans'][$one->pan_id] ?? null,
                 'burner' => $names['burners'][$one->burner_id] ?? null,
@@ -83,7 +83,7 @@ final class ArchivedNights
                 }
                 $night->firings()->create([
                     'kitchen_id' => $kitchen->id, 'dish_id' => $named('dish', $one['dish'], "/firings/$at"), 'pan_id' => $named('pan', $one['pan'], "/firings/$at"), 'burner_id' => $named('burner', $one['burner'], "/firings/$at"),
-                    ...array_intersect_key($one, array_flip(['covers', 'starters', 'label', 'early_min', 'late_min', 'parts', 'to_order'])),
+                    ...array_intersect_key($one, array_flip(['covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order'])),
                     'table_at' => Moment::of($one['table_at'], "$path/table_at"), 'on_at' => $one['on_at'] === null ? null : Moment::of($one['on_at'], "$path/on_at"),
                 ]);
             }

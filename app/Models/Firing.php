@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property int $covers mains
  * @property int $starters
  * @property string $label which table
+ * @property string $note what else the ticket says
  * @property \Carbon\CarbonImmutable $table_at
  * @property float $early_min before that it may be there, min
  * @property float $late_min after that it still may, min

@@ -16,11 +16,12 @@ use Sabre\VObject\ParseException;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
 use Velko\Core\Quantity\Fact;
-use Velko\Core\Service\NotAnOrder;
-use Velko\Core\Service\Order;
-use Velko\Core\Service\Orders;
+use Velko\Core\Ticket\ServiceHours;
+use Velko\Core\Ticket\Ticket;
+use Velko\Core\Ticket\TicketFiring;
+use Velko\Core\Ticket\TicketReader;
 
-/** Firings as somebody typed, pasted or exported them, read row by row: what is a firing, and what is wrong with what is none. */
+/** Firings as somebody typed, pasted or exported them, read row by row: what each says, what is asked about it, or why it is none. */
 final readonly class FiringLines
 {
     private const MOST = 200;
@@ -28,10 +29,13 @@ final readonly class FiringLines
     /** Names that a column may have. */
     private const COLUMNS = [
         'time' => ['time', 'at', 'table at', 'table_at', 'clock'], 'dish' => ['dish', 'item', 'what'], 'covers' => ['covers', 'mains', 'main', 'count', 'quantity', 'qty'], 'starters' => ['starters', 'starter'],
-        'label' => ['table', 'label', 'name'], 'early' => ['early', 'early_min'], 'late' => ['late', 'late_min'],
+        'label' => ['table', 'label', 'name'], 'early' => ['early', 'early_min'], 'late' => ['late', 'late_min'], 'note' => ['note', 'notes', 'comment', 'remark'],
     ];
 
-    private Orders $orders;
+    /** Whoever is there until 23:00 still serves at midnight, min. */
+    private const AFTER = 60;
+
+    private TicketReader $tickets;
 
     /** @var array<int, string> */
     private array $dishes;
@@ -39,7 +43,17 @@ final readonly class FiringLines
     public function __construct(private Kitchen $kitchen, private string $on, private Words $words)
     {
         $this->dishes = $kitchen->withDishes()->dishes->mapWithKeys(static fn (Dish $one): array => [$one->id => $one->name])->all();
-        $this->orders = new Orders($this->dishes);
+        $this->tickets = new TicketReader($this->dishes, $this->hours());
+    }
+
+    /** When this kitchen serves: while somebody is there on this night. */
+    private function hours(): ?ServiceHours
+    {
+        $night = $this->kitchen->nights()->where('on', $this->on)->first();
+        $minute = static fn (string $clock): int => 60 * (int) substr($clock, 0, 2) + (int) substr($clock, 3, 2);
+        $spans = array_map(static fn (array $one): array => [$minute($one['from']), $minute($one['to']) + self::AFTER + ($one['to'] < $one['from'] ? 1440 : 0)], $night->hands ?? []);
+
+        return $spans === [] ? null : new ServiceHours($spans);
     }
 
     /** @return array<string, mixed> velko.firings-read/1 */
@@ -63,7 +77,7 @@ final readonly class FiringLines
         $rows = [];
         foreach (explode("\n", $text) as $at => $line) {
             if (trim($line) !== '' && count($rows) < self::MOST) {
-                $rows[] = $this->row($at + 1, trim($line), fn (): Order => $this->orders->read($line));
+                $rows[] = $this->row($at + 1, trim($line), $this->tickets->read($line));
             }
         }
 
@@ -79,35 +93,25 @@ final readonly class FiringLines
     {
         $rows = [];
         foreach ($table->rows as $row => $cells) {
-            $rows[] = $this->row($row, implode($table->between, $cells), fn (): Order => $this->fromCells(array_map(static fn (int $at): string => $cells[$at] ?? '', $columns)));
+            $rows[] = $this->row($row, implode($table->between, $cells), $this->fromCells(array_map(static fn (int $at): string => $cells[$at] ?? '', $columns)));
         }
 
         return $rows;
     }
 
-    /**
-     * @param  array<string, string>  $cells  by column
-     *
-     * @throws NotAnOrder
-     */
-    private function fromCells(array $cells): Order
+    /** @param  array<string, string>  $cells  by column */
+    private function fromCells(array $cells): Ticket
     {
-        $whole = static function (string $column) use ($cells): ?int {
+        $whole = [];
+        foreach (['covers', 'starters', 'early', 'late'] as $column) {
             $cell = $cells[$column] ?? '';
             if ($cell !== '' && preg_match('/^\d{1,4}$/', $cell) !== 1) {
-                throw new NotAnOrder(Fact::of('order.no-number', said: mb_strimwidth($cell, 0, 40, '…')));
+                return Ticket::refused(Fact::of('order.no-number', said: mb_strimwidth($cell, 0, 40, '…')));
             }
-
-            return $cell === '' ? null : (int) $cell;
-        };
-        [$covers, $starters] = [$whole('covers') ?? 0, $whole('starters') ?? 0];
-        $time = $cells['time'] ?? '';
-        if ($time !== '' && preg_match('/\d[:.h]\d\d|^\d{4}$/', $time) !== 1) {
-            throw new NotAnOrder(Fact::of('order.no-time'));
+            $whole[$column] = $cell === '' ? null : (int) $cell;
         }
-        $order = $this->orders->read("$time $covers mains $starters starters ".($cells['dish'] ?? ''));
 
-        return new Order($order->dish, $order->covers, $order->starters, $order->clock, mb_substr($cells['label'] ?? '', 0, 60), $whole('early'), $whole('late'));
+        return $this->tickets->cells($cells['time'] ?? '', $whole['covers'] ?? 0, $whole['starters'] ?? 0, $cells['dish'] ?? '', mb_substr($cells['label'] ?? '', 0, 60), $whole['early'], $whole['late'], $cells['note'] ?? '');
     }
 
     /** @return list<array<string, mixed>> */
@@ -116,20 +120,19 @@ final readonly class FiringLines
         try {
             $calendar = Reader::read($text);
         } catch (ParseException|InvalidDataException) {
-            return [$this->row(1, mb_strimwidth(trim($text), 0, 60, '…'), static fn (): Order => throw new NotAnOrder(Fact::of('order.no-calendar')))];
+            return [$this->row(1, mb_strimwidth(trim($text), 0, 60, '…'), Ticket::refused(Fact::of('order.no-calendar')))];
         }
         $rows = [];
         foreach ($calendar instanceof VCalendar ? $calendar->select('VEVENT') : [] as $at => $event) {
             if ($event instanceof VEvent && count($rows) < self::MOST) {
-                $rows[] = $this->row(count($rows) + 1, trim((string) $event->__get('SUMMARY')), fn (): Order => $this->fromEvent($event));
+                $rows[] = $this->row(count($rows) + 1, trim((string) $event->__get('SUMMARY')), $this->fromEvent($event));
             }
         }
 
         return $rows;
     }
 
-    /** @throws NotAnOrder */
-    private function fromEvent(VEvent $event): Order
+    private function fromEvent(VEvent $event): Ticket
     {
         $start = $event->select('DTSTART')[0] ?? null;
         try {
@@ -138,33 +141,38 @@ final readonly class FiringLines
             $start = null;
         }
         if ($start === null) {
-            throw new NotAnOrder(Fact::of('order.no-time'));
+            return Ticket::refused(Fact::of('order.no-time'));
         }
         $at = CarbonImmutable::instance($start)->setTimezone($this->kitchen->timezone);
         if (! Evening::moment($this->on, $at->format('H:i'), $this->kitchen)->equalTo($at->startOfMinute())) {
-            throw new NotAnOrder(Fact::of('order.another-day', day: $at->format('Y-m-d')));
+            return Ticket::refused(Fact::of('order.another-day', day: $at->format('Y-m-d')));
         }
 
-        return $this->orders->read((string) $event->__get('SUMMARY'), $at->format('H:i'));
+        return $this->tickets->read((string) $event->__get('SUMMARY'), $at->format('H:i'));
     }
 
-    /**
-     * @param  callable(): Order  $read
-     *
-     * @return array<string, mixed> one of velko.firings-read/1
-     */
-    private function row(int $row, string $text, callable $read): array
+    /** @return array<string, mixed> one of velko.firings-read/1 */
+    private function row(int $row, string $text, Ticket $ticket): array
     {
-        $row = ['row' => $row, 'text' => mb_strimwidth($text, 0, 200, '…'), 'dish' => null, 'entry' => null, 'fault' => null];
-        try {
-            $order = $read();
-        } catch (NotAnOrder $not) {
-            return [...$row, 'fault' => $this->words->say($not->fact)];
-        }
+        return [
+            'row' => $row,
+            'text' => mb_strimwidth($text, 0, 200, '…'),
+            'firings' => array_map($this->firing(...), $ticket->understood ?? []),
+            'asks' => $ticket->asks === null ? null : [
+                'question' => $this->words->say($ticket->asks),
+                'candidates' => array_map(fn (array $firings): array => array_map($this->firing(...), $firings), $ticket->candidates),
+            ],
+            'fault' => $ticket->refused === null ? null : $this->words->say($ticket->refused),
+        ];
+    }
 
-        return [...$row, 'dish' => $this->dishes[$order->dish], 'entry' => [
-            'format' => 'velko.firing-entry/1', 'dish_id' => $order->dish, 'covers' => $order->covers, 'starters' => $order->starters, 'table_at' => $order->clock, 'label' => mb_substr($order->label, 0, 60),
-            ...array_filter(['early_min' => $order->early, 'late_min' => $order->late], static fn (?int $one): bool => $one !== null),
+    /** @return array{dish: string, entry: array<string, mixed>} */
+    private function firing(TicketFiring $firing): array
+    {
+        return ['dish' => $this->dishes[$firing->dish], 'entry' => [
+            'format' => 'velko.firing-entry/1', 'dish_id' => $firing->dish, 'covers' => $firing->mains, 'starters' => $firing->starters, 'table_at' => $firing->clock,
+            'label' => mb_substr($firing->table, 0, 60), 'note' => mb_substr($firing->note, 0, 200),
+            ...array_filter(['early_min' => $firing->early, 'late_min' => $firing->late], static fn (?int $one): bool => $one !== null),
         ]];
     }
 

@@ -136,7 +136,7 @@ final class KeepNight
             foreach ($from->firings as $one) {
                 $clock = $one->table_at->setTimezone($kitchen->timezone)->format('H:i');
                 if ($to->firings()->count() < self::MOST && $kitchen->dishes()->whereKey($one->dish_id)->exists()) {
-                    $to->firings()->create([...$one->only(['kitchen_id', 'dish_id', 'covers', 'starters', 'label', 'early_min', 'late_min', 'parts', 'to_order']), 'table_at' => Evening::moment($to->on->format('Y-m-d'), $clock, $kitchen)]);
+                    $to->firings()->create([...$one->only(['kitchen_id', 'dish_id', 'covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order']), 'table_at' => Evening::moment($to->on->format('Y-m-d'), $clock, $kitchen)]);
                 }
             }
         }, attempts: 3);
@@ -176,7 +176,7 @@ final class KeepNight
             throw new BadDocument($faults);
         }
         $firing->fill([
-            'dish_id' => $entry['dish_id'], 'covers' => $entry['covers'], 'starters' => $entry['starters'] ?? 0, 'label' => $entry['label'] ?? '', 'early_min' => $entry['early_min'] ?? self::EARLY_MIN, 'late_min' => $entry['late_min'] ?? self::LATE_MIN,
+            'dish_id' => $entry['dish_id'], 'covers' => $entry['covers'], 'starters' => $entry['starters'] ?? 0, 'label' => $entry['label'] ?? '', 'note' => $entry['note'] ?? '', 'early_min' => $entry['early_min'] ?? self::EARLY_MIN, 'late_min' => $entry['late_min'] ?? self::LATE_MIN,
             'pan_id' => $entry['pan_id'] ?? null, 'burner_id' => $entry['burner_id'] ?? null, 'on_at' => $on, 'parts' => $entry['parts'] ?? 1, 'to_order' => $entry['to_order'] ?? false,
         ]);
         if ($table === null) {

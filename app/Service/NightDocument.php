@@ -91,6 +91,7 @@ final readonly class NightDocument
             'covers' => $row->covers,
             'starters' => $row->starters,
             'label' => $row->label,
+            'note' => $row->note,
             'table_at' => $row->table_at->setTimezone($this->evening->kitchen->timezone)->toIso8601String(),
             'early_min' => $row->early_min,
             'late_min' => $row->late_min,

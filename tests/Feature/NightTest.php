@@ -153,17 +153,39 @@ it('leaves room for a pan that was put on from the bench, and does not let the d
 
 it('reads what is typed row by row, and keeps nothing', function (): void {
     $rows = typedLines("19:40 6 leek table 4\n\n19:50 3 moon\nleek\n20:00 2 + 3 starters leek late 5")['rows'];
-    expect(array_column($rows, 'row'))->toBe([1, 3, 4, 5])->and(array_map(static fn (array $one): bool => $one['entry'] === null, $rows))->toBe([false, true, true, false])
-        ->and($rows[1]['fault'])->toContain('moon')->and($rows[3]['entry'])->toMatchArray(['covers' => 2, 'starters' => 3, 'table_at' => '20:00', 'late_min' => 5])
+    expect(array_column($rows, 'row'))->toBe([1, 3, 4, 5])->and(array_map(static fn (array $one): int => count($one['firings']), $rows))->toBe([1, 0, 0, 1])
+        ->and($rows[1]['fault'])->toContain('moon')->and($rows[3]['firings'][0]['entry'])->toMatchArray(['covers' => 2, 'starters' => 3, 'table_at' => '20:00', 'late_min' => 5])
         ->and(Night::query()->count())->toBe(0);
+});
+
+it('asks about what can mean several things, with all that it can mean', function (): void {
+    [$numbers, $typo, $two] = typedLines("1940 6 leek 4\n19:40 6 leke table 2\n4 leek no cheese table 9 half past seven")['rows'];
+    expect($numbers['firings'])->toBe([])->and($numbers['fault'])->toBeNull()
+        ->and(array_map(static fn (array $one): array => [$one[0]['entry']['covers'], $one[0]['entry']['label']], $numbers['asks']['candidates']))->toBe([[6, '4'], [4, '6'], [10, '']])
+        ->and($typo['asks']['question'])->toContain('leke')->and($typo['asks']['candidates'][0][0]['entry']['dish_id'])->toBe($this->station->dish->id)
+        ->and($two['firings'][0]['entry'])->toMatchArray(['covers' => 4, 'label' => '9', 'note' => 'no cheese', 'table_at' => '19:30']);
+});
+
+it('reads a time by when somebody is there on that night', function (): void {
+    $at = static fn (string $line): array => array_column(array_column(typedLines($line)['rows'][0]['firings'], 'entry'), 'table_at');
+    expect($at('4 leek 8:15'))->toBe(['20:15']);
+    ordered(firingEntry($this->station));
+    Night::query()->sole()->update(['hands' => [['name' => 'Morning', 'from' => '07:00', 'to' => '10:00', 'count' => 1]]]);
+    expect($at('4 leek 8:15'))->toBe(['08:15']);
+});
+
+it('keeps what else a ticket says', function (): void {
+    $night = ordered(firingEntry($this->station, note: 'no cheese'));
+    expect($night['firings'][0]['note'])->toBe('no cheese');
+    $this->postJson('/api/nights/'.NIGHT_OF.'/firings', ['format' => 'velko.firings-entry/1', 'firings' => [firingEntry($this->station, note: str_repeat('n', 201))]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/firings/0/note');
 });
 
 it('reads a table with a fault on each row that has one', function (): void {
     foreach ([',', ';', "\t"] as $by) {
         $read = typedLines(implode("\r\n", array_map(static fn (array $row): string => implode($by, $row), [['Time', 'Covers', 'Dish', 'Table', 'Starters'], ['19:40', '6', 'leek risotto', '4', ''], ['7:50 pm', '', '"leek"', '12', '3'], ['25:00', '6', 'leek', '', ''], ['19:00', 'six', 'leek', '', ''], ['19:00', '0', 'leek', '', '']])));
         expect($read['as'])->toBe('csv')->and(array_column($read['rows'], 'row'))->toBe([2, 3, 4, 5, 6])
-            ->and($read['rows'][0]['entry'])->toMatchArray(['covers' => 6, 'table_at' => '19:40', 'label' => '4'])
-            ->and($read['rows'][1]['entry'])->toMatchArray(['covers' => 0, 'starters' => 3, 'table_at' => '19:50'])
+            ->and($read['rows'][0]['firings'][0]['entry'])->toMatchArray(['covers' => 6, 'table_at' => '19:40', 'label' => '4'])
+            ->and($read['rows'][1]['firings'][0]['entry'])->toMatchArray(['covers' => 0, 'starters' => 3, 'table_at' => '19:50'])
             ->and(array_map(static fn (array $one): bool => $one['fault'] !== null, array_slice($read['rows'], 2)))->toBe([true, true, true]);
     }
 });
@@ -175,7 +197,7 @@ it('reads a calendar by the kitchen\'s clock', function (): void {
     }
     $read = typedLines($calendar->serialize());
     // London is an hour ahead of UTC: a quarter past midnight is still this night, the next evening is not.
-    expect($read['as'])->toBe('icalendar')->and(array_column(array_filter(array_column($read['rows'], 'entry')), 'table_at'))->toBe(['19:40', '00:15'])
+    expect($read['as'])->toBe('icalendar')->and(array_column(array_column(array_merge(...array_column($read['rows'], 'firings')), 'entry'), 'table_at'))->toBe(['19:40', '00:15'])
         ->and($read['rows'][2]['fault'])->toContain('2026-05-05')->and($read['rows'][3]['fault'])->not->toBeNull();
     expect(typedLines("BEGIN:VCALENDAR\nnonsense")['rows'][0]['fault'])->not->toBeNull();
 });

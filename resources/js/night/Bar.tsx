@@ -2,7 +2,7 @@ import { useCook } from '../cook';
 import type { Night, NightPan } from '../contracts.generated';
 import { clock, clockOfTheNight } from '../time';
 import { t } from '../words/messages';
-import { called, lateBy, ms, PACE, ROW, sizes, tablesOf } from './shape';
+import { called, lateBy, ms, notesOf, PACE, ROW, sizes, tablesOf } from './shape';
 import { useMoved, type Move } from './useMoved';
 
 const PHASES: Record<NightPan['hands'][number]['doing'], string> = {
@@ -76,7 +76,9 @@ export function Bar({
           <b className="block truncate text-[17px]">
             {sizes(pan)} {called(pan.dish)}
           </b>
-          <span className="block text-[13px]">{pan.pan}</span>
+          <span className="block truncate text-[13px]">
+            {[notesOf(pan, night), pan.pan].filter(Boolean).join(' · ')}
+          </span>
         </span>
       </button>
       <span

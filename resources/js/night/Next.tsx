@@ -2,7 +2,7 @@ import type { Night } from '../contracts.generated';
 import { useCook } from '../cook';
 import { clock, useNow } from '../time';
 import { t } from '../words/messages';
-import { called, dues, sizes, type Due } from './shape';
+import { called, dues, notesOf, sizes, type Due } from './shape';
 
 const DUE: Record<Due['verb'], (said: { pan: string; ring: string }) => string> = {
   on: (said) => t('night.due.on', said),
@@ -32,7 +32,12 @@ export function Next({ night, onOpen }: { night: Night; onOpen: (due: Due) => vo
                   {due.work ?? DUE[due.verb]({ pan: due.pan.pan, ring: due.pan.burner })}
                 </b>
                 <span className="block truncate">
-                  {t('night.for-so-many', { sizes: sizes(due.pan), dish: called(due.pan.dish) })}
+                  {[
+                    t('night.for-so-many', { sizes: sizes(due.pan), dish: called(due.pan.dish) }),
+                    notesOf(due.pan, night),
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
                 </span>
               </span>
             </button>

@@ -226,6 +226,7 @@ function FiringForm({
         <Field name="early_min" label={t('night.early')} unit={t('common.min')} kind="number" />
         <Field name="late_min" label={t('night.late')} unit={t('common.min')} kind="number" />
         <Field name="label" label={t('night.table')} maxLength={60} />
+        <Field name="note" label={t('night.note')} maxLength={200} />
       </div>
       <div className="grid grid-cols-2 gap-3">
         <Pick

@@ -77,13 +77,18 @@ export function sizes({ covers, starters }: { covers: number; starters: number }
 /** As much of a dish's name as there is before its first comma. */
 export const called = (dish: string): string => dish.split(',')[0] ?? dish;
 
-/** "6 hake, table 12" */
+/** Of a table's name: 0 if there is none, 1 for a number, 2 for a place that says itself ("bar 2"). */
+export const hasTable = (label: string): 0 | 1 | 2 => (label === '' ? 0 : /^\p{L}{2}/u.test(label) ? 2 : 1);
+
+/** "6 hake, table 12, no cheese" */
 export function firingWords(firing: NightFiring): string {
   return t('night.firing', {
     sizes: sizes(firing),
     dish: called(firing.dish ?? '?'),
     label: firing.label,
-    has: firing.label === '' ? 0 : 1,
+    has: hasTable(firing.label),
+    note: firing.note,
+    noted: firing.note === '' ? 0 : 1,
   });
 }
 
@@ -94,6 +99,13 @@ export function tablesOf(pan: NightPan, night: Night): string {
   });
   return labels.length === 0 ? '' : t('night.tables', { tables: labels.join(', '), many: labels.length });
 }
+
+/** What else the tickets of a pan say. */
+export const notesOf = (pan: NightPan, night: Night): string =>
+  night.firings
+    .filter(({ id, note }) => note !== '' && pan.serves.some(({ firing }) => firing === id))
+    .map(({ note }) => note)
+    .join(', ');
 
 /** Minutes past its window of the latest table that a pan serves. */
 export function lateBy(pan: NightPan, night: Night): number {
@@ -114,6 +126,7 @@ export function entryOf(firing: NightFiring, clock24: (at: string) => string): F
     covers: firing.covers,
     starters: firing.starters,
     label: firing.label,
+    note: firing.note,
     table_at: clock24(firing.table_at),
     early_min: firing.early_min,
     late_min: firing.late_min,

@@ -11,7 +11,18 @@ import { MannedSheet } from '../night/MannedSheet';
 import { Next } from '../night/Next';
 import { PanSheet } from '../night/PanSheet';
 import { SayFirings } from '../night/SayFirings';
-import { called, dayOf, daysOn, entryOf, lateBy, ms, nightOf, sizes, tablesOf } from '../night/shape';
+import {
+  called,
+  dayOf,
+  daysOn,
+  entryOf,
+  lateBy,
+  ms,
+  nightOf,
+  notesOf,
+  sizes,
+  tablesOf,
+} from '../night/shape';
 import { Timeline } from '../night/Timeline';
 import { useNight, type Nightly } from '../night/useNight';
 import { Title } from '../parts/Title';
@@ -258,7 +269,9 @@ function ByTheClock({ night, onOpen }: { night: Night; onOpen: (pan: NightPan) =
                   {sizes(pan)} {called(pan.dish)}
                 </b>{' '}
                 <span className="text-ink-soft">
-                  {[`${pan.pan}, ${pan.burner}`, tablesOf(pan, night)].filter(Boolean).join(' · ')}
+                  {[`${pan.pan}, ${pan.burner}`, tablesOf(pan, night), notesOf(pan, night)]
+                    .filter(Boolean)
+                    .join(' · ')}
                 </span>
               </span>
               <b className={`text-right text-lg whitespace-nowrap ${late > 0 ? 'text-tomato' : ''}`}>

@@ -1,0 +1,301 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Ticket;
+
+use Velko\Core\Quantity\Fact;
+
+/**
+ * The firings that are left of a ticket once its time and its table are known: which dishes, how many of each, and what is a note.
+ *
+ * @phpstan-type Line array{dish: int, mains: int, starters: int, table: string, note: string}
+ */
+final readonly class TicketLines
+{
+    /** Words that stand between others and say nothing. */
+    public const BETWEEN = ['of', 'for', 'the', 'and', 'with', 'at', 'to', 'on', 'in', 'a', 'an', 'please', 'x', 'be', 'there', 'they', 'it', 'can', 'by', 'is', 'are', 'times', 'order', 'orders'];
+
+    /** @var list<list<Line>> */
+    private array $ways;
+
+    private ?Fact $question;
+
+    /**
+     * @param  list<Token>  $tokens
+     * @param  bool  $isTableKnown  Whether the table was said.
+     *
+     * @throws Refused
+     */
+    public function __construct(private DishNames $names, array $tokens, private bool $isTableKnown)
+    {
+        [$tokens, $notes] = Notes::takenFrom($tokens, $names, $this->isTableKnown);
+        [$ways, $this->question] = $this->dishesWithAll($tokens) !== [] || ! $this->hasWordOfADish($tokens) ? $this->ofOneDish($tokens) : $this->ofSeveral($tokens);
+        $this->ways = array_map(static fn (array $way): array => array_map(static fn (array $line): array => [...$line, 'note' => Notes::together(...$notes, ...[$line['note']])], $way), $ways);
+    }
+
+    /** @return list<list<Line>> all that they can be */
+    public function ways(): array
+    {
+        return $this->ways;
+    }
+
+    /** What is asked if they can be several things, or if a word is only nearly one of a dish. */
+    public function question(): ?Fact
+    {
+        return $this->question;
+    }
+
+    /** @param  list<Token>  $tokens */
+    private function hasWordOfADish(array $tokens): bool
+    {
+        return array_filter($tokens, $this->isOfADish(...)) !== [];
+    }
+
+    private function isOfADish(Token $token): bool
+    {
+        return $this->dishesOf($token) !== [];
+    }
+
+    /** @return list<int> dishes with this word; else those with one that it is but for a typing error */
+    private function dishesOf(Token $token): array
+    {
+        $with = $this->isSaid($token) ? $this->names->with($token->plain) : [];
+
+        return $with === [] && $this->isSaid($token) ? $this->names->near($token->plain) : $with;
+    }
+
+    private function isSaid(Token $token): bool
+    {
+        return $token->kind === 'word' && ! in_array($token->plain, self::BETWEEN, true);
+    }
+
+    /**
+     * Dishes that have all the words that any dish has.
+     *
+     * @param  list<Token>  $tokens
+     * @param  bool  $isExact  Without those that have a typing error.
+     *
+     * @return list<int>
+     */
+    private function dishesWithAll(array $tokens, bool $isExact = false): array
+    {
+        $dishes = null;
+        $words = 0;
+        foreach ($tokens as $token) {
+            $of = $isExact ? ($this->isSaid($token) ? $this->names->with($token->plain) : []) : $this->dishesOf($token);
+            if ($of !== []) {
+                $dishes = array_values($dishes === null ? $of : array_intersect($dishes, $of));
+                $words++;
+            }
+        }
+        // Its whole name is it, even if another has these words too.
+        $whole = array_values(array_filter($dishes ?? [], fn (int $dish): bool => $this->names->isWholeNameOf($dish, $words, static fn (string $word): bool => in_array($word, self::BETWEEN, true))));
+
+        return count($whole) === 1 ? $whole : $dishes ?? [];
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     *
+     * @return array{list<list<Line>>, Fact|null} all that they can be, and what is asked
+     *
+     * @throws Refused
+     */
+    private function ofOneDish(array $tokens): array
+    {
+        $said = implode(' ', array_map(static fn (Token $token): string => $token->text, array_filter($tokens, $this->isSaid(...))));
+        $ways = Counts::in($tokens, $this->isTableKnown);
+        $dishes = $this->dishesWithAll($tokens);
+        if ($dishes === []) {
+            throw new Refused($said === '' ? Fact::of('order.no-dish') : Fact::of('order.unknown-dish', said: $said));
+        }
+        [$note, $odd] = $this->left($tokens);
+        $names = array_map($this->names->name(...), $dishes);
+        $question = match (true) {
+            count($dishes) > 1 => Fact::of('order.which-dish', said: $said, these: $names),
+            count($ways) > 1 => Fact::of('order.which-number', these: array_values(array_unique(array_map(self::size(...), $ways)))),
+            $this->dishesWithAll($tokens, isExact: true) !== $dishes => Fact::of('order.did-you-mean', said: $said, dish: $names[0]),
+            $odd !== [] => Fact::of('order.note-or-dish', said: implode(' ', $odd), dish: $names[0]),
+            default => null,
+        };
+        $lines = [];
+        foreach ($dishes as $dish) {
+            foreach ($ways as [$mains, $starters, $table]) {
+                $lines[] = [['dish' => $dish, 'mains' => $mains, 'starters' => $starters, 'table' => $table, 'note' => Notes::together(...$note, ...[implode(' ', $odd)])]];
+            }
+        }
+
+        return [$lines, $question];
+    }
+
+    /** @param  array{int, int, string}  $way */
+    private static function size(array $way): string
+    {
+        return $way[1] === 0 ? (string) $way[0] : "$way[0] + $way[1]";
+    }
+
+    /**
+     * Words that are of no dish.
+     *
+     * @param  list<Token>  $tokens
+     *
+     * @return array{list<string>, list<string>} notes set apart from all else, and words beside those of the dish
+     */
+    private function left(array $tokens): array
+    {
+        $notes = $odd = [];
+        foreach (self::apart($tokens) as $part) {
+            $others = array_filter($part, fn (Token $token): bool => $this->isSaid($token) && ! $this->isOfADish($token));
+            $words = array_map(static fn (Token $token): string => $token->text, array_values($others));
+            $isAlone = array_filter($part, fn (Token $token): bool => $token->kind === 'number' || $this->isOfADish($token)) === [];
+            $isAlone ? $notes[] = implode(' ', $words) : array_push($odd, ...$words);
+        }
+
+        return [$notes, $odd];
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     *
+     * @return list<list<Token>> parts between signs that set apart
+     */
+    private static function apart(array $tokens): array
+    {
+        $parts = [[]];
+        foreach ($tokens as $token) {
+            if ($token->kind === 'apart') {
+                $parts[] = [];
+            } else {
+                $parts[count($parts) - 1][] = $token;
+            }
+        }
+
+        return array_values(array_filter($parts));
+    }
+
+    /**
+     * Several dishes on one ticket, each with its own number: told apart by where the numbers stand, or by the signs between.
+     *
+     * @param  list<Token>  $tokens
+     *
+     * @return array{list<list<Line>>, Fact|null} all that they can be, and what is asked
+     *
+     * @throws Refused
+     */
+    private function ofSeveral(array $tokens): array
+    {
+        $ways = $questions = [];
+        foreach ([$this->byNumber($tokens), $this->joined(self::apart($tokens)), $this->joined(array_merge(...array_map($this->byNumber(...), self::apart($tokens))))] as $groups) {
+            if (array_filter($groups, fn (array $group): bool => ! self::hasNumber($group) || $this->dishesWithAll($group) === []) !== []) {
+                continue;
+            }
+            [$own, $questions[]] = $this->ofEach($groups);
+            array_push($ways, ...$own);
+        }
+        $ways = array_values(array_unique($ways, SORT_REGULAR));
+        if ($ways === []) {
+            throw new Refused(Fact::of('order.two-dishes'));
+        }
+        $size = static fn (array $way): string => implode(', ', array_map(static fn (array $line): string => self::size([$line['mains'], $line['starters'], '']), $way));
+        $asked = array_values(array_filter($questions, static fn (?Fact $one): bool => $one !== null))[0] ?? null;
+
+        return [$ways, $asked ?? (count($ways) > 1 ? Fact::of('order.which-number', these: array_map($size, $ways)) : null)];
+    }
+
+    /**
+     * @param  list<list<Token>>  $groups  Of one dish each.
+     *
+     * @return array{list<list<Line>>, Fact|null} what all of them can be, and what is asked
+     *
+     * @throws Refused
+     */
+    private function ofEach(array $groups): array
+    {
+        $ways = [[]];
+        $question = null;
+        foreach ($groups as $tokens) {
+            [$own, $asked] = $this->ofOneDish($tokens);
+            $question ??= $asked ?? ($this->isPlain($tokens) ? null : Fact::of('order.whose-number'));
+            $next = [];
+            foreach ($ways as $way) {
+                foreach ($own as $lines) {
+                    $next[] = [...$way, ...$lines];
+                }
+            }
+            $ways = $next;
+        }
+
+        return [$ways, $question];
+    }
+
+    /**
+     * Whether each number beside other dishes can only be of this one: there is one, or mains and then starters with a plus
+     * or "and" between where none can be the table.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function isPlain(array $tokens): bool
+    {
+        $kinds = array_column($tokens, 'kind');
+        $numbers = count(array_keys($kinds, 'number', true));
+
+        return $numbers === 1 || ($this->isTableKnown && $numbers === 2 && preg_match('/number (?:mains )?(?:plus|and) number starters/', implode(' ', $kinds)) === 1);
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function hasNumber(array $tokens): bool
+    {
+        return array_filter($tokens, static fn (Token $token): bool => $token->kind === 'number') !== [];
+    }
+
+    /**
+     * "4 pea 2 trout" into "4 pea" and "2 trout"; "pea 4 trout 2" likewise.
+     *
+     * @param  list<Token>  $tokens
+     *
+     * @return list<list<Token>>
+     */
+    private function byNumber(array $tokens): array
+    {
+        $telling = array_values(array_filter($tokens, fn (Token $token): bool => $token->kind === 'number' || $this->isOfADish($token)));
+        $isNumberFirst = ($telling[0]->kind ?? '') === 'number';
+        $groups = [[]];
+        $hasNumber = $hasDish = false;
+        foreach ($tokens as $token) {
+            $isDish = $this->isOfADish($token);
+            if ($isNumberFirst ? $token->kind === 'number' && $hasDish : $isDish && $hasNumber) {
+                $groups[] = [];
+                $hasNumber = $hasDish = false;
+            }
+            $groups[count($groups) - 1][] = $token;
+            $hasNumber = $hasNumber || $token->kind === 'number';
+            $hasDish = $hasDish || $isDish;
+        }
+
+        return $groups;
+    }
+
+    /**
+     * Parts of one dish's name that a comma set apart, and starters that belong to the dish before.
+     *
+     * @param  list<list<Token>>  $groups
+     *
+     * @return list<list<Token>>
+     */
+    private function joined(array $groups): array
+    {
+        $joined = [];
+        foreach ($groups as $group) {
+            $last = count($joined) - 1;
+            $belongs = $last >= 0 && (! $this->hasWordOfADish($group) || (! self::hasNumber($group) && $this->dishesWithAll([...$joined[$last], ...$group]) !== []));
+            if ($belongs) {
+                $joined[$last] = [...$joined[$last], ...Token::all('|'), ...$group];
+            } else {
+                $joined[] = $group;
+            }
+        }
+
+        return $joined;
+    }
+}
