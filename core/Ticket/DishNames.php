@@ -10,10 +10,11 @@ use Velko\Core\Food\Names;
 /** The dishes of a kitchen by what they are called: by as many of their words as are said, and by words with a typing error. */
 final readonly class DishNames
 {
-    /** One letter may be wrong in a name of so many letters, of which one may be missing; two in a longer one. */
+    /** No shorter word is taken to have a typing error; of which one letter may be missing. */
     private const SHORTEST_WITH_ERROR = 4;
 
-    private const LONG = 8;
+    /** One letter of so many may be wrong. */
+    private const LETTERS_AN_ERROR = 3;
 
     /** @var array<int, list<string>> Words of each dish, plain. */
     private array $words;
@@ -66,7 +67,7 @@ final readonly class DishNames
         if ($length < self::SHORTEST_WITH_ERROR - 1) {
             return [];
         }
-        $most = $length >= self::LONG ? 2 : 1;
+        $most = intdiv($length, self::LETTERS_AN_ERROR);
         $isNear = static fn (string $of): bool => mb_strlen($of) >= self::SHORTEST_WITH_ERROR && self::errors($word, $of, $most) <= $most;
 
         return array_keys(array_filter($this->words, static fn (array $words): bool => array_filter($words, $isNear) !== []));

@@ -189,7 +189,11 @@ test('the same Friday is made to work with keys alone', async ({ page }) => {
   await page.keyboard.type('21:50 2 moon');
   await page.keyboard.press('Enter');
   await expect(page.getByText('no dish of this kitchen is called “moon”')).toBeVisible();
+  // The line is free for the next one; the ticket stays until somebody decides.
+  await expect(page.getByRole('textbox', { name: 'A firing' })).toHaveValue('');
+  await page.getByRole('button', { name: 'Change the line' }).click();
   await expect(page.getByRole('textbox', { name: 'A firing' })).toHaveValue('21:50 2 moon');
+  await page.getByRole('textbox', { name: 'A firing' }).fill('');
   // A pan two minutes later by its arrow keys.
   const before = (await kept(page, day)).pans.find(
     ({ serves, dish }) => dish.startsWith('hake') && serves[0]?.covers === 4,
@@ -319,6 +323,43 @@ test('on a phone the next three things to do stand first; whoever comes unannoun
   await say(page, 'DELETE', `/api/firings/${mine?.id}`);
   await signIn(page, 'chef@kiln.example');
   await back();
+});
+
+test('tickets are typed one after the other: none is lost, and what can mean two things is asked', async ({
+  page,
+}) => {
+  await signIn(page, 'chef@kiln.example');
+  const first = await friday(page);
+  const day = new Date(Date.parse(`${first}T12:00:00Z`) + 47 * 86_400_000).toISOString().slice(0, 10);
+  await page.goto(`/tonight/${day}`);
+  const line = page.getByRole('textbox', { name: 'A firing' });
+  // The first answer comes late: the second ticket is typed before.
+  let held = true;
+  await page.route('**/read', async (route) => {
+    while (held) {
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    await route.continue();
+  });
+  await line.fill('19:40 6 trout no cheese table 4');
+  await page.keyboard.press('Enter');
+  await expect(line).toHaveValue('');
+  await line.fill('20:10,4,hake,9');
+  await page.keyboard.press('Enter');
+  await line.fill('20:30 2 pea');
+  held = false;
+  await expect(
+    page.getByText(/6 smoked trout and fennel risotto, table 4, no cheese: at the table/),
+  ).toBeVisible();
+  await expect(page.getByText('which number is the covers: 4, 9, 13?')).toBeVisible();
+  await expect(line).toHaveValue('20:30 2 pea');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: '20:10 · 4 hake and fennel stew · table 9' }).click();
+  await expect(page.getByText(/4 hake and fennel stew, table 9: at the table/)).toBeVisible();
+  expect((await kept(page, day)).firings.map(({ covers, label, note }) => [covers, label, note])).toEqual([
+    [6, '4', 'no cheese'],
+    [4, '9', ''],
+  ]);
 });
 
 test('many firings are pasted, each fault stands on its row, and the good ones are put on', async ({

@@ -80,11 +80,13 @@ export function ManyTickets({
                     {row.fault ?? row.asks?.question}
                   </b>
                   {row.asks && (
-                    <Candidates
-                      asks={row.asks}
-                      chosen={taken[row.row] ?? -1}
-                      onTake={(_, at) => setTaken((all) => ({ ...all, [row.row]: at }))}
-                    />
+                    <span className="mt-1 block">
+                      <Candidates
+                        asks={row.asks}
+                        chosen={taken[row.row] ?? -1}
+                        onTake={(_, at) => setTaken((all) => ({ ...all, [row.row]: at }))}
+                      />
+                    </span>
                   )}
                 </>
               )}

@@ -35,7 +35,7 @@ export function Candidates({
   onTake: (said: Said, at: number) => void;
 }) {
   return (
-    <span className="mt-1 flex flex-wrap gap-2">
+    <span className="flex flex-wrap gap-2">
       {asks.candidates.map((said, at) => (
         <button
           key={readWords(said)}

@@ -18,9 +18,9 @@ export function SayFirings({ day, nightly }: { day: string; nightly: Nightly }) 
   useKeys((key) => (key === 'n' ? () => line.current?.focus() : undefined), many === null);
 
   return (
-    <div className="min-w-0 flex-1 max-lg:basis-full">
+    <>
       <form
-        className="flex gap-2 max-md:flex-wrap"
+        className="flex min-w-0 flex-1 gap-2 max-xl:basis-full max-md:flex-wrap"
         onSubmit={(event) => {
           event.preventDefault();
           if (text.trim() !== '') {
@@ -60,7 +60,7 @@ export function SayFirings({ day, nightly }: { day: string; nightly: Nightly }) 
           {t('night.many')}
         </button>
       </form>
-      <ol id="night-said" role="status" aria-busy={busy} className="grid min-h-7 gap-1 pt-1">
+      <ol id="night-said" role="status" aria-busy={busy} className="grid basis-full gap-1">
         {tickets.map((ticket) => (
           <OneTicket
             key={ticket.id}
@@ -86,7 +86,7 @@ export function SayFirings({ day, nightly }: { day: string; nightly: Nightly }) 
           onClose={() => setMany(null)}
         />
       )}
-    </div>
+    </>
   );
 }
 
@@ -124,26 +124,24 @@ function OneTicket({
     );
   }
   return (
-    <li className="rounded-lg border-2 border-tomato bg-white p-2 text-lg leading-tight">
-      <span className="flex items-start gap-2">
+    <li className="flex flex-wrap items-center gap-2 rounded-lg border-2 border-tomato bg-white p-2 text-lg leading-tight">
+      <span className="flex min-w-0 items-center gap-2 max-md:basis-full">
         {is.state === 'asked' ? (
           <CircleQuestionMark aria-hidden="true" className="size-6 shrink-0 text-tomato" />
         ) : (
           <X aria-hidden="true" className="size-6 shrink-0 text-tomato" />
         )}
-        <span className="min-w-0 flex-1 break-words">
+        <span className="min-w-0 break-words">
           {t('night.ticket-said', { text })} <b>{is.state === 'asked' ? is.asks.question : is.why}</b>
         </span>
       </span>
       {is.state === 'asked' && <Candidates asks={is.asks} onTake={onTake} />}
-      <span className="mt-1 flex flex-wrap gap-2">
-        <button type="button" onClick={onChange} className={KEY}>
-          {t('night.ticket-change')}
-        </button>
-        <button type="button" onClick={onLeave} className={KEY}>
-          {t('night.ticket-leave')}
-        </button>
-      </span>
+      <button type="button" onClick={onChange} className={KEY}>
+        {t('night.ticket-change')}
+      </button>
+      <button type="button" onClick={onLeave} className={KEY}>
+        {t('night.ticket-leave')}
+      </button>
     </li>
   );
 }

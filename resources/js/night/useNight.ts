@@ -33,7 +33,6 @@ export function useNight(day: string) {
         () => undefined,
         () => undefined,
       ),
-    put: (firings: FiringEntry[]) => change.mutateAsync(() => api.putFirings(day, firings)),
     keep: (firings: { id: number; tag: string | undefined; entry: AsTyped<FiringEntry> }[]) =>
       change.mutateAsync(async () => {
         let answer: Night | null = null;

@@ -46,9 +46,15 @@ export function useTickets(day: string, nightly: Nightly, onMany: (text: string,
       .catch((error: unknown) => becomes(id, { state: 'refused', why: why(error) }))
       .finally(() => setBusy((now) => now - 1));
   };
+  // A refusal stands beside its ticket, not on the night.
+  const put = async (entries: FiringEntry[]) => {
+    const night = await api.putFirings(day, entries);
+    nightly.came(night);
+    return night;
+  };
   const putOn = async (id: number, said: Said) => {
     const before = new Set((nightly.night.data?.firings ?? []).map((one) => one.id));
-    const night = await nightly.put(said.map(({ entry }) => entry));
+    const night = await put(said.map(({ entry }) => entry));
     becomes(id, { state: 'put', words: newWords(night, before, said.length, timezone) });
   };
 
@@ -78,7 +84,7 @@ export function useTickets(day: string, nightly: Nightly, onMany: (text: string,
     /** Several at once, as they were read. */
     putAll: async (entries: FiringEntry[]) => {
       const id = nextId.current++;
-      await nightly.put(entries);
+      await put(entries);
       setTickets((all) => [
         { id, text: '', is: { state: 'put', words: t('night.so-many-put-on', { firings: entries.length }) } },
         ...all,

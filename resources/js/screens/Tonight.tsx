@@ -74,6 +74,7 @@ function Laid({ night, kitchen, nightly }: { night: Night; kitchen: Kitchen; nig
     opened === null || opened === 'manned'
       ? []
       : night.firings.filter(({ id }) => opened.firings.includes(id));
+  const hands = Math.max(0, ...night.needed.map((one) => one.there));
   const covers = night.firings.reduce((sum, one) => sum + one.covers + one.starters, 0);
   return (
     <main className="flex min-w-0 flex-1 flex-col gap-2 px-4 py-3">
@@ -88,12 +89,11 @@ function Laid({ night, kitchen, nightly }: { night: Night; kitchen: Kitchen; nig
         </p>
         <button
           onClick={() => setOpened('manned')}
-          className="flex min-h-14 items-center gap-2 rounded-lg border-2 border-ink px-4 text-lg font-semibold"
+          aria-label={t('night.so-many-hands', { hands })}
+          className="flex min-h-14 items-center gap-2 rounded-lg border-2 border-ink px-4 text-xl font-semibold"
         >
           <Users aria-hidden="true" className="size-5" />
-          {t('night.so-many-hands', {
-            hands: Math.max(0, ...night.needed.map((one) => one.there)),
-          })}
+          {hands}
         </button>
         {night.firings.length > 0 && (
           <Link

@@ -84,7 +84,7 @@ final class Kitchen
             }
         }
         foreach (self::PANS as $at => $pan) {
-            $true[Parameter::pan($pan)->key()] = ($fault === 'pans' ? ($at === 0 ? 0.12 : -0.12) : 0.0) + $this->normal(0.04);
+            $true[Parameter::pan($pan)->key()] = $fault === 'pans' ? ($at === 0 ? 0.12 : -0.12) : $this->normal(0.04);
         }
         $this->true = [
             ...$true,

@@ -1,0 +1,24 @@
+import { chromium } from '@playwright/test';
+import { chromiumOptions } from '../../tests/chromium.mjs';
+const base='http://127.0.0.1:8570';
+const b=await chromium.launch(chromiumOptions);
+const p=await b.newPage({viewport:{width:1280,height:800},locale:'en-GB'});
+p.on('pageerror',e=>console.log('ERR',e.message)); p.on('console',m=>m.type()==='error'&&console.log('CON',m.text().slice(0,200)));
+await p.goto(base);
+await p.getByLabel('E-mail').fill('chef@kiln.example');
+await p.getByLabel('Password').fill('lock-keeper-rice');
+await p.getByRole('button',{name:'To the stove'}).click();
+await p.getByRole('table',{name:'Steps'}).waitFor();
+const {nights}=await (await p.request.get(`${base}/api/nights`)).json();
+await p.goto(`${base}/tonight/${nights.at(-1).on}`);
+const line=p.getByRole('textbox',{name:'A firing'}); await line.waitFor();
+for(const t of ['21:10 3 trout no cheese table 31','2040 4 pea 12','20:15 2 raddicho t9','20:20 2 moon','21:00 4 pea 2 hake bar 2']){ await line.fill(t); await p.keyboard.press('Enter'); }
+await p.waitForTimeout(300); await p.screenshot({path:'/tmp/bn/s0.png'});
+await p.waitForTimeout(9000); await p.screenshot({path:'/tmp/bn/s1.png'});
+await p.setViewportSize({width:1024,height:768}); await p.waitForTimeout(800); await p.screenshot({path:'/tmp/bn/s2.png'});
+await p.setViewportSize({width:390,height:844}); await p.waitForTimeout(800); await p.screenshot({path:'/tmp/bn/s3.png'});
+await p.setViewportSize({width:1280,height:800});
+await p.getByRole('button',{name:'Many …'}).click();
+await p.getByRole('textbox',{name:'Firings'}).fill('19:40 6 pea 4\n20:00 4 hake t2\n20:10 5 trtou t3 (nut allergy)\n2 moon');
+await p.getByRole('button',{name:'Read them'}).click(); await p.waitForTimeout(1500); await p.screenshot({path:'/tmp/bn/s4.png'});
+await b.close();
