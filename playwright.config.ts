@@ -12,6 +12,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Each page would fetch the whole app once more; a test that goes offline asks for its service worker.
+    serviceWorkers: 'block',
     screenshot: 'only-on-failure',
     launchOptions: chromiumOptions,
   },

@@ -15,6 +15,9 @@ import {
   untilCalled,
 } from './station';
 
+// It goes offline: the app comes from its service worker then.
+test.use({ serviceWorkers: 'allow' });
+
 /* What really happens at the stove, said with keys; the forecast moves with it. */
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });

@@ -2,6 +2,9 @@ import { expect } from '@playwright/test';
 import { server, test } from './house';
 import { fromTheRice, done, idOf, kept, putOn, settled, signIn } from './station';
 
+// It goes offline: the app comes from its service worker then.
+test.use({ serviceWorkers: 'allow' });
+
 test('killing the server and the database in the middle of a cook loses no touch', async ({ page }) => {
   await signIn(page);
   const url = await putOn(page);

@@ -4,6 +4,9 @@ import { Devices, POWER } from './devices';
 import { choose, done, expectAccessible, idOf, kept, leap, settled, signIn } from './station';
 import { logOf, restOf, served, stageOf } from './truth';
 
+// It goes offline: the app comes from its service worker then.
+test.use({ serviceWorkers: 'allow' });
+
 /*
  * A whole cook a family, by keys and on a clock that runs ahead, beside a scale, a probe and a knob at a ring 20 %
  * stronger than its marks; in the middle of it the network goes for ten minutes, the page is loaded anew and the server
