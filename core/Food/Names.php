@@ -38,7 +38,7 @@ final class Names
     {
         return match (true) {
             preg_match('/(?:berr|cherr|anchov)ies$/u', $word) === 1 => mb_substr($word, 0, -3).'y',
-            preg_match('/(?:to|sh|ch|dis)es$/u', $word) === 1 => mb_substr($word, 0, -2),
+            preg_match('/(?:to|sh|ch|dis|ss)es$/u', $word) === 1 => mb_substr($word, 0, -2),
             $word === 'leaves' => 'leaf',
             $word === 'halves' => 'half',
             preg_match('/[^su]s$/u', $word) === 1 && ! in_array($word, self::NO_PLURALS, true) => mb_substr($word, 0, -1),

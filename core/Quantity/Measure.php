@@ -5,41 +5,33 @@ declare(strict_types=1);
 namespace Velko\Core\Quantity;
 
 /**
- * Reads an amount as a cook writes it: "1 1/4 cups", "180 ml", "2 ladles", "½ l", "3 oz", "200 °F", "12 min".
+ * Reads an amount as a cook writes it: "1 1/2 cups", "180 ml", "2 ladles", "½ l", "4 lb 2 oz", "a cup and a half", "11 1/2 in", "200 °F", "12 min".
  *
- * A comma counts as a decimal point ("1,5 l"). Signs are read, so that a negative amount is refused by the quantity
- * itself, with its range, and not as unreadable.
+ * Signs are read, so that a negative amount is refused by the quantity itself, with its range, and not as unreadable.
  */
 final class Measure
 {
-    private const VULGAR = [
-        '¼' => '1/4', '½' => '1/2', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3',
-        '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8',
-    ];
+    /** "4 lb 2 oz": no amount has more parts. */
+    private const MOST_PARTS = 3;
 
     /**
      * @param  Volume|null  $ladle  The ladle in hand, needed to read "2 ladles".
+     * @param  DecimalMark  $mark  Of the reader: whether "1,250 ml" is one and a quarter or more than a litre.
      *
-     * @throws NotAMeasure when the text is no amount with a unit
-     * @throws OutOfRange when the amount is outside what the quantity allows
+     * @throws NotAMeasure if the text is no amount with a unit
+     * @throws OutOfRange if the amount is outside what the quantity allows
      */
-    public static function read(string $text, ?Volume $ladle = null): Mass|Volume|Temperature|Duration|Power
+    public static function read(string $text, ?Volume $ladle = null, DecimalMark $mark = DecimalMark::Point): Mass|Volume|Temperature|Duration|Power|Length
     {
-        [$number, $word] = self::split($text);
-
-        if (in_array(mb_strtolower($word), ['ladle', 'ladles'], true)) {
-            return Volume::ofMl($number * ($ladle ?? throw NotAMeasure::noLadle())->ml);
+        $sum = null;
+        $rest = trim($text);
+        for ($parts = 0; $rest !== '' && $parts < self::MOST_PARTS; $parts++) {
+            [$number, $word, $rest] = self::split($rest, $mark) ?? throw NotAMeasure::text($text);
+            $one = self::of($number, $word, $ladle);
+            $sum = $sum === null ? $one : self::added($sum, $one) ?? throw NotAMeasure::text($text);
         }
 
-        $unit = Unit::named($word);
-
-        return match ($unit) {
-            Unit::Gram, Unit::Kilogram, Unit::Milligram, Unit::Ounce, Unit::Pound => Mass::of($number, $unit),
-            Unit::Celsius, Unit::Fahrenheit => Temperature::of($number, $unit),
-            Unit::Second, Unit::Minute, Unit::Hour => Duration::of($number, $unit),
-            Unit::Watt, Unit::Kilowatt, Unit::BtuPerHour => Power::of($number, $unit),
-            default => Volume::of($number, $unit),
-        };
+        return $sum === null || $rest !== '' ? throw NotAMeasure::text($text) : $sum;
     }
 
     /**
@@ -54,18 +46,50 @@ final class Measure
         return $measure instanceof Volume ? $measure : throw NotAMeasure::text($text);
     }
 
-    /** @return array{float, string} number and unit word */
-    private static function split(string $text): array
+    /** @throws NotAMeasure|OutOfRange */
+    private static function of(float $number, string $word, ?Volume $ladle): Mass|Volume|Temperature|Duration|Power|Length
     {
-        $plain = trim(strtr(str_replace(',', '.', $text), array_map(static fn (string $f): string => " $f", self::VULGAR)));
-        $pattern = '/^(?<sign>[-−])?\s*(?:(?<whole>\d+(?:\.\d+)?)(?!\s*\/))?\s*(?:(?<over>\d+)\s*\/\s*(?<under>[1-9]\d*))?\s*(?<unit>[^\d\s].*)$/u';
-
-        if (preg_match($pattern, $plain, $part, PREG_UNMATCHED_AS_NULL) !== 1 || ($part['whole'] === null && $part['over'] === null)) {
-            throw NotAMeasure::text($text);
+        if (in_array(mb_strtolower($word), ['ladle', 'ladles'], true)) {
+            return Volume::ofMl($number * ($ladle ?? throw NotAMeasure::noLadle())->ml);
         }
-        $fraction = $part['over'] === null ? 0.0 : (float) $part['over'] / (float) $part['under'];
-        $number = (float) ($part['whole'] ?? 0) + $fraction;
+        $unit = Unit::named($word);
 
-        return [$part['sign'] === null ? $number : -$number, trim($part['unit'])];
+        return match ($unit) {
+            Unit::Gram, Unit::Kilogram, Unit::Milligram, Unit::Ounce, Unit::Pound => Mass::of($number, $unit),
+            Unit::Celsius, Unit::Fahrenheit => Temperature::of($number, $unit),
+            Unit::Second, Unit::Minute, Unit::Hour => Duration::of($number, $unit),
+            Unit::Watt, Unit::Kilowatt, Unit::BtuPerHour => Power::of($number, $unit),
+            Unit::Millimetre => Length::ofMm($number),
+            Unit::Centimetre, Unit::Inch => Length::ofCm($number * $unit->factor()),
+            Unit::Metre, Unit::Foot => Length::ofM($number * $unit->factor()),
+            default => Volume::of($number, $unit),
+        };
+    }
+
+    /** Two parts of one amount; null if they are not of one kind, or can have no parts. */
+    private static function added(Mass|Volume|Temperature|Duration|Power|Length $sum, Mass|Volume|Temperature|Duration|Power|Length $more): Mass|Volume|Duration|Length|null
+    {
+        return match (true) {
+            $sum instanceof Mass && $more instanceof Mass => Mass::ofG($sum->g + $more->g),
+            $sum instanceof Volume && $more instanceof Volume => Volume::ofMl($sum->ml + $more->ml),
+            $sum instanceof Duration && $more instanceof Duration => Duration::ofSeconds($sum->seconds + $more->seconds),
+            $sum instanceof Length && $more instanceof Length => Length::of($sum->mm + $more->mm, $sum->in),
+            default => null,
+        };
+    }
+
+    /** @return array{float, string, string}|null number, unit, and what follows: "2 oz" of "4 lb 2 oz" */
+    private static function split(string $text, DecimalMark $mark): ?array
+    {
+        $number = WrittenNumber::before($text, $mark);
+        if ($number === null || preg_match('/^(?<unit>[^\d\s,+]\D*?)(?:\s*(?:,|\+|\band\b)?\s*(?<rest>\d.*))?$/us', $number[1], $part) !== 1) {
+            return null;
+        }
+        // "A cup and a half".
+        if (preg_match('/^(?<unit>.+?)\s+and\s+(?<part>.+)$/us', $part['unit'].(isset($part['rest']) ? ' '.$part['rest'] : ''), $half) === 1 && WrittenNumber::part($half['part']) !== null) {
+            return [$number[0] + WrittenNumber::part($half['part']), trim($half['unit']), ''];
+        }
+
+        return [$number[0], trim($part['unit']), $part['rest'] ?? ''];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Quantity;
 
 /**
- * The units a kitchen writes, each with what one of it is in the base unit of its dimension (g, mL, °C, s, W).
+ * The units a kitchen writes, each with what one of it is in the base unit of its dimension (g, mL, °C, s, W, mm for depths, cm for widths, m for heights).
  *
  * Factors: NIST Handbook 44 (2023), appendix C: US customary volume and avoirdupois mass, exact by definition
  * (1 US gallon = 231 in³ = 3785.411784 mL; 1 lb = 453.59237 g); BTU as the International Table BTU. Checked against
@@ -42,10 +42,17 @@ enum Unit: string
     case Kilowatt = 'kW';
     case BtuPerHour = 'BTU/h';
 
+    case Millimetre = 'mm';
+    case Centimetre = 'cm';
+    case Metre = 'm';
+    case Inch = 'in';
+    case Foot = 'ft';
+
     /** @throws NotAMeasure when the word is no unit */
     public static function named(string $word): self
     {
-        $key = mb_strtolower(trim($word));
+        // "fl. oz".
+        $key = (string) preg_replace('/\.(?=\s)/u', '', mb_strtolower(trim($word)));
         $unit = self::SPELLINGS[$key] ?? self::SPELLINGS[rtrim($key, 's.')] ?? null;
 
         return $unit ?? throw NotAMeasure::unit($word);
@@ -55,7 +62,7 @@ enum Unit: string
     public function factor(): float
     {
         return match ($this) {
-            self::Gram, self::Millilitre, self::Celsius, self::Second, self::Watt => 1.0,
+            self::Gram, self::Millilitre, self::Celsius, self::Second, self::Watt, self::Millimetre, self::Centimetre, self::Metre => 1.0,
             self::Kilogram, self::Litre, self::Kilowatt => 1000.0,
             self::Milligram => 0.001,
             self::Ounce => 453.59237 / 16,
@@ -73,6 +80,9 @@ enum Unit: string
             self::Minute => 60.0,
             self::Hour => 3600.0,
             self::BtuPerHour => 1055.05585262 / 3600,
+            // An inch is a width and in cm, a foot a height and in m.
+            self::Inch => 2.54,
+            self::Foot => 0.3048,
         };
     }
 
@@ -101,6 +111,11 @@ enum Unit: string
         'h' => self::Hour, 'hr' => self::Hour, 'hour' => self::Hour,
         'w' => self::Watt, 'watt' => self::Watt,
         'kw' => self::Kilowatt, 'kilowatt' => self::Kilowatt,
+        'mm' => self::Millimetre, 'millimetre' => self::Millimetre, 'millimeter' => self::Millimetre,
+        'cm' => self::Centimetre, 'centimetre' => self::Centimetre, 'centimeter' => self::Centimetre,
+        'm' => self::Metre, 'metre' => self::Metre, 'meter' => self::Metre,
+        'in' => self::Inch, 'inch' => self::Inch, 'inche' => self::Inch, '"' => self::Inch, '″' => self::Inch, '”' => self::Inch,
+        'ft' => self::Foot, 'foot' => self::Foot, 'feet' => self::Foot, "'" => self::Foot, '′' => self::Foot, '’' => self::Foot,
         'btu/h' => self::BtuPerHour, 'btu/hr' => self::BtuPerHour, 'btu' => self::BtuPerHour,
     ];
 }

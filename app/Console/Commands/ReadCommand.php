@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Contracts\Contract;
+use App\Words\Locales;
+use App\Words\Words;
+use Velko\Core\Mise\AmountReading;
+use Velko\Core\Quantity\DecimalMark;
+use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\NotAMeasure;
+use Velko\Core\Quantity\OutOfRange;
+use Velko\Core\Ticket\TicketFiring;
+use Velko\Core\Ticket\TicketReader;
+
+/** How tickets and amounts are understood, by the rules of the screens: velko.reading-request/1 in, velko.reading/1 out. */
+final class ReadCommand extends EngineCommand
+{
+    protected $signature = 'velko:read {request : a file, or - for standard input}';
+
+    protected $description = 'How tickets and amounts are understood: velko.reading-request/1 in, velko.reading/1 out';
+
+    protected function answer(string $json): array
+    {
+        /** @var array{locale?: string, dishes?: list<string>, tickets?: list<string>, amounts?: list<string>} $request */
+        $request = Contract::named('reading-request')->read($json);
+        $dishes = $request['dishes'] ?? [];
+        $reader = new TicketReader($dishes);
+        $mark = Locales::decimalMark($request['locale'] ?? 'en');
+
+        return [
+            'format' => 'velko.reading/1',
+            'tickets' => array_map(static fn (string $line): array => self::ticket($line, $reader, $dishes), $request['tickets'] ?? []),
+            'amounts' => array_map(static fn (string $text): array => self::amount($text, $mark), $request['amounts'] ?? []),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $dishes
+     *
+     * @return array<string, mixed>
+     */
+    private static function ticket(string $line, TicketReader $reader, array $dishes): array
+    {
+        $ticket = $reader->read($line);
+        $firings = static fn (array $of): array => array_map(static fn (TicketFiring $one): array => [
+            'dish' => $dishes[$one->dish], 'mains' => $one->mains, 'starters' => $one->starters, 'clock' => $one->clock, 'table' => $one->table === '' ? null : $one->table, 'note' => $one->note === '' ? null : $one->note,
+            'early_min' => $one->early, 'late_min' => $one->late,
+        ], $of);
+
+        return [
+            'said' => $line,
+            'understood' => $ticket->understood === null ? null : $firings($ticket->understood),
+            'asks' => $ticket->asks === null ? null : [...self::words($ticket->asks), 'candidates' => array_map($firings, $ticket->candidates)],
+            'refused' => $ticket->refused === null ? null : self::words($ticket->refused),
+        ];
+    }
+
+    /** @return array{code: string, detail: string} */
+    private static function words(Fact $fact): array
+    {
+        return ['code' => $fact->code, 'detail' => (new Words)->say($fact)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function amount(string $text, DecimalMark $mark): array
+    {
+        try {
+            $read = AmountReading::of($text, $mark);
+        } catch (NotAMeasure|OutOfRange $not) {
+            return ['said' => $text, 'quantity' => null, 'value' => null, 'unit' => null, 'asks' => null, 'refused' => ['code' => $not instanceof OutOfRange ? 'amount.out-of-range' : 'amount.none', 'detail' => $not->getMessage()]];
+        }
+
+        return ['said' => $text, 'quantity' => $read->quantity, 'value' => round($read->value, 2), 'unit' => $read->unit, 'asks' => null, 'refused' => null];
+    }
+}

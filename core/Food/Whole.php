@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velko\Core\Food;
+
+/**
+ * What one whole vegetable, fruit or egg weighs as it is bought: "one medium onion". USDA FoodData Central, SR Legacy, household weights (from
+ * memory); a kitchen that weighs corrects it by weighing.
+ */
+final class Whole
+{
+    /** g of a small, a medium and a large one. */
+    private const GRAMS = [
+        'onion' => [70, 110, 150], 'red onion' => [70, 110, 150], 'white onion' => [70, 110, 150], 'shallot' => [20, 30, 45], 'leek' => [60, 89, 140], 'spring onion' => [5, 15, 25], 'fennel' => [180, 234, 300],
+        'carrot' => [50, 61, 72], 'celery' => [17, 40, 64], 'courgette' => [118, 196, 323], 'zucchini' => [118, 196, 323], 'aubergine' => [350, 458, 550], 'eggplant' => [350, 458, 550],
+        'pepper' => [74, 119, 164], 'red pepper' => [74, 119, 164], 'green pepper' => [74, 119, 164], 'bell pepper' => [74, 119, 164], 'potato' => [170, 213, 369], 'beetroot' => [60, 82, 110], 'artichoke' => [100, 128, 162],
+        'tomato' => [91, 123, 182], 'mushroom' => [10, 18, 23], 'apple' => [149, 182, 223], 'pear' => [148, 178, 230], 'lemon' => [48, 58, 84], 'egg' => [38, 44, 50],
+    ];
+
+    private const SIZES = ['small' => 0, 'medium' => 1, 'large' => 2, 'big' => 2];
+
+    /**
+     * @param  string  $name  Of the food, as a kitchen writes it.
+     * @param  string  $size  'small', 'medium', 'large' or 'big'; anything else is medium.
+     *
+     * @return float|null g; null if nobody buys it by the piece, or its weight is not known
+     */
+    public static function weighs(string $name, string $size = 'medium'): ?float
+    {
+        $words = Names::words($name);
+        $grams = null;
+        for ($at = 0; $at < count($words); $at += max(1, $length)) {
+            $length = Names::longest($words, $at, self::GRAMS);
+            $grams = $length > 0 ? self::GRAMS[implode(' ', array_slice($words, $at, $length))] : $grams;
+        }
+
+        return $grams === null ? null : (float) $grams[self::SIZES[$size] ?? 1];
+    }
+}
