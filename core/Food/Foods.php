@@ -40,7 +40,7 @@ final class Foods
             'mushroom|button mushroom|chestnut mushroom' => [92, 0, 0.01], 'oyster mushroom' => [89, 0, 0.05], 'chanterelle' => [90, 1, 0.02],
             'porcini|cep' => [88, 1, 0.01], 'shiitake' => [90, 0, 0.02],
         ],
-        'puree' => ['purée|puree|squash purée|pumpkin purée|pea purée' => [85, 0, 0.02]],
+        'puree' => ['purée|puree|parsnip purée|pumpkin purée|pea purée' => [85, 0, 0.02]],
         'tomato' => ['tomato|chopped tomato|grated tomato' => [94, 0, 0.01], 'cherry tomato' => [94, 0, 0.01, ['frees' => 0.25, 'tau' => 4.0, 'loses' => 0.30]], 'passata' => [91, 0, 0.03], 'tomato paste|tomato purée' => [74, 0, 0.15, ['loses' => 0.10]]],
         'pulse' => ['chickpea' => [60, 3, 0.02], 'white bean|butter bean|borlotti bean|bean' => [65, 0, 0.01], 'lentil' => [70, 0, 0.01]],
         'dried' => [
@@ -93,7 +93,7 @@ final class Foods
         $food = null;
         for ($at = 0; $at < count($words); $at += max(1, $length)) {
             $length = Names::longest($words, $at, $known);
-            // What a thing is stands last in its name: "tomato paste", "squash purée".
+            // What a thing is stands last in its name: "tomato paste", "parsnip purée".
             $food = $length > 0 ? $known[implode(' ', array_slice($words, $at, $length))] : $food;
         }
 

@@ -239,7 +239,7 @@ final class Cooking
         return $this->player->goOn($state, $second, $freeDownTo, $doneness, $downToPerDrunk);
     }
 
-    /** Until the grains show level with the liquid, or the rice is so far. */
+    /** Until the rice stands as high as the stock, or the rice is so far. */
     public function runUntilGrainsShow(State $state, float $second, float $doneness): Stop
     {
         return $this->runTo($state, $second, $this->rice * Grain::gapsOfRaw(), $doneness, $this->rice * Grain::GAPS_PER_GRAIN);

@@ -11,7 +11,7 @@ final class NotAMeasure extends InvalidArgumentException
 {
     public static function text(string $text): self
     {
-        return new self(sprintf('"%s" is not an amount with a unit, such as "180 ml", "1 1/4 cups" or "3 oz"', mb_strimwidth($text, 0, 60, '…')));
+        return new self(sprintf('"%s" is not an amount with a unit, such as "180 ml", "3/4 cup" or "3 oz"', mb_strimwidth($text, 0, 60, '…')));
     }
 
     public static function unit(string $unit): self

@@ -34,7 +34,7 @@ foreach ($cases as $family => $asks) {
 $six = [
     ['leek', 20.0, Goes::Base, null],
     ['chestnut mushroom', 40.0, Goes::Base, null],
-    ['squash purée', 45.0, Goes::AtMinute, 9.0],
+    ['parsnip purée', 45.0, Goes::AtMinute, 9.0],
     ['sausage', 30.0, Goes::WithTheRice, null],
     ['prawn', 50.0, Goes::NineTenthsGone, null],
     ['mussels', 60.0, Goes::LastTwoMinutes, null],

@@ -120,12 +120,13 @@ test('rice a head is understood in cups, by what a cup of that rice weighs', asy
   const cup = kitchen.rices.find(({ name }) => name === 'bomba')?.grams_per_cup ?? 200;
   await page.goto('/dishes/new/pan-rice');
   const main = page.getByLabel('A main (g raw)');
-  await main.fill('a third of a cup');
+  await main.fill('three quarters of a cup');
   await main.blur();
-  await expect(main).toHaveValue(String(Math.round(cup / 3)));
+  await expect(main).toHaveValue(String(Math.round(cup * 0.75)));
   await main.fill('a fair amount');
   await main.blur();
   await expect(main).toHaveValue('a fair amount');
+  await expect(page.getByRole('alert')).toContainText('“a fair amount”'.slice(1, -1));
   await page.getByRole('link', { name: 'Log', exact: true }).click();
   await page.getByRole('button', { name: 'Leave it' }).click();
 });

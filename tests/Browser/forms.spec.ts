@@ -190,7 +190,7 @@ test('signing out asks while a pan is on the fire', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Sign out all the same' })).toBeVisible();
 });
 
-test('an amount is understood as it is said: "1 tbsp" of oil, half a bunch, twice the onion', async ({
+test('an amount is understood as it is said: "1 tbsp" of oil, half a bunch, three times the onion', async ({
   page,
 }) => {
   await signIn(page, 'chef@kiln.example');

@@ -101,7 +101,7 @@ test('a typed time is read as cooks type it, and a wrong one is not taken', asyn
 test('a wrong password says so, and lets nobody in', async ({ page }) => {
   await page.goto('/');
   await page.getByLabel('E-mail').fill('rice@kiln.example');
-  await page.getByLabel('Password').fill('paella');
+  await page.getByLabel('Password').fill('saffron');
   await page.getByRole('button', { name: 'To the stove' }).click();
   await expect(page.getByRole('alert')).toContainText('do not belong together');
   await expect(page.getByLabel('Kitchen clock')).toHaveCount(0);

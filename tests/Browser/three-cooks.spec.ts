@@ -161,25 +161,25 @@ test('a risotto with a tail beside it, a pan rice over embers, a stew on its own
     })),
   });
   await dish(page, 'risotto', {
-    name: 'tail risotto',
+    name: 'artichoke risotto',
     ingredients: [
       thing('onion', 20, 'base', { until: 'soft' }),
-      thing('lobster tail, poached', 1, 'on-top', {
+      thing('artichoke heart, grilled', 1, 'on-top', {
         unit: 'pieces',
         per: 'plate',
-        suits: 'pescatarian',
-        allergens: ['crustaceans'],
+        suits: 'vegan',
+        allergens: [],
       }),
-      thing('chives', 2, 'on-top', { suits: 'vegan', allergens: [] }),
+      thing('marjoram', 2, 'on-top', { suits: 'vegan', allergens: [] }),
     ],
-    side_work: [work('tail into barely melting butter', 'last-dose', 8)],
+    side_work: [work('grill the artichoke hearts', 'last-dose', 8)],
   });
   await dish(page, 'pan-rice', {
-    name: 'chicken, mussel and prawn rice',
+    name: 'duck, cockle and langoustine rice',
     cover: 'last-two-minutes',
     ingredients: [
       thing('olive oil', 12, 'base', { unit: 'ml' }),
-      thing('chicken thigh', 40, 'at-minute', {
+      thing('duck leg', 40, 'at-minute', {
         minute: 3,
         before_min: 10,
         until: 'brown',
@@ -187,17 +187,17 @@ test('a risotto with a tail beside it, a pan rice over embers, a stew on its own
         allergens: [],
       }),
       thing('sofrito', 25, 'base', { until: 'dark' }),
-      thing('mussels', 30, 'at-minute', { minute: 9, suits: 'pescatarian', allergens: ['molluscs'] }),
-      thing('prawns', 30, 'nine-tenths-gone', { suits: 'pescatarian', allergens: ['crustaceans'] }),
-      thing('lemon', 0.25, 'on-top', { unit: 'pieces', per: 'plate', suits: 'vegan', allergens: [] }),
+      thing('cockles', 30, 'at-minute', { minute: 9, suits: 'pescatarian', allergens: ['molluscs'] }),
+      thing('langoustines', 30, 'nine-tenths-gone', { suits: 'pescatarian', allergens: ['crustaceans'] }),
+      thing('orange', 0.25, 'on-top', { unit: 'pieces', per: 'plate', suits: 'vegan', allergens: [] }),
     ],
   });
   await dish(page, 'soupy-rice', {
-    name: 'octopus stew',
+    name: 'white bean stew',
     ingredients: [
       thing('onion', 20, 'base', { until: 'soft' }),
-      thing('octopus, cooked', 60, 'last-two-minutes', { suits: 'pescatarian', allergens: ['molluscs'] }),
-      thing('bay leaf', 1, 'base', {
+      thing('white beans, cooked', 60, 'last-two-minutes', { suits: 'vegan', allergens: [] }),
+      thing('rosemary', 1, 'base', {
         unit: 'pieces',
         per: 'pan',
         comes_out: true,
@@ -206,13 +206,13 @@ test('a risotto with a tail beside it, a pan rice over embers, a stew on its own
       }),
     ],
     side_work: [
-      work('simmer the octopus, keep its water', 'stock', 55, { ahead: true, gives_ml_per_80_g: 150 }),
+      work('simmer the beans, keep their water', 'stock', 55, { ahead: true, gives_ml_per_80_g: 150 }),
     ],
   });
   await atATablet(page, async (tablet) => {
-    const told = (await cooked(tablet, [['Dish', /tail risotto/]], 4)).join('\n');
-    expect(told).toMatch(/tail into barely melting butter/);
-    expect(told).toMatch(/On top[\s\S]*lobster tail, poached[\s\S]*on each plate/);
+    const told = (await cooked(tablet, [['Dish', /artichoke risotto/]], 4)).join('\n');
+    expect(told).toMatch(/grill the artichoke hearts/);
+    expect(told).toMatch(/On top[\s\S]*artichoke heart, grilled[\s\S]*on each plate/);
     await expect(tablet.getByText(/Empty the pan within/)).toBeVisible();
     const { state } = await kept(tablet, idOf(tablet.url()));
     expect(state.beside.map(({ begun_at }) => begun_at !== null)).toEqual([true]);
@@ -221,28 +221,28 @@ test('a risotto with a tail beside it, a pan rice over embers, a stew on its own
 
   await atATablet(page, async (tablet) => {
     const chosen: [string, RegExp][] = [
-      ['Dish', /chicken, mussel/],
+      ['Dish', /duck, cockle/],
       ['Pan', /wide/],
       ['Ring', /embers/],
     ];
     const told = (await cooked(tablet, chosen, 6)).join('\n');
-    expect(told).toMatch(/Take out[\s\S]*chicken thigh/);
+    expect(told).toMatch(/Take out[\s\S]*duck leg/);
     expect(told).toMatch(/rake the coals/);
     expect(told).toMatch(/Lid[\s\S]*lid on/);
-    expect(told).toMatch(/Measure[\s\S]*chicken thigh/);
+    expect(told).toMatch(/Measure[\s\S]*duck leg/);
     expect(told).toMatch(/Pick out[\s\S]*every shell that stayed shut/);
     const { plan } = (await kept(tablet, idOf(tablet.url()))).working;
     expect(plan.warnings.map(({ code }) => code)).toContain('fire-drifts');
-    expect(plan.on_the_rice?.lies.map(({ name }) => name)).toEqual(['chicken thigh', 'mussels', 'prawns']);
+    expect(plan.on_the_rice?.lies.map(({ name }) => name)).toEqual(['duck leg', 'cockles', 'langoustines']);
     await judged(tablet, ['dry', 'right', 'gold']);
   });
 
   await atATablet(page, async (tablet) => {
-    const told = (await cooked(tablet, [['Dish', /octopus/]], 6)).join('\n');
-    expect(told).toMatch(/Pick out[\s\S]*bay leaf/);
+    const told = (await cooked(tablet, [['Dish', /white bean/]], 6)).join('\n');
+    expect(told).toMatch(/Pick out[\s\S]*rosemary/);
     const { prep } = (await kept(tablet, idOf(tablet.url()))).working;
     // 150 mL for 80 g: six covers of 70 g are 5.25 times that, 787.5, in steps of 50 (jugs).
-    expect(prep.find(({ what }) => what.startsWith('simmer the octopus'))).toMatchObject({
+    expect(prep.find(({ what }) => what.startsWith('simmer the beans'))).toMatchObject({
       ahead: true,
       gives_ml: 800,
     });
@@ -251,7 +251,7 @@ test('a risotto with a tail beside it, a pan rice over embers, a stew on its own
 
   // The log has all three; the whole of it goes out and comes in again.
   await page.goto('/log');
-  for (const name of ['tail risotto', 'chicken, mussel and prawn rice', 'octopus stew']) {
+  for (const name of ['artichoke risotto', 'duck, cockle and langoustine rice', 'white bean stew']) {
     await expect(page.getByText(name).first()).toBeVisible();
   }
   await page.goto('/kitchen');

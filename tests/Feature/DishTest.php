@@ -40,7 +40,7 @@ it('enters a dish, shows it as it was entered, and plans it', function (): void 
 });
 
 it('knows a food by the kitchen\'s own numbers where it has some', function (): void {
-    $puree = ['name' => 'squash purée', 'amount' => 100, 'unit' => 'g', 'per' => 'main', 'goes' => 'with-the-rice', 'minute' => null, 'temperature_c' => 65, 'food' => null, 'suits' => 'vegan', 'allergens' => []];
+    $puree = ['name' => 'parsnip purée', 'amount' => 100, 'unit' => 'g', 'per' => 'main', 'goes' => 'with-the-rice', 'minute' => null, 'temperature_c' => 65, 'food' => null, 'suits' => 'vegan', 'allergens' => []];
     $planned = function (?array $food) use ($puree): array {
         $id = $this->postJson('/api/dishes', ($this->entry)(name: 'squash '.json_encode($food), ingredients: [[...$puree, 'food' => $food]]))->assertCreated()->json('id');
 
@@ -84,11 +84,20 @@ it('cooks by the schools that a dish has, and counts their fat and marrow among 
 
 it('reads an amount as a cook says it, and says of what is none that it is none', function (): void {
     $said = static fn (string $text, mixed ...$more): array => ['format' => 'velko.amount-said/1', 'text' => $text, 'name' => 'saffron', 'others' => [['name' => 'onion', 'amount' => 60, 'unit' => 'g']], ...$more];
-    $read = $this->postJson('/api/amounts', $said('twice the onion'))->assertOk();
+    $read = $this->postJson('/api/amounts', $said('three times the onion'))->assertOk();
     Station::keeps('amount-read', $read->getContent());
-    expect($read->json('amount'))->toEqual(120)->and($read->json('unit'))->toBe('g');
-    foreach (['a lot', 'twice the moon', '900000 kg', '-3 g', '20 min'] as $text) {
+    expect($read->json('amount'))->toEqual(180)->and($read->json('unit'))->toBe('g');
+    foreach (['a lot', 'three times the moon', '900000 kg', '-3 g', '20 min'] as $text) {
         $this->postJson('/api/amounts', $said($text))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/text');
+    }
+    // What a field asks for, by where its reader comes from: a mile is 1,609.344 m, an inch 2.54 cm (NIST Handbook 44).
+    foreach ([['altitude', 'en-US', '5,280 ft', 1609.344, 'm'], ['altitude', 'it-IT', '1.250 m', 1250.0, 'm'], ['length', 'en-US', '11 1/2 in', 29.21, 'cm'], ['weight', 'en-GB', '4 lb 2 oz', 1871.068, 'g'], ['heat', 'en-US', '145 °F', 62.7778, '°C'], ['burner', 'en-GB', '3.5 kW', 3500.0, 'W']] as [$of, $locale, $text, $amount, $unit]) {
+        $read = $this->postJson('/api/amounts', $said($text, of: $of, locale: $locale))->assertOk();
+        Station::keeps('amount-read', $read->getContent());
+        expect($read->json('unit'))->toBe($unit)->and($read->json('amount'))->toEqualWithDelta($amount, 0.001);
+    }
+    foreach ([['altitude', 'banana'], ['altitude', '3 g'], ['weight', '3 cm'], ['heat', '2 l']] as [$of, $text]) {
+        $this->postJson('/api/amounts', $said($text, of: $of))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/text');
     }
     $this->postJson('/api/amounts', $said('1 g', others: [['name' => 'x', 'amount' => -1, 'unit' => 'g']]))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/others/0/amount');
 });
@@ -269,7 +278,7 @@ it('finishes a pan rice in an oven, covers it when its grains show, and takes it
     $oven = $work([...$pan, 'name' => 'from the oven', 'oven_c' => 185]);
     Station::keeps('working', $oven->getContent());
     $into = collect($oven->json('plan.stages'))->firstWhere('setting', 'oven');
-    expect($into['say'])->toBe('grains level with the liquid: into the oven at 185 °C')
+    expect($into['say'])->toBe('the rice stands as high as its stock: into the oven at 185 °C')
         ->and(collect($oven->json('plan.stages'))->firstWhere('kind', 'off')['say_fact']['code'])->toBe('say.out-of-the-oven')
         ->and(implode(' ', $oven->json('cautions')))->toContain('its handles stay hot');
 

@@ -141,7 +141,7 @@ it('says that the top of a deep pan rice is behind, and the lid it offers brings
     $bomba = $this->station->kitchen->rices()->create(['name' => 'bomba', 'variety' => 'bomba', 'window_low' => 18, 'window_high' => 20])->id;
     $dish = $this->station->dish->replicate(['id']);
     $dish->fill(['name' => 'deep pan', 'family' => 'pan-rice', 'rice_id' => $bomba, 'doses' => 'one-pour', 'stirring' => 'never', 'looseness' => 0, 'wine_ml_per_80_g' => 0, 'butter_g_per_80_g' => 0, 'cheese_g_per_80_g' => 0, 'finish_min' => 0, 'rest_min' => 5, 'rest_covered' => true, 'crust' => 'none'])->save();
-    $pan = Pan::query()->create([...$in, 'name' => '36 paella', 'base_cm' => 36, 'rim_cm' => 42, 'height_cm' => 6, 'metal_j_per_k' => 1050]);
+    $pan = Pan::query()->create([...$in, 'name' => '36 wide pan', 'base_cm' => 36, 'rim_cm' => 42, 'height_cm' => 6, 'metal_j_per_k' => 1050]);
     $ring = Burner::query()->create([...$in, 'name' => 'big ring', 'ring_cm' => 30, 'fuel' => 'gas', 'rated_w' => 14000]);
     foreach (['low' => 600, 'medium' => 1900, 'high' => 4200] as $mark => $net) {
         $ring->settings()->create([...$in, 'mark' => $mark, 'share' => 0.3, 'net_w' => $net, 'position' => intdiv($net, 100)]);

@@ -31,7 +31,7 @@ use Velko\Core\Water\Steam;
 /**
  * Works out a pan rice: one pour that is gone just when the rice is done, then the crust, then the rest.
  *
- * Hot until the grains show level with the liquid, then gentle until the pan is dry. The more stock, the later it is
+ * Hot until the rice stands as high as the stock, then gentle until the pan is dry. The more stock, the later it is
  * dry and the more the rice is done: the stock is found by its root. With a heat track given, that track is kept; with
  * the stock given, the minute at which the knob is turned down is found instead, on stronger or weaker settings where
  * it must be. Where nothing fits, the pan is cooked as far as it goes and the stock that would fit is named.
@@ -119,7 +119,7 @@ final class PanRicePlanner
         return (new self($ask->withMethod(['lid' => [...array_values(array_filter($ask->method->lid, static fn (LidChange $change): bool => $change->fromMinute < $covered->fromMinute)), $covered], 'coverLast' => 0.0]), $plan->crust->making ?? $making))->solve();
     }
 
-    /** Minute at which the grains show level with the liquid. */
+    /** Minute at which the rice stands as high as the stock. */
     private static function grainsShow(Plan $plan): float
     {
         $cooking = new Cooking($plan->ask, $plan->heat);

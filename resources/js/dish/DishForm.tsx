@@ -13,15 +13,14 @@ import { Steps, type CardStep, type Worked } from './Steps';
 import { kitchenChanged, queries } from '../queries';
 import { t } from '../words/messages';
 
-/** Raw rice a head, in grams or as it is said: "a third of a cup", by what a cup of this rice weighs. */
+/** Raw rice a head, in grams or as it is said: "three quarters of a cup", by what a cup of this rice weighs. */
 function RawRice({ name, label, kitchen }: { name: string; label: string; kitchen: Kitchen }) {
   const rice = useWatch<{ rice_id: string }, 'rice_id'>({ name: 'rice_id' });
   const rice_cup_g = kitchen.rices.find(({ id }) => String(id) === rice)?.grams_per_cup ?? null;
   const said = (text: string): Promise<number | null> =>
-    api.amount({ text, name: 'rice', others: [], rice_cup_g }).then(
-      ({ amount }) => amount,
-      () => null,
-    );
+    api
+      .amount({ text, name: 'rice', others: [], rice_cup_g, locale: navigator.language })
+      .then(({ amount }) => amount);
   return <Amount name={name} label={label} of="weight" unitWords={t('dish.dishForm.raw')} onSaid={said} />;
 }
 

@@ -87,7 +87,7 @@ export function Ingredient({
   const until: unknown = useWatch({ name: name('until') });
   const before: unknown = useWatch({ name: name('before_min') });
   const temperature: unknown = useWatch({ name: name('temperature_c') });
-  // "2 glugs", "half a bunch", "twice the onion": what it comes to is asked; what is none stands as it is, to be refused when it is saved.
+  // "2 glugs", "half a bunch", "three times the onion": what it comes to is asked; what is none stands as it is, to be refused when it is saved.
   const readAs = async (text: string) => {
     if (text.trim() === '' || typeof asNumber(text) === 'number') {
       return;
@@ -101,6 +101,7 @@ export function Ingredient({
         text: text.trim().slice(0, LONGEST),
         name: rows[row]?.name ?? '',
         others: others.map(({ name, amount, unit }) => ({ name, amount, unit })),
+        locale: navigator.language,
       })
       .catch(() => null);
     if (read) {

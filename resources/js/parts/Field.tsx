@@ -1,7 +1,10 @@
 import { useContext, useEffect, useId, useState } from 'react';
 import { get, useController, useFormContext } from 'react-hook-form';
+import { api, Refusal } from '../api';
 import { useMeasure } from '../cook';
 import { trimmed, type Quantity } from '../measure';
+import { mayBeMisread, readNumber } from '../number';
+import { t } from '../words/messages';
 import { Labels, type FieldWords } from './faults';
 import { Select, type Option } from './Select';
 
@@ -40,8 +43,10 @@ export function Field({
   autoFocus?: boolean;
   maxLength?: number;
 }) {
-  const { register } = useFormContext();
+  const { register, watch, setError, clearErrors } = useFormContext();
   const { fault, id } = useFault(name, label);
+  const [typed, setTyped] = useState('');
+  const value: unknown = kind === 'number' ? watch(name) : null;
   return (
     <label className="block text-base">
       <span className="text-ink-soft">
@@ -52,7 +57,18 @@ export function Field({
         {...register(name, {
           ...(kind === 'number' ? { setValueAs: asNumber } : {}),
           ...(empty === null ? { setValueAs: asNull } : {}),
-          onBlur: (event: React.FocusEvent<HTMLInputElement>) => onLeave?.(event.target.value),
+          ...(kind === 'number' && {
+            onChange: (event: React.ChangeEvent<HTMLInputElement>) => {
+              setTyped(event.target.value);
+              clearErrors(name);
+            },
+          }),
+          onBlur: (event: React.FocusEvent<HTMLInputElement>) => {
+            onLeave?.(event.target.value);
+            if (kind === 'number' && !onLeave && typeof asNumber(event.target.value) === 'string') {
+              setError(name, { message: t('parts.field.no-number') });
+            }
+          },
         })}
         {...rest}
         type={kind === 'number' ? 'text' : kind}
@@ -62,7 +78,15 @@ export function Field({
         aria-describedby={fault || hint ? id : undefined}
         className={`${BOX} ${kind === 'number' ? 'text-right font-semibold' : ''}`}
       />
-      <Said id={id} fault={fault} hint={hint} />
+      <Said
+        id={id}
+        fault={fault}
+        hint={
+          typeof value === 'number' && mayBeMisread(typed)
+            ? t('parts.field.read-as', { amount: [trimmed(value, 4), unit].filter(Boolean).join(' ') })
+            : hint
+        }
+      />
     </label>
   );
 }
@@ -90,11 +114,29 @@ export function Amount({
   const typed = useMeasure().typed[of];
   const { unit, shown, read, decimals } = typed;
   const { field } = useController({ name });
+  const { setError, clearErrors } = useFormContext();
   const { fault, id } = useFault(name, label, typed);
   const [draft, setDraft] = useState<string | null>(null);
+  const [words, setWords] = useState<string | null>(null);
   const value: unknown = field.value;
+  const shownAs = (metric: number) => `${trimmed(shown(metric), decimals)} ${unit}`;
   const kept =
     typeof value === 'number' ? trimmed(shown(value), decimals) : typeof value === 'string' ? value : '';
+  // "4 lb 2 oz", "a cup and a half": what it comes to is asked; what is none is said at once.
+  const readWords = async (text: string) => {
+    try {
+      const came = await (onSaid ? onSaid(text) : saidOf(of, text));
+      if (came !== null) {
+        field.onChange(came);
+        setWords(text);
+        setDraft(null);
+      }
+    } catch (error) {
+      if (error instanceof Refusal) {
+        setError(name, { message: error.problem.errors?.[0]?.detail ?? error.message });
+      }
+    }
+  };
   return (
     <label className="block text-base">
       <span className="text-ink-soft">
@@ -105,18 +147,15 @@ export function Amount({
         value={draft ?? kept}
         onChange={(event) => {
           setDraft(event.target.value);
+          setWords(null);
+          clearErrors(name);
           const entered = asNumber(event.target.value);
           field.onChange(typeof entered === 'number' ? read(entered) : entered);
         }}
         onBlur={() => {
           field.onBlur();
-          if (onSaid && draft !== null && typeof asNumber(draft) === 'string') {
-            void onSaid(draft.trim()).then((came) => {
-              if (came !== null) {
-                field.onChange(came);
-                setDraft(null);
-              }
-            });
+          if (draft !== null && typeof asNumber(draft) === 'string') {
+            void readWords(draft.trim());
           }
         }}
         autoFocus={autoFocus}
@@ -126,10 +165,28 @@ export function Amount({
         aria-describedby={fault || hint ? id : undefined}
         className={`${BOX} text-right font-semibold`}
       />
-      <Said id={id} fault={fault} hint={hint} />
+      <Said
+        id={id}
+        fault={fault}
+        hint={
+          typeof value === 'number' && (words !== null || (draft !== null && mayBeMisread(draft)))
+            ? words === null
+              ? t('parts.field.read-as', { amount: shownAs(value) })
+              : t('parts.field.words-read-as', { words, amount: shownAs(value) })
+            : hint
+        }
+      />
     </label>
   );
 }
+
+const saidOf = (of: Quantity, text: string): Promise<number> =>
+  api
+    .amount({ text: text.slice(0, LONGEST), name: '', others: [], of, locale: navigator.language })
+    .then((read) => read.amount);
+
+/** No amount is longer. */
+const LONGEST = 80;
 
 /** One of a few words. */
 export function Pick({
@@ -275,13 +332,12 @@ function useFault(
   return { fault, id };
 }
 
-/** "12,5" and "12.5" are numbers; what is left empty is nothing; anything else goes to the server as it is, to be refused there. */
+/** "12,5", "5,280" and "1 1/2" are numbers (readNumber); what is left empty is nothing; anything else goes to the server as it is, to be refused there. */
 export function asNumber(value: unknown): unknown {
   if (typeof value !== 'string') {
     return value;
   }
-  const text = value.trim().replace(',', '.');
-  return text === '' ? null : /^-?\d+(\.\d+)?$/.test(text) ? Number(text) : value;
+  return value.trim() === '' ? null : (readNumber(value) ?? value);
 }
 
 const asNull = (value: string | null): string | null => (value === '' ? null : value);

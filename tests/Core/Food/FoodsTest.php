@@ -36,7 +36,7 @@ it('has water, fat and salt as the table has them', function (string $name, floa
 it('takes the last thing that a name names, and how it was treated before', function (string $name, Group $group): void {
     expect(Foods::find($name)?->group)->toBe($group);
 })->with([
-    ['squash purée', Group::Puree], ['tomato paste', Group::Tomato], ['cauliflower florets', Group::Vegetable], ['hake fillet, skin on', Group::Fish],
+    ['parsnip purée', Group::Puree], ['tomato paste', Group::Tomato], ['cauliflower florets', Group::Vegetable], ['hake fillet, skin on', Group::Fish],
     ['pea shoots', Group::Leaf], ['duck fat', Group::Fat], ['mussels in their shells', Group::InShell],
 ]);
 
@@ -69,7 +69,7 @@ it('weighs what is left of it once it is sweated, and gives no more water then',
 it('gives what the equations say, and takes it', function (): void {
     $mushrooms = (new Portion('mushrooms', Foods::find('mushrooms'), 300.0, Goes::WithTheRice, 5.0))->add();
     $dried = (new Portion('dried mushrooms', Foods::find('dried mushrooms'), 20.0, Goes::WithTheRice, 20.0))->add();
-    $puree = (new Portion('squash purée', Foods::find('squash purée'), 625.0, Goes::AtMinute, 5.0, 12.0))->add();
+    $puree = (new Portion('parsnip purée', Foods::find('parsnip purée'), 625.0, Goes::AtMinute, 5.0, 12.0))->add();
     expect($mushrooms->gives)->toEqualWithDelta(0.45 * 0.92 * 300, 1e-9)
         ->and($dried->gives)->toBeLessThan(-45.0) // 20 g take up two and a half times their weight, less what they free
         ->and($puree->atOnce)->toEqualWithDelta(0.7 * 0.85 * 625, 1e-9)->and($puree->gives)->toBe(0.0);

@@ -66,7 +66,7 @@ it('knocks a planned pan off the boil by about 28 K with 200 g of frozen peas at
 it('makes a wave loose where the purée is not counted, and a wave where it is', function (): void {
     // 625 g for fourteen mains, at 5 °C: 0.7 of its 85 % of water are 372 g, over 1,120 g of rice 0.33 g/g; with the minutes off the boil up to 0.5.
     $ask = Kitchens::ask(covers: 14);
-    $puree = portion('squash purée', 625.0, Goes::AtMinute, 12.0);
+    $puree = portion('parsnip purée', 625.0, Goes::AtMinute, 12.0);
     $plan = Planner::plan($ask);
     expect($plan->looseness())->toEqualWithDelta(Looseness::Wave->value(), 0.02)
         ->and(uncounted($plan, $puree)->end->free / $ask->rice() - $plan->looseness())->toBeBetween(0.3, 0.5);
@@ -108,7 +108,7 @@ it('keeps water and heat: what comes out of a food is in the pan, and takes its 
     $state = $simulation->start(100.0, false);
     $simulation->pour($state, 900.0, 90.0);
     $simulation->heat($state, 700.0);
-    foreach ([['mushrooms', 300.0], ['dried porcini', 25.0], ['squash purée', 200.0], ['frozen peas', 120.0]] as [$name, $grams]) {
+    foreach ([['mushrooms', 300.0], ['dried porcini', 25.0], ['parsnip purée', 200.0], ['frozen peas', 120.0]] as [$name, $grams]) {
         portion($name, $grams, Goes::WithTheRice)->add()->on($simulation, $state);
     }
     $before = held($simulation, $state);
@@ -172,7 +172,7 @@ it('grows with the covers', function (): void {
 });
 
 it('says what takes a pan off its boil for longer than a minute, and what each way out leaves of it', function (): void {
-    $ask = Kitchens::ask(covers: 6)->withFood([portion('squash purée', 270.0, Goes::AtMinute, 12.0)]);
+    $ask = Kitchens::ask(covers: 6)->withFood([portion('parsnip purée', 270.0, Goes::AtMinute, 12.0)]);
     [$warning] = Velko\Core\Planning\FoodChecks::of(Planner::plan($ask));
     expect($warning?->code)->toBe('off-the-boil')
         ->and($warning->fix->args['ways'])->not->toBe([]);

@@ -25,7 +25,7 @@ function withPuree(): array
 {
     $food = static fn (string $name): Velko\Core\Food\Food => Foods::find($name) ?? throw new LogicException($name);
     $plan = Planner::plan(Kitchens::ask(covers: 6)->withFood([
-        new Portion('squash purée', $food('squash purée'), 270.0, Goes::AtMinute, 5.0, 12.0),
+        new Portion('parsnip purée', $food('parsnip purée'), 270.0, Goes::AtMinute, 5.0, 12.0),
         new Portion('hake', $food('hake'), 300.0, Goes::LastTwoMinutes, 5.0),
     ]));
 
@@ -58,7 +58,7 @@ function addStage(array $stages, string $name): int
 
 it('has a step for each thing, when the plan put it in', function (): void {
     [$plan, $stages] = withPuree();
-    expect($stages[addStage($stages, 'squash purée')]->minute)->toEqualWithDelta(12.0, 0.01)
+    expect($stages[addStage($stages, 'parsnip purée')]->minute)->toEqualWithDelta(12.0, 0.01)
         ->and($plan->pulled->minute() - $stages[addStage($stages, 'hake')]->minute)->toBeBetween(1.5, 4.0);
 });
 
@@ -74,7 +74,7 @@ it('asks for it while it is to come, and counts it in what is to pour', function
 
 it('counts from the touch, late as it is', function (): void {
     [$plan, $stages] = withPuree();
-    $puree = addStage($stages, 'squash purée');
+    $puree = addStage($stages, 'parsnip purée');
     $touches = [...pouredUntil($stages, 14.0), new Touch('late', TouchKind::Done, OnTheFire::at(14.5), $puree)];
     $state = (new Happened($plan->ask, $plan->heat, Replay::of($stages, $touches)))->until(60 * 14.6);
     expect($state->addedAt)->toBe([0 => 870.0])
@@ -84,7 +84,7 @@ it('counts from the touch, late as it is', function (): void {
 it('is put in at once where its minute has gone by and nobody has said it', function (): void {
     [$plan, $stages] = withPuree();
     $forecast = Forecast::of($plan->ask, $plan->heat, Replay::of($stages, pouredUntil($stages, 11.0)), OnTheFire::at(13.0));
-    $add = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->stage === addStage($stages, 'squash purée')))[0];
+    $add = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->stage === addStage($stages, 'parsnip purée')))[0];
     // It was due at its minute and goes on calling; what is forecast is a pan that gets it now.
     expect($add->minute)->toBeLessThanOrEqual(13.05)
         ->and($forecast->now->addedAt)->toBe([])

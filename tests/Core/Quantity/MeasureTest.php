@@ -18,7 +18,7 @@ it('reads a volume as a cook writes it', function (string $text, float $ml): voi
     expect(Measure::read($text, Volume::ofMl(90)))->toBeInstanceOf(Volume::class)
         ->ml->toEqualWithDelta($ml, 0.01);
 })->with([
-    ['180 ml', 180], ['180mL', 180], ['1 1/4 cups', 295.74], ['1¼ cups', 295.74], ['½ l', 500], ['1,5 l', 1500],
+    ['180 ml', 180], ['180mL', 180], ['2 1/2 cups', 591.47], ['2½ cups', 591.47], ['½ l', 500], ['1,5 l', 1500],
     ['2 ladles', 180], ['½ ladle', 45], ['1 1/2 Ladles', 135], ['3/4 cup', 177.44], ['2 dl', 200], ['1 fl oz', 29.57],
     ['2 tbsp.', 29.57], ['1 quart', 946.35], ['0 ml', 0],
 ]);

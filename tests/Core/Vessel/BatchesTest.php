@@ -25,7 +25,7 @@ function stationRings(): array
     return [1 => new Burner(12.5, $net(1400)), 2 => new Burner(15, $net(2000)), 3 => new Burner(15, $net(2000)), 4 => new Burner(18, $net(2400)), 5 => new Burner(32, $net(5600))];
 }
 
-function paella(): Fit
+function wideAndDry(): Fit
 {
     return Fit::thinLayer(Variety::Bomba->grain()->drunkInAmpleLiquid(19));
 }
@@ -35,14 +35,14 @@ it('tells pans by their shape', function (): void {
 });
 
 it('puts a pan rice into a flat pan, a risotto into a broad one, and takes another shape only where there is none', function (): void {
-    expect(Choosing::smallest(stationPans(), stationRings(), 200, paella()))->toBe([4, 4])
+    expect(Choosing::smallest(stationPans(), stationRings(), 200, wideAndDry()))->toBe([4, 4])
         ->and(Choosing::smallest(stationPans(), stationRings(), 200, Fit::stirred(0.85)))->toBe([1, 1])
-        ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 230, paella()))->toBe(null)
-        ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 80, paella()))->not->toBeNull();
+        ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 230, wideAndDry()))->toBe(null)
+        ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 80, wideAndDry()))->not->toBeNull();
 });
 
 it('takes the fewest pans that hold the covers, each on a ring of its own, none over its measure', function (int $covers): void {
-    $batches = Batches::of(stationPans(), stationRings(), $covers, 55, paella());
+    $batches = Batches::of(stationPans(), stationRings(), $covers, 55, wideAndDry());
     expect(array_sum(array_map(static fn ($batch): int => $batch->covers, $batches)))->toBe($covers);
     foreach ($batches as $batch) {
         expect($batch->covers)->toBeLessThanOrEqual($batch->most)->toBeGreaterThan(0)
@@ -51,7 +51,7 @@ it('takes the fewest pans that hold the covers, each on a ring of its own, none 
 })->with([1, 4, 7, 11, 12, 15, 16, 45, 200]);
 
 it('fills the pans alike', function (): void {
-    $batches = Batches::of(stationPans(), stationRings(), 13, 55, paella());
+    $batches = Batches::of(stationPans(), stationRings(), 13, 55, wideAndDry());
     $full = array_map(static fn ($batch): float => $batch->covers / $batch->most, $batches);
     expect(count($batches))->toBe(2)->and(max($full) - min($full))->toBeLessThan(0.2);
 });
@@ -79,7 +79,7 @@ it('shares all covers over pans that take them, on rings that reach them, in ran
 });
 
 it('has nothing to share where no pan takes a single cover', function (): void {
-    expect(Batches::of([1 => new Pan(10, 11, 3, 200)], [1 => new Burner(10, ['on' => 1000])], 5, 250, paella()))->toBe([]);
+    expect(Batches::of([1 => new Pan(10, 11, 3, 200)], [1 => new Burner(10, ['on' => 1000])], 5, 250, wideAndDry()))->toBe([]);
 });
 
 /** Floor of the least of all sets of so many pans on rings of their own that hold the covers, every one of them tried; null where none does. */
