@@ -95,6 +95,10 @@ it('reads an amount as a cook says it, and says of what is none that it is none'
         $read = $this->postJson('/api/amounts', $said($text, of: $of, locale: $locale))->assertOk();
         Station::keeps('amount-read', $read->getContent());
         expect($read->json('unit'))->toBe($unit)->and($read->json('amount'))->toEqualWithDelta($amount, 0.001);
+        // 1,609 m: 83.4 kPa (ICAO standard atmosphere), where water boils at 94.7 °C (steam tables).
+        if ($text === '5,280 ft') {
+            expect($read->json('boils_c'))->toEqualWithDelta(94.7, 0.15);
+        }
     }
     foreach ([['altitude', 'banana'], ['altitude', '3 g'], ['weight', '3 cm'], ['heat', '2 l']] as [$of, $text]) {
         $this->postJson('/api/amounts', $said($text, of: $of))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/text');

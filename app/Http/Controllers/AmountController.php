@@ -20,6 +20,8 @@ use Velko\Core\Quantity\OutOfRange;
 use Velko\Core\Quantity\Power;
 use Velko\Core\Quantity\Temperature;
 use Velko\Core\Quantity\Volume;
+use Velko\Core\Water\Atmosphere;
+use Velko\Core\Water\Steam;
 
 /** What an amount comes to that is typed as a cook says it; nothing is kept. */
 final class AmountController
@@ -35,7 +37,9 @@ final class AmountController
         $mark = Locales::decimalMark($said['locale'] ?? 'en');
         try {
             if (isset($said['of'])) {
-                return self::read(...self::ofField($said['text'], $said['of'], $mark));
+                [$amount, $unit] = self::ofField($said['text'], $said['of'], $mark);
+
+                return self::read($amount, $unit, $said['of'] === 'altitude' ? ['boils_c' => round(Steam::boilingPoint(Atmosphere::pressure($amount)), 1)] : []);
             }
             [$amount, $unit] = array_key_exists('rice_cup_g', $said)
                 ? [round((new Spoken(mark: $mark))->rice($said['text'], $said['rice_cup_g'] === null ? null : (float) $said['rice_cup_g'])), 'g']
@@ -50,9 +54,10 @@ final class AmountController
         return self::read($amount, $unit);
     }
 
-    private static function read(float $amount, string $unit): JsonResponse
+    /** @param  array<string, float>  $more */
+    private static function read(float $amount, string $unit, array $more = []): JsonResponse
     {
-        return new JsonResponse(['format' => 'velko.amount-read/1', 'amount' => $amount, 'unit' => $unit]);
+        return new JsonResponse(['format' => 'velko.amount-read/1', 'amount' => $amount, 'unit' => $unit, ...$more]);
     }
 
     /**

@@ -1,7 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useWatch } from 'react-hook-form';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
-import { useMeasure } from '../cook';
+import { useCook, useMeasure } from '../cook';
+import { Boils } from '../parts/Boils';
 import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick, Tick } from '../parts/Field';
 import { kitchenChanged, queries } from '../queries';
@@ -49,6 +51,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         <Field name="salt_low" label={t('kitchen.houseForm.salt-from')} kind="number" />
         <Field name="salt_high" label={t('kitchen.houseForm.salt-to')} kind="number" />
       </div>
+      <BoilsThere />
       <p className="text-base text-ink-soft">{t('kitchen.houseForm.one-of-the-two-clear-the')}</p>
       <Pick name="timezone" label={t('kitchen.houseForm.clock')} options={zones} />
       <Pick
@@ -91,4 +94,11 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
       </fieldset>
     </Entry>
   );
+}
+
+/** Where water boils at the height that is typed. */
+function BoilsThere() {
+  const { units } = useCook();
+  const metres: unknown = useWatch({ name: 'altitude_m' });
+  return typeof metres === 'number' ? <Boils metres={metres} units={units} /> : null;
 }

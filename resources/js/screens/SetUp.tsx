@@ -4,6 +4,7 @@ import { api, Refusal } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { MEASURES, type Typed } from '../measure';
 import { saidOf } from '../parts/faults';
+import { Boils } from '../parts/Boils';
 import { asNumber } from '../parts/Field';
 import { halfDays } from '../time';
 import { Title } from '../parts/Title';
@@ -80,6 +81,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
             onFocus={(event) => event.target.select()}
             className="block h-12 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-right text-xl font-semibold text-ink"
           />
+          {typeof above === 'number' && <Boils metres={typed.altitude.read(above)} units={units} />}
         </label>
       </div>
       <Many title={t('common.pans')} all={house.kit.pans} chosen={pans} onChange={setPans}>
