@@ -68,8 +68,20 @@ final readonly class Weeks
             ->map(fn (Collection $lines, int $id): array => [
                 'id' => $id, 'name' => $names[$id], ...$this->sums($lines),
                 'trend' => array_values($lines->groupBy('week')->map(fn (Collection $week, string $from): array => ['from' => $from, ...$this->sums($week)])->all()),
-                'wanted' => $this->common($lines->where('as_wanted', 1)), 'otherwise' => $this->common($lines->where('as_wanted', 0)),
+                'wanted' => $this->common(self::judged($lines, true)), 'otherwise' => $this->common(self::judged($lines, false)),
             ])->all());
+    }
+
+    /**
+     * Cooks that came out as wanted, or not; without those of which nobody said.
+     *
+     * @param  Collection<int, stdClass>  $lines
+     *
+     * @return Collection<int, stdClass>
+     */
+    private static function judged(Collection $lines, bool $asWanted): Collection
+    {
+        return $lines->filter(static fn (stdClass $one): bool => $one->as_wanted !== null && (bool) $one->as_wanted === $asWanted);
     }
 
     /**
@@ -88,7 +100,7 @@ final readonly class Weeks
             'cooks' => $lines->count(),
             'covers' => (int) array_sum($lines->pluck('covers')->all()),
             'given_up' => $lines->where('status', 'given-up')->count(),
-            'judged' => $judged->count(), 'as_wanted' => $judged->where('as_wanted', 1)->count(),
+            'judged' => $judged->count(), 'as_wanted' => self::judged($lines, true)->count(),
             'timed' => $timed->count(), 'in_window' => $timed->filter(static fn (stdClass $one): bool => $one->late_min >= -KeepNight::EARLY_MIN && $one->late_min <= KeepNight::LATE_MIN)->count(),
             'planned_ml' => round(array_sum($weighed->pluck('planned_ml')->all())), 'poured_ml' => round(array_sum($weighed->pluck('poured_ml')->all())),
             'wasted' => $wasted->count(), 'waste_g' => round(array_sum($wasted->pluck('waste_g')->all())),

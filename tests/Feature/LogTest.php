@@ -158,6 +158,31 @@ describe('from paper', function (): void {
         expect(json_decode(Station::archive($this->get('/api/kitchen/archive')), true)['paper'])->toEqual(json_decode($out, true)['paper'])->toHaveCount(2);
     });
 
+    it('is summed up by a count of its own, whatever was said of its cooks', function (): void {
+        $line = ($this->read)($this->good)->json('rows.0.line');
+        $chance = new Randomizer(new Mt19937(30));
+        $lines = [];
+        for ($i = 0; $i < 60; $i++) {
+            $judged = $chance->getInt(0, 2) > 0;
+            $lines[] = [...$line, 'on' => sprintf('2026-04-%02d', $chance->getInt(1, 30)), 'stock_ml' => $chance->getInt(0, 4) === 0 ? null : $chance->getInt(1000, 2600), 'late_min' => $chance->getInt(-4, 5), 'looseness' => $judged ? ['wave', 'stands'][$chance->getInt(0, 1)] : null, 'bite' => $judged ? ['right', 'soft'][$chance->getInt(0, 1)] : null];
+        }
+        foreach (array_chunk($lines, 30) as $some) {
+            ($this->keep)($some)->assertCreated();
+        }
+        $all = collect(($this->all)())->where('dish', $dish = collect(($this->all)())->firstWhere('paper', true)['dish']);
+        $said = collect($this->getJson('/api/log/weeks')->assertOk()->json('dishes'))->firstWhere('name', $dish);
+        $told = $all->filter(static fn (array $one): bool => ($one['verdict']['as_wanted'] ?? null) !== null);
+        expect($said['cooks'])->toBe($all->count())->and($said['judged'])->toBe($told->count())->and($said['as_wanted'])->toBe($told->where('verdict.as_wanted', true)->count())
+            ->and($told->count())->toBeLessThan($all->count());
+        foreach (['wanted' => true, 'otherwise' => false] as $of => $asWanted) {
+            $those = $told->filter(static fn (array $one): bool => $one['verdict']['as_wanted'] === $asWanted && $one['happened']['poured_ml'] > 0);
+            $ratios = $those->map(static fn (array $one): float => $one['happened']['poured_ml'] / $one['rice_g'])->sort()->values();
+            $middle = intdiv($ratios->count(), 2);
+            expect($said[$of]['cooks'])->toBe($those->count())->toBeGreaterThan(3)
+                ->and($said[$of]['ml_per_g'])->toEqualWithDelta($ratios->count() % 2 === 1 ? $ratios[$middle] : ($ratios[$middle - 1] + $ratios[$middle]) / 2, 0.006);
+        }
+    });
+
     it('takes its columns as they were matched, and says what is missing and what is wrong on its row', function (): void {
         $text = "wann,was,wie viele,brühe\n2026-05-01,trout,4,1.1 l\n2026-13-01,trout,4,1.1 l\n2026-05-02,peas porridge,0,lots";
         $unmatched = ($this->read)($text)->assertOk();

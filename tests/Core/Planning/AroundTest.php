@@ -67,10 +67,15 @@ it('compares each with the pan as asked, and with nothing that cannot be', funct
         ->and(WhatIf::inTheHills(Planner::plan(Kitchens::ask(altitude: 1800)))->what->code)->toBe('what-if.sea');
 });
 
-it('puts vinegar for the wine by half its volume, or a sixteenth of plain white (common practice, no single source)', function (): void {
+it('puts vinegar for the wine: a quarter of rice vinegar, or an eighth of plain white', function (): void {
     $swap = Swaps::vinegar(Planner::plan(Kitchens::ask(wine: 120)));
-    expect($swap->changes[0]->args['rice']->ml)->toBe(60.0)->and($swap->changes[0]->args['white']->ml)->toBe(7.5)
-        ->and($swap->after->alcoholPerCover())->toBe(0.0)
+    // 120 mL / 4 and / 8. By titratable acid (from memory): wine 6 g/L of tartaric acid (75.04 g/eq), vinegars 42 and 50 g/L of acetic acid (60.05 g/eq);
+    // so 9.6 meq in the wine, 21 and 12.5 in the vinegars: more than the wine's, and not three times as much.
+    expect($swap->changes[0]->args['rice']->ml)->toBe(30.0)->and($swap->changes[0]->args['white']->ml)->toBe(15.0);
+    foreach (['rice' => 42.0, 'white' => 50.0] as $vinegar => $acid) {
+        expect($swap->changes[0]->args[$vinegar]->ml * $acid / 60.05 / (120.0 * 6.0 / 75.04))->toBeBetween(1.0, 2.5);
+    }
+    expect($swap->after->alcoholPerCover())->toBe(0.0)
         ->and($swap->after->pulled->minute())->toBeLessThan(Planner::plan(Kitchens::ask(wine: 120))->pulled->minute());
 });
 
