@@ -19,10 +19,23 @@ final readonly class DishNames
     /** @var array<int, list<string>> Words of each dish, plain. */
     private array $words;
 
+    /** @var array<string, string> The same words in the singular. */
+    private array $singular;
+
     /** @param  array<int, string>  $dishes  Names by number. */
     public function __construct(private array $dishes)
     {
         $this->words = array_map(self::split(...), $dishes);
+        $singular = [];
+        foreach (array_merge(...array_values($this->words)) as $word) {
+            $singular[$word] ??= self::one($word);
+        }
+        $this->singular = $singular;
+    }
+
+    private static function one(string $word): string
+    {
+        return Names::words($word)[0] ?? $word;
     }
 
     public function name(int $dish): string
@@ -45,11 +58,11 @@ final readonly class DishNames
     /** @return list<int> dishes that have this word, one or several of it; else those with a word that begins so */
     public function with(string $word): array
     {
-        $one = Names::words($word)[0] ?? $word;
+        $one = self::one($word);
         $has = $begins = [];
         foreach ($this->words as $dish => $words) {
             foreach ($words as $of) {
-                if ($of === $word || $of === $one || (Names::words($of)[0] ?? $of) === $one) {
+                if ($of === $word || $of === $one || $this->singular[$of] === $one) {
                     $has[$dish] = true;
                 } elseif (mb_strlen($one) > 1 && str_starts_with($of, $one)) {
                     $begins[$dish] = true;

@@ -16,6 +16,18 @@ final readonly class TicketLines
     /** Words that stand between others and say nothing. */
     public const BETWEEN = ['of', 'for', 'the', 'and', 'with', 'at', 'to', 'on', 'in', 'a', 'an', 'please', 'x', 'be', 'there', 'they', 'it', 'can', 'by', 'is', 'are', 'times', 'order', 'orders'];
 
+    /** A ticket that can be more things than this is refused. */
+    private const MOST_WAYS = 64;
+
+    /** Of so many words of a ticket it is asked whether they have a typing error. */
+    private const MOST_ERRORS = 8;
+
+    /** @var array<string, list<int>> Dishes with a word, by the word as it is said; none if no dish has it. */
+    private array $exact;
+
+    /** @var array<string, list<int>> The same for words that are one of a dish but for a typing error. */
+    private array $near;
+
     /** @var list<list<Line>> */
     private array $ways;
 
@@ -30,6 +42,14 @@ final readonly class TicketLines
     public function __construct(private DishNames $names, array $tokens, private bool $isTableKnown)
     {
         [$tokens, $notes] = Notes::takenFrom($tokens, $names, $this->isTableKnown);
+        $exact = $near = [];
+        foreach (array_filter($tokens, self::isSaid(...)) as $token) {
+            $exact[$token->plain] ??= $names->with($token->plain);
+            if ($exact[$token->plain] === [] && count($near) < self::MOST_ERRORS) {
+                $near[$token->plain] ??= $names->near($token->plain);
+            }
+        }
+        [$this->exact, $this->near] = [$exact, $near];
         [$ways, $this->question] = $this->dishesWithAll($tokens) !== [] || ! $this->hasWordOfADish($tokens) ? $this->ofOneDish($tokens) : $this->ofSeveral($tokens);
         $this->ways = array_map(static fn (array $way): array => array_map(static fn (array $line): array => [...$line, 'note' => Notes::together(...$notes, ...[$line['note']])], $way), $ways);
     }
@@ -60,12 +80,15 @@ final readonly class TicketLines
     /** @return list<int> dishes with this word; else those with one that it is but for a typing error */
     private function dishesOf(Token $token): array
     {
-        $with = $this->isSaid($token) ? $this->names->with($token->plain) : [];
+        if (! self::isSaid($token)) {
+            return [];
+        }
+        $exact = $this->exact[$token->plain] ?? [];
 
-        return $with === [] && $this->isSaid($token) ? $this->names->near($token->plain) : $with;
+        return $exact === [] ? $this->near[$token->plain] ?? [] : $exact;
     }
 
-    private function isSaid(Token $token): bool
+    private static function isSaid(Token $token): bool
     {
         return $token->kind === 'word' && ! in_array($token->plain, self::BETWEEN, true);
     }
@@ -83,7 +106,7 @@ final readonly class TicketLines
         $dishes = null;
         $words = 0;
         foreach ($tokens as $token) {
-            $of = $isExact ? ($this->isSaid($token) ? $this->names->with($token->plain) : []) : $this->dishesOf($token);
+            $of = $isExact ? (self::isSaid($token) ? $this->exact[$token->plain] ?? [] : []) : $this->dishesOf($token);
             if ($of !== []) {
                 $dishes = array_values($dishes === null ? $of : array_intersect($dishes, $of));
                 $words++;
@@ -104,7 +127,7 @@ final readonly class TicketLines
      */
     private function ofOneDish(array $tokens): array
     {
-        $said = implode(' ', array_map(static fn (Token $token): string => $token->text, array_filter($tokens, $this->isSaid(...))));
+        $said = implode(' ', array_map(static fn (Token $token): string => $token->text, array_filter($tokens, self::isSaid(...))));
         $ways = Counts::in($tokens, $this->isTableKnown);
         $dishes = $this->dishesWithAll($tokens);
         if ($dishes === []) {
@@ -146,7 +169,7 @@ final readonly class TicketLines
     {
         $notes = $odd = [];
         foreach (self::apart($tokens) as $part) {
-            $others = array_filter($part, fn (Token $token): bool => $this->isSaid($token) && ! $this->isOfADish($token));
+            $others = array_filter($part, fn (Token $token): bool => self::isSaid($token) && ! $this->isOfADish($token));
             $words = array_map(static fn (Token $token): string => $token->text, array_values($others));
             $isAlone = array_filter($part, fn (Token $token): bool => $token->kind === 'number' || $this->isOfADish($token)) === [];
             $isAlone ? $notes[] = implode(' ', $words) : array_push($odd, ...$words);
@@ -222,6 +245,9 @@ final readonly class TicketLines
                 foreach ($own as $lines) {
                     $next[] = [...$way, ...$lines];
                 }
+            }
+            if (count($next) > self::MOST_WAYS) {
+                throw new Refused(Fact::of('order.two-dishes'));
             }
             $ways = $next;
         }

@@ -9,6 +9,9 @@ final readonly class Token
 {
     private const PARTS = '/(?<number>\d+)|(?<word>\p{L}[\p{L}\p{M}\'’]*)|(?<plus>\+)|(?<and>&)|(?<apart>[,;|\/()\[\]"“”:]|(?<=\s)[\-–—]|[\-–—](?=\s))/u';
 
+    /** Nobody has as many covers as six digits say; the rest is left out. */
+    private const DIGITS = 6;
+
     private const MAINS = ['main', 'mains', 'cover', 'covers', 'people', 'persons', 'guests', 'pax', 'portions', 'plates'];
 
     private const STARTERS = ['starter', 'starters'];
@@ -29,7 +32,7 @@ final readonly class Token
     {
         $text = (string) $part[0];
         if ($part['number'] !== null) {
-            return new self('number', $text, $text, strlen($text) > 6 ? PHP_INT_MAX : (int) $text);
+            return new self('number', $text, $text, (int) substr($text, 0, self::DIGITS));
         }
         if ($part['word'] !== null) {
             $plain = DishNames::plain($text);
