@@ -33,7 +33,7 @@ const WORDS = {
 const COLOURS = ['#221f1a', '#2f6b3a', '#a85a00', '#a3261b', '#5b3f8c', '#1d6a86', '#8a7a2f', '#777'];
 const faults = [...new Set(rows.map(({ fault }) => fault))];
 const SIZE = { width: 420, height: 220, left: 44, top: 30, bottom: 34 };
-const x = scaleLog([12, 1000], [SIZE.left, SIZE.width - 10]);
+const x = scaleLog([12, 1000], [SIZE.left, SIZE.width - 24]);
 
 /** One of the two pictures, its left edge at `from`. */
 function part(from, title, column, domain, ticks, band) {
@@ -44,7 +44,7 @@ function part(from, title, column, domain, ticks, band) {
   );
   const axis = ticks.map(
     (tick) =>
-      `<path d="M${SIZE.left} ${y(tick)}H${SIZE.width - 10}" stroke="#ddd4bd"/><text x="${SIZE.left - 6}" y="${y(tick) + 4}" text-anchor="end">${tick} %</text>`,
+      `<path d="M${SIZE.left} ${y(tick)}H${SIZE.width - 24}" stroke="#ddd4bd"/><text x="${SIZE.left - 6}" y="${y(tick) + 4}" text-anchor="end">${tick} %</text>`,
   );
   const cooks = [12, 25, 100, 400, 1000].map(
     (tick) =>
@@ -55,7 +55,7 @@ function part(from, title, column, domain, ticks, band) {
       `<path d="${path(rows.filter((row) => row.fault === fault))}" fill="none" stroke="${COLOURS[at]}" stroke-width="2"/>`,
   );
   const aim = band
-    ? `<rect x="${SIZE.left}" y="${y(band[1])}" width="${SIZE.width - 10 - SIZE.left}" height="${y(band[0]) - y(band[1])}" fill="#eadfbf"/>`
+    ? `<rect x="${SIZE.left}" y="${y(band[1])}" width="${SIZE.width - 24 - SIZE.left}" height="${y(band[0]) - y(band[1])}" fill="#eadfbf"/>`
     : '';
   return `<g transform="translate(${from} 0)"><text x="${SIZE.left}" y="16" font-weight="bold">${title}</text>${aim}${axis.join('')}${cooks.join('')}${lines.join('')}<text x="${SIZE.width / 2}" y="${SIZE.height - 2}" text-anchor="middle">cooks in the log</text></g>`;
 }
