@@ -193,11 +193,6 @@ final class CookLikelihood
         $variance = [];
         foreach ($this->places as $e => $some) {
             foreach ($this->places as $f => $others) {
-                if ($f < $e) {
-                    $variance[$e][$f] = $variance[$f][$e];
-
-                    continue;
-                }
                 $sum = 0.0;
                 foreach ($some as $p) {
                     foreach ($others as $q) {

@@ -53,14 +53,13 @@ final class WrittenNumber
         if (preg_match($pattern, $text, $part, PREG_UNMATCHED_AS_NULL) !== 1 || ($part['number'] === null && $part['over'] === null)) {
             return null;
         }
-        $digits = rtrim((string) $part['number'], '.,');
-        $whole = $part['number'] === null ? 0.0 : self::decimal($digits, $mark);
+        $whole = $part['number'] === null ? 0.0 : self::decimal(rtrim($part['number'], '.,'), $mark);
         if ($whole === null) {
             return null;
         }
         $number = $whole + ($part['over'] === null ? 0.0 : (int) $part['over'] / (int) $part['under']);
 
-        return [$part['sign'] === null ? $number : -$number, trim((string) $part['rest'])];
+        return [$part['sign'] === null ? $number : -$number, trim($part['rest'])];
     }
 
     /** A number in digits by where its marks stand; null if they stand where no number has them. */
@@ -89,13 +88,8 @@ final class WrittenNumber
     /** @return array{float, string}|null */
     private static function inWords(string $text): ?array
     {
-        $longest = static function (array $words): string {
-            usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-
-            return implode('|', $words);
-        };
-        $whole = $longest(array_keys(self::WHOLE));
-        $parts = $longest(array_keys(self::PARTS));
+        $whole = self::longestFirst(array_keys(self::WHOLE));
+        $parts = self::longestFirst(array_keys(self::PARTS));
         $rest = '(?<rest>(?![\p{L}\d]).*)';
         if (preg_match("/^(?<whole>$whole)\\s+and\\s+(?<part>$parts)$rest$/iu", $text, $said) === 1) {
             return [self::WHOLE[mb_strtolower($said['whole'])] + self::PARTS[mb_strtolower($said['part'])], self::without($said['rest'])];
@@ -107,6 +101,14 @@ final class WrittenNumber
         }
 
         return null;
+    }
+
+    /** @param  list<string>  $words */
+    private static function longestFirst(array $words): string
+    {
+        usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+        return implode('|', $words);
     }
 
     /** "Half of a cup", "a couple of cups": what follows, without "of a". */

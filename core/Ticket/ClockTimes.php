@@ -25,12 +25,21 @@ final readonly class ClockTimes
     public function takenFrom(string &$text): ?array
     {
         $found = null;
-        foreach ($this->ways() as [$pattern, $read]) {
+        foreach (self::patterns() as $way => $pattern) {
             while (preg_match($pattern, $text, $part, PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL) === 1) {
                 if ($found !== null) {
                     throw new Refused(Fact::of('order.two-times'));
                 }
-                $found = $read(array_map(static fn (array $one): ?string => $one[0] === null ? null : mb_strtolower($one[0]), $part));
+                $said = static fn (string $name): string => mb_strtolower($part[$name][0] ?? '');
+                $found = match ($way) {
+                    'in-so-long' => throw new Refused(Fact::of('order.no-time')),
+                    'minutes' => $this->at((int) $said('hour'), (int) $said('minute'), $said('half'), str_starts_with($said('hour'), '0')),
+                    'four-digits' => [self::clock((int) $said('hour'), (int) $said('minute'))],
+                    'past' => $this->past($said('minutes'), $said('way'), self::number($said('hour')), $said('half')),
+                    'half' => $this->half(self::number($said('hour')), $said('half')),
+                    'noon' => [$said('noon') === 'midnight' ? '00:00' : '12:00'],
+                    default => $this->at(self::number($said('hour')), 0, $said('half')),
+                };
                 $text = substr_replace($text, ' | ', $part[0][1], strlen((string) $part[0][0]));
             }
         }
@@ -38,24 +47,24 @@ final readonly class ClockTimes
         return $found;
     }
 
-    /** @return list<array{string, callable(array<string|null>): list<string>}> patterns, and what each says */
-    private function ways(): array
+    /** @return array<string, string> patterns by the way in which a time is written; what stands first is looked for first */
+    private static function patterns(): array
     {
+        $apart = '(?<![\d:.#\-\p{L}])';
         $hour = '(?<hour>'.NumberWords::pattern(12).'|\d{1,2})(?![\d:.]\d)(?!\p{L}|\d)';
         $minutes = '(?<minutes>half|(?:a\s+)?quarter|five|ten|twenty|25|twenty-five|5|10|20)';
-        $refuse = static fn (array $part): never => throw new Refused(Fact::of('order.no-time'));
 
         return [
-            ['/\bin\s+(?:\d+|'.NumberWords::pattern().'|half\s+an?|an?)\s*(?:h|hours?|min(?:ute)?s?)\b/iu', $refuse],
-            ['/(?<![\d:.#\-\p{L}])(?<hour>\d{1,2})(?:\s?h\s?|[:.])(?<minute>\d{2})(?::00)?'.self::HALF_DAY.'(?![\d\p{L}])(?![:.]\d)/iu', fn (array $part): array => $this->at((int) $part['hour'], (int) $part['minute'], $part['half'] ?? '', str_starts_with((string) $part['hour'], '0'))],
-            ['/(?<![\d:.#\-\p{L}])(?<hour>[01]\d|2[0-3])(?<minute>[0-5]\d)(?:\s?h(?:rs?)?)?(?![\d:.\p{L}])/iu', fn (array $part): array => [self::clock((int) $part['hour'], (int) $part['minute'])]],
-            ["/\\b$minutes(?:\\s+min(?:ute)?s?)?\\s+(?<way>past|to)\\s+$hour".self::HALF_DAY.'/iu', fn (array $part): array => $this->past($part)],
-            ["/\\bhalf\\s+$hour".self::HALF_DAY.'/iu', fn (array $part): array => $this->half(self::number((string) $part['hour']), $part['half'] ?? '')],
-            ['/(?<![\d:.#\-\p{L}])(?<hour>\d{1,2})(?<half>[ap](?!\p{L})|\s*[ap]\.?m\b\.?)/iu', fn (array $part): array => $this->at((int) $part['hour'], 0, (string) $part['half'])],
-            ["/(?<![\\d:.#\\-\\p{L}])$hour\\s*o['’]?clock\\b/iu", fn (array $part): array => $this->at(self::number((string) $part['hour']), 0, '')],
-            ["/(?:\\bat|\\bby|@)\\s*$hour(?!\\s*(?:x|×|mains?|covers?|starters?|people|guests?|pax)\\b)/iu", fn (array $part): array => $this->at(self::number((string) $part['hour']), 0, '')],
-            ['/(?<![\d:.#\-\p{L}])(?<hour>\d{1,2})\s?(?:h|hrs?|uhr)(?!\p{L})/iu', fn (array $part): array => $this->at((int) $part['hour'], 0, '')],
-            ['/\b(?<noon>noon|midday|midnight)\b/iu', static fn (array $part): array => [$part['noon'] === 'midnight' ? '00:00' : '12:00']],
+            'in-so-long' => '/\bin\s+(?:\d+|'.NumberWords::pattern().'|half\s+an?|an?)\s*(?:h|hours?|min(?:ute)?s?)\b/iu',
+            'minutes' => "/$apart(?<hour>\\d{1,2})(?:\\s?h\\s?|[:.])(?<minute>\\d{2})(?::00)?".self::HALF_DAY.'(?![\d\p{L}])(?![:.]\d)/iu',
+            'four-digits' => "/$apart(?<hour>[01]\\d|2[0-3])(?<minute>[0-5]\\d)(?:\\s?h(?:rs?)?)?(?![\\d:.\\p{L}])/iu",
+            'past' => "/\\b$minutes(?:\\s+min(?:ute)?s?)?\\s+(?<way>past|to)\\s+$hour".self::HALF_DAY.'/iu',
+            'half' => "/\\bhalf\\s+$hour".self::HALF_DAY.'/iu',
+            'half-day' => "/$apart(?<hour>\\d{1,2})(?<half>[ap](?!\\p{L})|\\s*[ap]\\.?m\\b\\.?)/iu",
+            'o-clock' => "/$apart$hour\\s*o['’]?clock\\b/iu",
+            'at' => "/(?:\\bat|\\bby|@)\\s*$hour(?!\\s*(?:x|×|mains?|covers?|starters?|people|guests?|pax)\\b)/iu",
+            'hours' => "/$apart(?<hour>\\d{1,2})\\s?(?:h|hrs?|uhr)(?!\\p{L})/iu",
+            'noon' => '/\b(?<noon>noon|midday|midnight)\b/iu',
         ];
     }
 
@@ -64,23 +73,17 @@ final readonly class ClockTimes
         return NumberWords::of($said) ?? (int) $said;
     }
 
-    /**
-     * @param  array<string|null>  $part
-     *
-     * @return list<string>
-     */
-    private function past(array $part): array
+    /** @return list<string> */
+    private function past(string $minutes, string $way, int $hour, string $halfDay): array
     {
-        $said = trim((string) preg_replace('/^a\s+/iu', '', (string) $part['minutes']));
-        $minutes = match ($said) {
+        $minute = match (trim((string) preg_replace('/^a\s+/u', '', $minutes))) {
             'half' => 30,
             'quarter' => 15,
             'twenty-five' => 25,
-            default => self::number($said),
+            default => self::number($minutes),
         };
-        $hour = self::number((string) $part['hour']);
 
-        return $part['way'] === 'past' ? $this->at($hour, $minutes, $part['half'] ?? '') : $this->at($hour === 1 ? 12 : $hour - 1, 60 - $minutes, $part['half'] ?? '');
+        return $way === 'past' ? $this->at($hour, $minute, $halfDay) : $this->at($hour === 1 ? 12 : $hour - 1, 60 - $minute, $halfDay);
     }
 
     /**

@@ -46,7 +46,9 @@ final readonly class DishNames
     /** In lower case and without accents. */
     public static function plain(string $text): string
     {
-        return (string) preg_replace('/\p{Mn}/u', '', (string) Normalizer::normalize(mb_strtolower($text), Normalizer::FORM_D));
+        $apart = Normalizer::normalize(mb_strtolower($text), Normalizer::FORM_D);
+
+        return (string) preg_replace('/\p{Mn}/u', '', is_string($apart) ? $apart : $text);
     }
 
     /** @return list<string> */
@@ -86,7 +88,11 @@ final readonly class DishNames
         return array_keys(array_filter($this->words, static fn (array $words): bool => array_filter($words, $isNear) !== []));
     }
 
-    /** Whether these are all the words of the dish but for those in between. */
+    /**
+     * Whether so many words are all the words of a dish but for those in between.
+     *
+     * @param  callable(string): bool  $isBetween
+     */
     public function isWholeNameOf(int $dish, int $count, callable $isBetween): bool
     {
         return count(array_filter($this->words[$dish], static fn (string $word): bool => ! $isBetween($word))) === $count;

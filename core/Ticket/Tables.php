@@ -36,30 +36,48 @@ final readonly class Tables
     public static function takenFrom(string &$text, callable $isDish): ?string
     {
         $text = (string) preg_replace(self::FOR_SO_MANY, ' ', $text);
-        $found = [];
-        $take = static function (string $pattern, callable $name) use (&$text, &$found): void {
-            $text = (string) preg_replace_callback($pattern, static function (array $part) use ($name, &$found): string {
-                $named = $name($part);
-                if ($named === null) {
-                    return $part[0];
-                }
-                $found[] = $named;
+        $several = static fn (string $list): string => (string) preg_replace('/\s*(?:,|\+|&|\/|\band\b)\s*/iu', ', ', $list);
+        $named = static function (string $name) use ($isDish): ?string {
+            $number = NumberWords::of(mb_strtolower($name));
 
-                return ' | ';
-            }, $text);
+            return match (true) {
+                $number !== null => (string) $number,
+                $isDish($name) || in_array(mb_strtolower($name), TicketLines::BETWEEN, true) || Notes::opens(mb_strtolower($name)) => null,
+                default => $name,
+            };
         };
-        $take(self::SEVERAL, static fn (array $part): string => implode(', ', (array) preg_split('/\s*(?:,|\+|&|\/|\band\b)\s*/iu', $part[2] ?? $part[1])));
-        $take('/'.self::ONE.'('.self::NAME.')/iu', static fn (array $part): string => $part[1]);
-        $take('/(?<![\p{L}\d])(?:tables?|tbls?\.?)\s+(\p{L}+)/iu', static fn (array $part): ?string => match (true) {
-            NumberWords::of(mb_strtolower($part[1])) !== null => (string) NumberWords::of(mb_strtolower($part[1])),
-            $isDish($part[1]) || in_array(mb_strtolower($part[1]), TicketLines::BETWEEN, true) || Notes::opens(mb_strtolower($part[1])) => null,
-            default => $part[1],
-        });
-        $take(self::ELSEWHERE, static fn (array $part): ?string => $isDish((string) preg_replace('/[^\p{L}]/u', '', $part[1])) ? null : (string) preg_replace('/\s+/u', ' ', $part[1]));
+        $place = static fn (string $name): ?string => $isDish((string) preg_replace('/[^\p{L}]/u', '', $name)) ? null : (string) preg_replace('/\s+/u', ' ', $name);
+        $found = [
+            ...self::taken(self::SEVERAL, $text, $several),
+            ...self::taken('/'.self::ONE.'('.self::NAME.')/iu', $text, static fn (string $name): string => $name),
+            ...self::taken('/(?<![\p{L}\d])(?:tables?|tbls?\.?)\s+(\p{L}+)/iu', $text, $named),
+            ...self::taken(self::ELSEWHERE, $text, $place),
+        ];
         if (count($found) > 1) {
             throw new Refused(Fact::of('order.two-tables'));
         }
 
         return $found[0] ?? null;
+    }
+
+    /**
+     * @param  callable(string): (string|null)  $name  The table by what stands there; null if it is none.
+     *
+     * @return list<string>
+     */
+    private static function taken(string $pattern, string &$text, callable $name): array
+    {
+        $found = [];
+        $text = (string) preg_replace_callback($pattern, static function (array $part) use ($name, &$found): string {
+            $table = $name(array_values(array_filter(array_slice($part, 1), static fn (string $one): bool => $one !== ''))[0] ?? '');
+            if ($table === null) {
+                return $part[0];
+            }
+            $found[] = $table;
+
+            return ' | ';
+        }, $text);
+
+        return $found;
     }
 }

@@ -158,6 +158,12 @@ final readonly class TicketLines
         return $way[1] === 0 ? (string) $way[0] : "$way[0] + $way[1]";
     }
 
+    /** @param  list<Line>  $way */
+    private static function sizes(array $way): string
+    {
+        return implode(', ', array_map(static fn (array $line): string => self::size([$line['mains'], $line['starters'], '']), $way));
+    }
+
     /**
      * Words that are of no dish.
      *
@@ -220,10 +226,9 @@ final readonly class TicketLines
         if ($ways === []) {
             throw new Refused(Fact::of('order.two-dishes'));
         }
-        $size = static fn (array $way): string => implode(', ', array_map(static fn (array $line): string => self::size([$line['mains'], $line['starters'], '']), $way));
         $asked = array_values(array_filter($questions, static fn (?Fact $one): bool => $one !== null))[0] ?? null;
 
-        return [$ways, $asked ?? (count($ways) > 1 ? Fact::of('order.which-number', these: array_map($size, $ways)) : null)];
+        return [$ways, $asked ?? (count($ways) > 1 ? Fact::of('order.which-number', these: array_map(self::sizes(...), $ways)) : null)];
     }
 
     /**

@@ -74,7 +74,7 @@ final readonly class TicketReader
                 $readings[] = array_map(static fn (TicketFiring $one): TicketFiring => new TicketFiring($one->dish, $one->mains, $one->starters, $clock, $table, $early, $late, Notes::together($one->note, $note)), $firings);
             }
         }
-        $question = $ticket->asks ?? (count($clocks) > 1 ? Fact::of('order.which-time', these: $clocks) : null);
+        $question = $ticket->asks ?? (count($clocks) > 1 ? Fact::of('order.which-time', these: array_values(array_filter($clocks, is_string(...)))) : null);
 
         return $question === null ? Ticket::understood($readings[0]) : Ticket::asks($question, array_slice($readings, 0, self::MOST_CANDIDATES));
     }
