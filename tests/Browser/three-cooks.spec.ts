@@ -189,7 +189,7 @@ test('a risotto with a tail beside it, a pan rice over embers, a stew on its own
       thing('sofrito', 25, 'base', { until: 'dark' }),
       thing('cockles', 30, 'at-minute', { minute: 9, suits: 'pescatarian', allergens: ['molluscs'] }),
       thing('langoustines', 30, 'nine-tenths-gone', { suits: 'pescatarian', allergens: ['crustaceans'] }),
-      thing('orange', 0.25, 'on-top', { unit: 'pieces', per: 'plate', suits: 'vegan', allergens: [] }),
+      thing('lemon', 0.25, 'on-top', { unit: 'pieces', per: 'plate', suits: 'vegan', allergens: [] }),
     ],
   });
   await dish(page, 'soupy-rice', {

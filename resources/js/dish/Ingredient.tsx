@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import { useFormContext, useFormState, useWatch } from 'react-hook-form';
 import { useAmount } from '../amount';
 import { useMeasure } from '../cook';
-import { api } from '../api';
+import { api, Refusal } from '../api';
 import type { Ask } from '../contracts.generated';
 import { asNumber, Field, Pick, Tick, Ticks } from '../parts/Field';
 import { type Option } from '../parts/Select';
@@ -79,7 +79,7 @@ export function Ingredient({
   const [nameless] = useState(one.name === '');
   const shown = open !== nameless || errors.dish?.ingredients?.[row] !== undefined;
   const name = (field: string) => `dish.ingredients.${row}.${field}`;
-  const { getValues, setValue } = useFormContext();
+  const { getValues, setError, setValue } = useFormContext();
   const { defaultValues } = useFormState<{ dish: Body }>();
   const saved = defaultValues?.dish?.ingredients?.[row];
   const { heat } = useMeasure();
@@ -87,7 +87,7 @@ export function Ingredient({
   const until: unknown = useWatch({ name: name('until') });
   const before: unknown = useWatch({ name: name('before_min') });
   const temperature: unknown = useWatch({ name: name('temperature_c') });
-  // "2 glugs", "half a bunch", "three times the onion": what it comes to is asked; what is none stands as it is, to be refused when it is saved.
+  // "2 glugs", "half a bunch", "three times the onion": what it comes to is asked; what is none is said at once and stands as it is.
   const readAs = async (text: string) => {
     if (text.trim() === '' || typeof asNumber(text) === 'number') {
       return;
@@ -103,7 +103,12 @@ export function Ingredient({
         others: others.map(({ name, amount, unit }) => ({ name, amount, unit })),
         locale: navigator.language,
       })
-      .catch(() => null);
+      .catch((error: unknown) => {
+        if (error instanceof Refusal) {
+          setError(name('amount'), { message: error.problem.errors?.[0]?.detail ?? error.message });
+        }
+        return null;
+      });
     if (read) {
       setValue(name('amount'), read.amount, { shouldDirty: true });
       setValue(name('unit'), read.unit, { shouldDirty: true });

@@ -60,21 +60,23 @@ export function SayFirings({ day, nightly }: { day: string; nightly: Nightly }) 
           {t('night.many')}
         </button>
       </form>
-      <ol id="night-said" role="status" aria-busy={busy} className="grid basis-full gap-1">
-        {tickets.map((ticket) => (
-          <OneTicket
-            key={ticket.id}
-            ticket={ticket}
-            onTake={(said) => take(ticket.id, said)}
-            onChange={() => {
-              setText(ticket.text);
-              leave(ticket.id);
-              line.current?.focus();
-            }}
-            onLeave={() => leave(ticket.id)}
-          />
-        ))}
-      </ol>
+      <div id="night-said" role="status" aria-busy={busy} className="basis-full">
+        <ol className="grid gap-1">
+          {tickets.map((ticket) => (
+            <OneTicket
+              key={ticket.id}
+              ticket={ticket}
+              onTake={(said) => take(ticket.id, said)}
+              onChange={() => {
+                setText(ticket.text);
+                leave(ticket.id);
+                line.current?.focus();
+              }}
+              onLeave={() => leave(ticket.id)}
+            />
+          ))}
+        </ol>
+      </div>
       {many && (
         <ManyTickets
           day={day}

@@ -48,36 +48,38 @@ export function Field({
   const [typed, setTyped] = useState('');
   const value: unknown = kind === 'number' ? watch(name) : null;
   return (
-    <label className="block text-base">
-      <span className="text-ink-soft">
-        {label}
-        {unit && <span> ({unit})</span>}
-      </span>
-      <input
-        {...register(name, {
-          ...(kind === 'number' ? { setValueAs: asNumber } : {}),
-          ...(empty === null ? { setValueAs: asNull } : {}),
-          ...(kind === 'number' && {
-            onChange: (event: React.ChangeEvent<HTMLInputElement>) => {
-              setTyped(event.target.value);
-              clearErrors(name);
+    <div className="text-base">
+      <label className="block">
+        <span className="text-ink-soft">
+          {label}
+          {unit && <span> ({unit})</span>}
+        </span>
+        <input
+          {...register(name, {
+            ...(kind === 'number' ? { setValueAs: asNumber } : {}),
+            ...(empty === null ? { setValueAs: asNull } : {}),
+            ...(kind === 'number' && {
+              onChange: (event: React.ChangeEvent<HTMLInputElement>) => {
+                setTyped(event.target.value);
+                clearErrors(name);
+              },
+            }),
+            onBlur: (event: React.FocusEvent<HTMLInputElement>) => {
+              onLeave?.(event.target.value);
+              if (kind === 'number' && !onLeave && typeof asNumber(event.target.value) === 'string') {
+                setError(name, { message: t('parts.field.no-number') });
+              }
             },
-          }),
-          onBlur: (event: React.FocusEvent<HTMLInputElement>) => {
-            onLeave?.(event.target.value);
-            if (kind === 'number' && !onLeave && typeof asNumber(event.target.value) === 'string') {
-              setError(name, { message: t('parts.field.no-number') });
-            }
-          },
-        })}
-        {...rest}
-        type={kind === 'number' ? 'text' : kind}
-        inputMode={kind === 'number' ? 'decimal' : digits ? 'numeric' : undefined}
-        autoComplete={kind !== 'password' || digits ? 'off' : known ? 'current-password' : 'new-password'}
-        aria-invalid={fault !== undefined}
-        aria-describedby={fault || hint ? id : undefined}
-        className={`${BOX} ${kind === 'number' ? 'text-right font-semibold' : ''}`}
-      />
+          })}
+          {...rest}
+          type={kind === 'number' ? 'text' : kind}
+          inputMode={kind === 'number' ? 'decimal' : digits ? 'numeric' : undefined}
+          autoComplete={kind !== 'password' || digits ? 'off' : known ? 'current-password' : 'new-password'}
+          aria-invalid={fault !== undefined}
+          aria-describedby={fault || hint ? id : undefined}
+          className={`${BOX} ${kind === 'number' ? 'text-right font-semibold' : ''}`}
+        />
+      </label>
       <Said
         id={id}
         fault={fault}
@@ -87,7 +89,7 @@ export function Field({
             : hint
         }
       />
-    </label>
+    </div>
   );
 }
 
@@ -138,33 +140,35 @@ export function Amount({
     }
   };
   return (
-    <label className="block text-base">
-      <span className="text-ink-soft">
-        {label} ({[unit, unitWords].filter(Boolean).join(' ')})
-      </span>
-      <input
-        name={name}
-        value={draft ?? kept}
-        onChange={(event) => {
-          setDraft(event.target.value);
-          setWords(null);
-          clearErrors(name);
-          const entered = asNumber(event.target.value);
-          field.onChange(typeof entered === 'number' ? read(entered) : entered);
-        }}
-        onBlur={() => {
-          field.onBlur();
-          if (draft !== null && typeof asNumber(draft) === 'string') {
-            void readWords(draft.trim());
-          }
-        }}
-        autoFocus={autoFocus}
-        inputMode="decimal"
-        autoComplete="off"
-        aria-invalid={fault !== undefined}
-        aria-describedby={fault || hint ? id : undefined}
-        className={`${BOX} text-right font-semibold`}
-      />
+    <div className="text-base">
+      <label className="block">
+        <span className="text-ink-soft">
+          {label} ({[unit, unitWords].filter(Boolean).join(' ')})
+        </span>
+        <input
+          name={name}
+          value={draft ?? kept}
+          onChange={(event) => {
+            setDraft(event.target.value);
+            setWords(null);
+            clearErrors(name);
+            const entered = asNumber(event.target.value);
+            field.onChange(typeof entered === 'number' ? read(entered) : entered);
+          }}
+          onBlur={() => {
+            field.onBlur();
+            if (draft !== null && typeof asNumber(draft) === 'string') {
+              void readWords(draft.trim());
+            }
+          }}
+          autoFocus={autoFocus}
+          inputMode="decimal"
+          autoComplete="off"
+          aria-invalid={fault !== undefined}
+          aria-describedby={fault || hint ? id : undefined}
+          className={`${BOX} text-right font-semibold`}
+        />
+      </label>
       <Said
         id={id}
         fault={fault}
@@ -176,7 +180,7 @@ export function Amount({
             : hint
         }
       />
-    </label>
+    </div>
   );
 }
 
