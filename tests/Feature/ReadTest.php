@@ -45,7 +45,7 @@ it('says what amounts come to, by where their writer comes from', function (stri
 it('refuses what is no amount', function (string $text): void {
     $amount = understood(amounts: [$text])['amounts'][0];
     expect($amount['value'])->toBeNull()->and($amount['refused'])->not->toBeNull();
-})->with(['banana', '', '12', '1,2,3 g', '1..5 g', '4 lb 2 min', 'some', '2 bananas', '-3 g', '99999999999 kg', "\u{0}"]);
+})->with(['banana', '', '12', '1,2,3 g', '1..5 g', '4 lb 2 min', 'some', '2 bananas', '-3 g', '99999999999 kg', 'a byte of zero' => "\u{0}"]);
 
 it('names the field of a request that is none', function (): void {
     $file = (string) tempnam(sys_get_temp_dir(), 'read');
