@@ -135,7 +135,7 @@ async function judged(page: Page, verdict: readonly string[]): Promise<void> {
   await expect(page.getByRole('button', { name: 'Kept in the log' })).toBeVisible();
 }
 
-test('a risotto with a tail beside it, a pan rice over embers, a stew on its own stock: cooked, logged, and carried into a second kitchen', async ({
+test('a risotto with work beside it, a pan rice over embers, a stew on its own stock: cooked, logged, and carried into a second kitchen', async ({
   page,
 }) => {
   test.setTimeout(420_000);
