@@ -11,7 +11,7 @@ namespace Velko\Core\Learning;
 final readonly class SpikeAndSlab
 {
     /** So many tools of a hundred are wrong by more than a little (our estimate). */
-    private const WRONG = 0.22;
+    private const WRONG = 0.15;
 
     /** The wider of the two, one standard deviation: by how much a tool is wrong that is wrong (our estimate). */
     public const WIDE = 0.1;
