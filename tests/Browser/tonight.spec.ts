@@ -354,8 +354,8 @@ test('tickets are typed one after the other: none is lost, and what can mean two
   await expect(page.getByText('which number is the covers: 4, 9, 13?')).toBeVisible();
   await expect(line).toHaveValue('20:30 2 pea');
   await expectAccessible(page);
-  await page.getByRole('button', { name: '20:10 · 4 hake and fennel stew · table 9' }).click();
-  await expect(page.getByText(/4 hake and fennel stew, table 9: at the table/)).toBeVisible();
+  await page.getByRole('button', { name: /^20:10 · 4 hake.* · table 9$/ }).click();
+  await expect(page.getByText(/4 hake.*, table 9: at the table/)).toBeVisible();
   expect((await kept(page, day)).firings.map(({ covers, label, note }) => [covers, label, note])).toEqual([
     [6, '4', 'no cheese'],
     [4, '9', ''],
