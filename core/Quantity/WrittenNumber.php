@@ -49,11 +49,11 @@ final class WrittenNumber
     /** @return array{float, string}|null */
     private static function inDigits(string $text, DecimalMark $mark): ?array
     {
-        $pattern = '/^(?<sign>[\-−])?\s*(?:(?<number>\d[\d.,]*)(?!\s*\/\s*\d))?(?:(?:\s+|-|\s+and\s+)?(?<over>\d{1,3})\s*\/\s*(?<under>[1-9]\d{0,2})(?!\d))?(?<rest>.*)$/us';
+        $pattern = '/^(?<sign>[\-−])?\s*(?:(?<number>\d+(?:[.,]+\d+)*)(?!\s*\/\s*\d))?(?:(?:\s+|-|\s+and\s+)?(?<over>\d{1,3})\s*\/\s*(?<under>[1-9]\d{0,2})(?!\d))?(?<rest>.*)$/us';
         if (preg_match($pattern, $text, $part, PREG_UNMATCHED_AS_NULL) !== 1 || ($part['number'] === null && $part['over'] === null)) {
             return null;
         }
-        $whole = $part['number'] === null ? 0.0 : self::decimal(rtrim($part['number'], '.,'), $mark);
+        $whole = $part['number'] === null ? 0.0 : self::decimal($part['number'], $mark);
         if ($whole === null) {
             return null;
         }

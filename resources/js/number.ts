@@ -10,8 +10,11 @@ const VULGAR: Record<string, string> = {
   '⅞': ' 7/8',
 };
 
+/** Where this reader comes from, as the contracts take it: "en-GB", without what else a browser adds. */
+export const readerLocale = (): string => new Intl.Locale(navigator.language).baseName;
+
 /** What stands before the decimals where this reader comes from; the other one groups thousands. */
-export function decimalMark(locale: string = navigator.language): '.' | ',' {
+export function decimalMark(locale: string = readerLocale()): '.' | ',' {
   const parts = new Intl.NumberFormat(locale).formatToParts(1.5);
   return parts.find(({ type }) => type === 'decimal')?.value === ',' ? ',' : '.';
 }

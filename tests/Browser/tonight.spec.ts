@@ -191,8 +191,17 @@ test('the same Friday is made to work with keys alone', async ({ page }) => {
   await expect(page.getByText('no dish of this kitchen is called “moon”')).toBeVisible();
   // The line is free for the next one; the ticket stays until somebody decides.
   await expect(page.getByRole('textbox', { name: 'A firing' })).toHaveValue('');
+  await page.keyboard.type('21:55 3 hake');
+  // It is changed where it stands: what is typed meanwhile is not wiped.
   await page.getByRole('button', { name: 'Change the line' }).click();
-  await expect(page.getByRole('textbox', { name: 'A firing' })).toHaveValue('21:50 2 moon');
+  const change = page.getByRole('textbox', { name: 'Change the line' });
+  await expect(change).toHaveValue('21:50 2 moon');
+  await expect(page.getByRole('textbox', { name: 'A firing' })).toHaveValue('21:55 3 hake');
+  await change.fill('21:50 2 sun');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('no dish of this kitchen is called “sun”')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await expect(page.getByText('“sun”')).toBeHidden();
   await page.getByRole('textbox', { name: 'A firing' }).fill('');
   // A pan two minutes later by its arrow keys.
   const before = (await kept(page, day)).pans.find(

@@ -1,8 +1,10 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import Qty from 'js-quantities';
 import type { Cook, Night, Plan } from '../../resources/js/contracts.generated';
 import { dues, workSaid } from '../../resources/js/night/shape';
 import { ladles, METRIC, minute, trimmed, US } from '../../resources/js/measure';
+import { readNumber } from '../../resources/js/number';
 import { pours, rightMinutes } from '../../resources/js/pictures/fromPlan';
 import { legible } from '../../resources/js/pictures/grain/legible';
 import { stepsOf, withPending } from '../../resources/js/stove/ahead';
@@ -27,6 +29,15 @@ test('amounts are said as they are read off a jug or a scale', () => {
   expect([1265, 1275].map(METRIC.volume)).toEqual(['1.27 L', '1.28 L']);
   expect(Object.values(METRIC.dose(1265)).join(' ')).toBe('1.27 L');
   expect([2.5, -0.04].map((value) => trimmed(value, 0))).toEqual(['3', '0']);
+});
+
+test('a number is read as the server reads it', () => {
+  const cases = JSON.parse(readFileSync('tests/numbers.json', 'utf8')) as [
+    string,
+    '.' | ',',
+    number | null,
+  ][];
+  expect(cases.map(([text, mark]) => [text, mark, readNumber(text, mark)])).toEqual(cases);
 });
 
 test('a kitchen on US units reads ounces, cups, quarts and °F, as js-quantities has them', () => {

@@ -100,6 +100,9 @@ it('reads an amount as a cook says it, and says of what is none that it is none'
             expect($read->json('boils_c'))->toEqualWithDelta(94.7, 0.15);
         }
     }
+    // A locale is bounded, and one that nobody has is read as English.
+    $this->postJson('/api/amounts', $said('1 g', locale: str_repeat('en-', 60).'us'))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/locale');
+    $this->postJson('/api/amounts', $said('1,250 g', locale: 'zz-zzzzzzzz'))->assertOk()->assertJsonPath('amount', 1250);
     foreach ([['altitude', 'banana'], ['altitude', '3 g'], ['weight', '3 cm'], ['heat', '2 l']] as [$of, $text]) {
         $this->postJson('/api/amounts', $said($text, of: $of))->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/text');
     }

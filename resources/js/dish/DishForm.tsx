@@ -11,6 +11,7 @@ import { Meanwhile } from './Meanwhile';
 import { familyOf, type Body } from './newDish';
 import { Steps, type CardStep, type Worked } from './Steps';
 import { kitchenChanged, queries } from '../queries';
+import { readerLocale } from '../number';
 import { t } from '../words/messages';
 
 /** Raw rice a head, in grams or as it is said: "three quarters of a cup", by what a cup of this rice weighs. */
@@ -19,7 +20,7 @@ function RawRice({ name, label, kitchen }: { name: string; label: string; kitche
   const rice_cup_g = kitchen.rices.find(({ id }) => String(id) === rice)?.grams_per_cup ?? null;
   const said = (text: string): Promise<number | null> =>
     api
-      .amount({ text, name: 'rice', others: [], rice_cup_g, locale: navigator.language })
+      .amount({ text, name: 'rice', others: [], rice_cup_g, locale: readerLocale() })
       .then(({ amount }) => amount);
   return <Amount name={name} label={label} of="weight" unitWords={t('dish.dishForm.raw')} onSaid={said} />;
 }

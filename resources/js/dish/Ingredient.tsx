@@ -5,6 +5,7 @@ import { useAmount } from '../amount';
 import { useMeasure } from '../cook';
 import { api, Refusal } from '../api';
 import type { Ask } from '../contracts.generated';
+import { readerLocale } from '../number';
 import { asNumber, Field, Pick, Tick, Ticks } from '../parts/Field';
 import { type Option } from '../parts/Select';
 import * as vocabulary from '../words.generated';
@@ -101,7 +102,7 @@ export function Ingredient({
         text: text.trim().slice(0, LONGEST),
         name: rows[row]?.name ?? '',
         others: others.map(({ name, amount, unit }) => ({ name, amount, unit })),
-        locale: navigator.language,
+        locale: readerLocale(),
       })
       .catch((error: unknown) => {
         if (error instanceof Refusal) {

@@ -34,7 +34,9 @@ export function ManyTickets({
     row.asks === null ? row.firings : (row.asks.candidates[taken[row.row] ?? -1] ?? []);
   const entries = rows.flatMap((row) => saidBy(row).map(({ entry }) => entry));
   const open = rows.filter((row) => saidBy(row).length === 0).length;
-  const refused = put.error instanceof Refusal ? put.error.problem.errors?.[0]?.detail : put.error?.message;
+  const error = put.error ?? read.error;
+  const refused =
+    error instanceof Refusal ? (error.problem.errors?.[0]?.detail ?? error.message) : error?.message;
   return (
     <Sheet title={t('night.many-firings')} onClose={onClose}>
       <p className="text-lg text-ink-soft">{t('night.a-line-each-or')}</p>

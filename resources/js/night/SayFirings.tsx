@@ -12,7 +12,7 @@ export function SayFirings({ day, nightly }: { day: string; nightly: Nightly }) 
   const [text, setText] = useState('');
   const [many, setMany] = useState<{ text: string; rows: Row[] } | null>(null);
   const line = useRef<HTMLInputElement>(null);
-  const { tickets, busy, say, take, leave, putAll } = useTickets(day, nightly, (text, read) =>
+  const { tickets, busy, say, sayAgain, take, leave, putAll } = useTickets(day, nightly, (text, read) =>
     setMany({ text, rows: read.rows }),
   );
   useKeys((key) => (key === 'n' ? () => line.current?.focus() : undefined), many === null);
@@ -67,11 +67,7 @@ export function SayFirings({ day, nightly }: { day: string; nightly: Nightly }) 
               key={ticket.id}
               ticket={ticket}
               onTake={(said) => take(ticket.id, said)}
-              onChange={() => {
-                setText(ticket.text);
-                leave(ticket.id);
-                line.current?.focus();
-              }}
+              onChange={(text) => sayAgain(ticket.id, text)}
               onLeave={() => leave(ticket.id)}
             />
           ))}
@@ -103,9 +99,10 @@ function OneTicket({
 }: {
   ticket: Ticket;
   onTake: (said: Said) => void;
-  onChange: () => void;
+  onChange: (text: string) => void;
   onLeave: () => void;
 }) {
+  const [changed, setChanged] = useState<string | null>(null);
   if (is.state === 'waiting') {
     return (
       <li className="flex items-center gap-2 text-base text-ink-soft">
@@ -138,9 +135,35 @@ function OneTicket({
         </span>
       </span>
       {is.state === 'asked' && <Candidates asks={is.asks} onTake={onTake} />}
-      <button type="button" onClick={onChange} className={KEY}>
-        {t('night.ticket-change')}
-      </button>
+      {changed === null ? (
+        <button type="button" onClick={() => setChanged(text)} className={KEY}>
+          {t('night.ticket-change')}
+        </button>
+      ) : (
+        <form
+          className="flex min-w-0 flex-1 gap-2 max-md:basis-full"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (changed.trim() !== '') {
+              setChanged(null);
+              onChange(changed.trim());
+            }
+          }}
+        >
+          <input
+            autoFocus
+            value={changed}
+            onChange={(event) => setChanged(event.target.value)}
+            aria-label={t('night.ticket-change')}
+            autoComplete="off"
+            maxLength={400}
+            className="h-12 min-w-0 flex-1 rounded-lg border-2 border-ink-soft px-3 text-lg"
+          />
+          <button className="min-h-12 rounded-lg bg-ink px-4 text-lg font-semibold text-paper">
+            {t('night.put-on')}
+          </button>
+        </form>
+      )}
       <button type="button" onClick={onLeave} className={KEY}>
         {t('night.ticket-leave')}
       </button>

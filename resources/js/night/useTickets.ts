@@ -58,26 +58,34 @@ export function useTickets(day: string, nightly: Nightly, onMany: (text: string,
     becomes(id, { state: 'put', words: newWords(night, before, said.length, timezone) });
   };
 
+  const read = (id: number, text: string) =>
+    inTurn(id, async () => {
+      const answer = await api.readFirings(day, text);
+      const [row] = answer.rows;
+      if (answer.as !== 'lines' || answer.rows.length !== 1 || !row) {
+        leave(id);
+        onMany(text, answer);
+      } else if (row.asks !== null) {
+        becomes(id, { state: 'asked', asks: row.asks });
+      } else if (row.fault !== null) {
+        becomes(id, { state: 'refused', why: row.fault });
+      } else {
+        await putOn(id, row.firings);
+      }
+    });
+
   return {
     tickets,
     busy: busy > 0,
     say: (text: string) => {
       const id = nextId.current++;
       setTickets((all) => [{ id, text, is: { state: 'waiting' } }, ...all]);
-      inTurn(id, async () => {
-        const read = await api.readFirings(day, text);
-        const [row] = read.rows;
-        if (read.as !== 'lines' || read.rows.length !== 1 || !row) {
-          leave(id);
-          onMany(text, read);
-        } else if (row.asks !== null) {
-          becomes(id, { state: 'asked', asks: row.asks });
-        } else if (row.fault !== null) {
-          becomes(id, { state: 'refused', why: row.fault });
-        } else {
-          await putOn(id, row.firings);
-        }
-      });
+      read(id, text);
+    },
+    /** The same ticket in other words. */
+    sayAgain: (id: number, text: string) => {
+      setTickets((all) => all.map((one) => (one.id === id ? { ...one, text } : one)));
+      read(id, text);
     },
     take: (id: number, said: Said) => inTurn(id, () => putOn(id, said)),
     leave,

@@ -3,7 +3,7 @@ import { get, useController, useFormContext } from 'react-hook-form';
 import { api, Refusal } from '../api';
 import { useMeasure } from '../cook';
 import { trimmed, type Quantity } from '../measure';
-import { mayBeMisread, readNumber } from '../number';
+import { mayBeMisread, readerLocale, readNumber } from '../number';
 import { t } from '../words/messages';
 import { Labels, type FieldWords } from './faults';
 import { Select, type Option } from './Select';
@@ -186,7 +186,7 @@ export function Amount({
 
 const saidOf = (of: Quantity, text: string): Promise<number> =>
   api
-    .amount({ text: text.slice(0, LONGEST), name: '', others: [], of, locale: navigator.language })
+    .amount({ text: text.slice(0, LONGEST), name: '', others: [], of, locale: readerLocale() })
     .then((read) => read.amount);
 
 /** No amount is longer. */
