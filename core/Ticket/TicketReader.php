@@ -42,8 +42,10 @@ final readonly class TicketReader
     /** @param  string|null  $clock  HH:MM, if its time is said elsewhere. */
     public function read(string $line, ?string $clock = null): Ticket
     {
+        $text = (string) preg_replace('/[\t\r\n]+/u', ' | ', mb_scrub($line));
+        $text = trim((string) preg_replace('/[ \x{a0}]+/u', ' ', $text));
         try {
-            return $this->understood(trim((string) preg_replace('/[ \x{a0}]+/u', ' ', (string) preg_replace('/[\t\r\n]+/u', ' | ', mb_scrub($line)))), $clock);
+            return $this->understood($text, $clock);
         } catch (Refused $refused) {
             return Ticket::refused($refused->why);
         }
@@ -55,15 +57,23 @@ final readonly class TicketReader
      * @param  string  $time  Empty: as soon as it can be.
      * @param  string  $dish  Its name, or as much of it as makes it one dish.
      */
-    public function cells(string $time, int $mains, int $starters, string $dish, string $table = '', ?int $early = null, ?int $late = null, string $note = ''): Ticket
-    {
+    public function cells(
+        string $time,
+        int $mains,
+        int $starters,
+        string $dish,
+        string $table = '',
+        ?int $early = null,
+        ?int $late = null,
+        string $note = '',
+    ): Ticket {
+        $numbers = match (true) {
+            $mains > 0 && $starters > 0 => "$mains mains + $starters starters",
+            $starters > 0 => "$starters starters",
+            default => "$mains mains",
+        };
         try {
-            $left = $time;
-            $clocks = trim($time) === '' ? [null] : $this->times->takenFrom($left);
-            if ($clocks === null || preg_match('/[\p{L}\d]/u', $left) === 1) {
-                throw new Refused(Fact::of('order.no-time'));
-            }
-            $numbers = implode(' + ', array_filter([$mains > 0 ? "$mains mains" : '', $starters > 0 ? "$starters starters" : ''], static fn (string $one): bool => $one !== ''));
+            $clocks = $this->timeInACell($time);
             $ticket = $this->understood("$numbers $dish", null);
         } catch (Refused $refused) {
             return Ticket::refused($refused->why);
@@ -71,12 +81,38 @@ final readonly class TicketReader
         $readings = [];
         foreach ($clocks as $clock) {
             foreach ($ticket->understood !== null ? [$ticket->understood] : $ticket->candidates as $firings) {
-                $readings[] = array_map(static fn (TicketFiring $one): TicketFiring => new TicketFiring($one->dish, $one->mains, $one->starters, $clock, $table, $early, $late, Notes::together($one->note, $note)), $firings);
+                $readings[] = array_map(static fn (TicketFiring $firing): TicketFiring => new TicketFiring(
+                    $firing->dish,
+                    $firing->mains,
+                    $firing->starters,
+                    $clock,
+                    $table,
+                    $early,
+                    $late,
+                    Notes::together($firing->note, $note),
+                ), $firings);
             }
         }
-        $question = $ticket->asks ?? (count($clocks) > 1 ? Fact::of('order.which-time', these: array_values(array_filter($clocks, is_string(...)))) : null);
 
-        return $question === null ? Ticket::understood($readings[0]) : Ticket::asks($question, array_slice($readings, 0, self::MOST_CANDIDATES));
+        return self::answer($readings, $ticket->asks, $clocks);
+    }
+
+    /**
+     * @return non-empty-list<string|null> HH:MM, all that it can mean; null alone for an empty cell
+     *
+     * @throws Refused if the cell holds anything but a time
+     */
+    private function timeInACell(string $cell): array
+    {
+        if (trim($cell) === '') {
+            return [null];
+        }
+        $clocks = $this->times->takenFrom($cell);
+        if ($clocks === null || $clocks === [] || preg_match('/[\p{L}\d]/u', $cell) === 1) {
+            throw new Refused(Fact::of('order.no-time'));
+        }
+
+        return $clocks;
     }
 
     /** @throws Refused */
@@ -90,29 +126,58 @@ final readonly class TicketReader
         }, $text);
         $isSoon = self::take(self::SOON, $text) !== null;
         [$early, $late] = [self::take(self::EARLY, $text), self::take(self::LATE, $text)];
-        $table = Tables::takenFrom($text, fn (string $word): bool => $this->names->with(DishNames::plain($word)) !== []);
-        $clocks = $this->times->takenFrom($text);
+        $isOfADish = fn (string $word): bool => $this->names->with(DishNames::plain($word)) !== [];
+        $table = Tables::takenFrom($text, $isOfADish);
+        $said = $this->times->takenFrom($text);
         self::refuseWhatIsNoCount($text);
         $lines = new TicketLines($this->names, Token::all(NumberWords::joined($text)), $table !== null);
 
+        $clocks = match (true) {
+            $clock !== null => [$clock],
+            $isSoon || $said === null => [null],
+            default => $said,
+        };
         $readings = [];
-        foreach ($clock !== null ? [$clock] : ($isSoon || $clocks === null ? [null] : $clocks) as $at) {
+        foreach ($clocks as $at) {
             foreach ($lines->ways() as $way) {
-                $others = array_values(array_unique(array_filter(array_column($way, 'table'), static fn (string $one): bool => $one !== '')));
-                if (count($others) > 1) {
+                // A number that is neither mains nor starters is the table, if none was said.
+                $numbers = array_values(array_unique(array_diff(array_column($way, 'table'), [''])));
+                if (count($numbers) > 1) {
                     continue; // A ticket has one table.
                 }
-                // A number that is neither mains nor starters is the table, if none was said; else nobody knows what it is.
-                [$where, $more] = $table === null ? [$others[0] ?? '', ''] : [$table, $others[0] ?? ''];
-                $readings[] = array_map(static fn (array $one): TicketFiring => new TicketFiring(
-                    $one['dish'], $one['mains'], $one['starters'], $at, $where, $early === null ? null : (int) $early, $late === null ? null : (int) $late,
-                    Notes::together(...$notes, ...[$one['note'], $more]),
+                $number = $numbers[0] ?? '';
+                $readings[] = array_map(static fn (array $line): TicketFiring => new TicketFiring(
+                    $line['dish'],
+                    $line['mains'],
+                    $line['starters'],
+                    $at,
+                    $table ?? $number,
+                    $early === null ? null : (int) $early,
+                    $late === null ? null : (int) $late,
+                    Notes::together(...$notes, ...[$line['note'], $table === null ? '' : $number]),
                 ), $way);
             }
         }
-        $question = $lines->question() ?? (count($readings) > 1 ? Fact::of('order.which-time', these: $clocks ?? []) : null);
 
-        return $question === null && $readings !== [] ? Ticket::understood($readings[0]) : Ticket::asks($question ?? Fact::of('order.two-dishes'), array_slice($readings, 0, self::MOST_CANDIDATES));
+        return self::answer($readings, $lines->question(), $clocks);
+    }
+
+    /**
+     * @param  list<list<TicketFiring>>  $readings  All that the ticket can mean.
+     * @param  Fact|null  $question  What is asked about its dishes and numbers.
+     * @param  list<string|null>  $clocks  All times that it can mean.
+     */
+    private static function answer(array $readings, ?Fact $question, array $clocks): Ticket
+    {
+        if ($question === null && count($clocks) > 1) {
+            $question = Fact::of('order.which-time', these: array_values(array_filter($clocks, is_string(...))));
+        }
+        if ($question === null && $readings !== []) {
+            return Ticket::understood($readings[0]);
+        }
+        $candidates = array_slice($readings, 0, self::MOST_CANDIDATES);
+
+        return Ticket::asks($question ?? Fact::of('order.two-dishes'), $candidates);
     }
 
     private static function take(string $pattern, string &$text): ?string

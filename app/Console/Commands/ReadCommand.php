@@ -15,7 +15,7 @@ use Velko\Core\Quantity\OutOfRange;
 use Velko\Core\Ticket\TicketFiring;
 use Velko\Core\Ticket\TicketReader;
 
-/** How tickets and amounts are understood, by the rules of the screens: velko.reading-request/1 in, velko.reading/1 out. */
+/** Says how tickets and amounts are understood, by the rules of the screens. */
 final class ReadCommand extends EngineCommand
 {
     protected $signature = 'velko:read {request : a file, or - for standard input}';
@@ -32,8 +32,14 @@ final class ReadCommand extends EngineCommand
 
         return [
             'format' => 'velko.reading/1',
-            'tickets' => array_map(static fn (string $line): array => self::ticket($line, $reader, $dishes), $request['tickets'] ?? []),
-            'amounts' => array_map(static fn (string $text): array => self::amount($text, $mark), $request['amounts'] ?? []),
+            'tickets' => array_map(
+                static fn (string $line): array => self::ticket($line, $reader, $dishes),
+                $request['tickets'] ?? [],
+            ),
+            'amounts' => array_map(
+                static fn (string $text): array => self::amount($text, $mark),
+                $request['amounts'] ?? [],
+            ),
         ];
     }
 
@@ -45,16 +51,34 @@ final class ReadCommand extends EngineCommand
     private static function ticket(string $line, TicketReader $reader, array $dishes): array
     {
         $ticket = $reader->read($line);
-        $firings = static fn (array $of): array => array_map(static fn (TicketFiring $one): array => [
-            'dish' => $dishes[$one->dish], 'mains' => $one->mains, 'starters' => $one->starters, 'clock' => $one->clock, 'table' => $one->table === '' ? null : $one->table, 'note' => $one->note === '' ? null : $one->note,
-            'early_min' => $one->early, 'late_min' => $one->late,
-        ], $of);
+        $firings = static fn (array $of): array => array_map(
+            static fn (TicketFiring $firing): array => self::firing($firing, $dishes[$firing->dish]),
+            $of,
+        );
 
         return [
             'said' => $line,
             'understood' => $ticket->understood === null ? null : $firings($ticket->understood),
-            'asks' => $ticket->asks === null ? null : [...self::words($ticket->asks), 'candidates' => array_map($firings, $ticket->candidates)],
+            'asks' => $ticket->asks === null ? null : [
+                ...self::words($ticket->asks),
+                'candidates' => array_map($firings, $ticket->candidates),
+            ],
             'refused' => $ticket->refused === null ? null : self::words($ticket->refused),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function firing(TicketFiring $firing, string $dish): array
+    {
+        return [
+            'dish' => $dish,
+            'mains' => $firing->mains,
+            'starters' => $firing->starters,
+            'clock' => $firing->clock,
+            'table' => $firing->table === '' ? null : $firing->table,
+            'note' => $firing->note === '' ? null : $firing->note,
+            'early_min' => $firing->early,
+            'late_min' => $firing->late,
         ];
     }
 
@@ -67,12 +91,15 @@ final class ReadCommand extends EngineCommand
     /** @return array<string, mixed> */
     private static function amount(string $text, DecimalMark $mark): array
     {
+        $answer = ['said' => $text, 'quantity' => null, 'value' => null, 'unit' => null, 'asks' => null, 'refused' => null];
         try {
             $read = AmountReading::of($text, $mark);
-        } catch (NotAMeasure|OutOfRange $not) {
-            return ['said' => $text, 'quantity' => null, 'value' => null, 'unit' => null, 'asks' => null, 'refused' => ['code' => $not instanceof OutOfRange ? 'amount.out-of-range' : 'amount.none', 'detail' => $not->getMessage()]];
+        } catch (NotAMeasure|OutOfRange $fault) {
+            $code = $fault instanceof OutOfRange ? 'amount.out-of-range' : 'amount.none';
+
+            return [...$answer, 'refused' => ['code' => $code, 'detail' => $fault->getMessage()]];
         }
 
-        return ['said' => $text, 'quantity' => $read->quantity, 'value' => round($read->value, 2), 'unit' => $read->unit, 'asks' => null, 'refused' => null];
+        return [...$answer, 'quantity' => $read->quantity, 'value' => round($read->value, 2), 'unit' => $read->unit];
     }
 }

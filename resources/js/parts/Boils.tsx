@@ -18,7 +18,7 @@ export function Boils({ metres, units }: { metres: number; units: 'metric' | 'us
   const { typed } = MEASURES[units];
   const [height, heat] = [typed.altitude, typed.heat];
   return (
-    <span className="block text-sm text-ink-soft">
+    <span className="mt-1.5 block text-base text-ink-soft">
       {t('parts.field.boils-at', {
         height: `${Math.round(height.shown(data.amount))} ${height.unit}`,
         heat: `${heat.shown(data.boils_c).toFixed(1)} ${heat.unit}`,

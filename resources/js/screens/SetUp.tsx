@@ -59,7 +59,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
       <div className="mt-3">
         <BringKitchen name={house.name} />
       </div>
-      <div className="mt-4 flex flex-wrap items-end gap-x-8 gap-y-3">
+      <div className="mt-4 flex flex-wrap items-start gap-x-8 gap-y-3">
         <div className="w-72 max-w-full">
           <span className="text-base text-ink-soft">{t('common.amounts-are-in')}</span>
           <Select
@@ -72,17 +72,19 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
             ]}
           />
         </div>
-        <label className="block w-72 max-w-full text-base text-ink-soft">
-          {t('screens.setUp.the-kitchen-stands-above-the-sea', { unit: typed.altitude.unit })}
-          <input
-            inputMode="decimal"
-            value={height}
-            onChange={(event) => setHeight(event.target.value)}
-            onFocus={(event) => event.target.select()}
-            className="block h-12 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-right text-xl font-semibold text-ink"
-          />
+        <div className="w-72 max-w-full">
+          <label className="block text-base text-ink-soft">
+            {t('screens.setUp.the-kitchen-stands-above-the-sea', { unit: typed.altitude.unit })}
+            <input
+              inputMode="decimal"
+              value={height}
+              onChange={(event) => setHeight(event.target.value)}
+              onFocus={(event) => event.target.select()}
+              className="block h-12 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-right text-xl font-semibold text-ink"
+            />
+          </label>
           {typeof above === 'number' && <Boils metres={typed.altitude.read(above)} units={units} />}
-        </label>
+        </div>
       </div>
       <Many title={t('common.pans')} all={house.kit.pans} chosen={pans} onChange={setPans}>
         {(pan) => <PanSide pan={pan} scale={3} height={58} />}
