@@ -9,7 +9,8 @@ use App\Words\Words;
 use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Method\HeatChange;
-use Velko\Core\Mise\AddIns;
+use Velko\Core\Mise\Amount;
+use Velko\Core\Mise\Course;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
@@ -29,7 +30,7 @@ final class PlanDocument
     /**
      * @param  array<string, mixed>  $assumed
      * @param  Words  $words  in which it is read
-     * @param  list<Stage>|null  $stages  with what else goes in; null: those of the ask
+     * @param  list<Stage>|null  $stages  with what else is done; null: those of the ask
      *
      * @return array<string, mixed>
      */
@@ -75,11 +76,11 @@ final class PlanDocument
                 'setting' => $stage->mark,
                 'say' => $words->say($stage->say),
                 'say_fact' => FactDocument::of($stage->say),
-                'item' => self::item($stage->item),
+                'item' => self::item($stage->item, $words),
                 'shift_cm' => $stage->shift === null ? null : self::r($stage->shift, 1),
                 ...$stage->reach === null ? [] : ['reach_c' => $stage->reach],
-                ...$stage->items === [] ? [] : ['items' => array_map(self::item(...), $stage->items)],
-            ], $stages ?? AddIns::ofTheAsk($plan)),
+                ...$stage->items === [] ? [] : ['items' => array_map(static fn (Item $item): ?array => self::item($item, $words), $stage->items)],
+            ], $stages ?? Course::ofTheAsk($plan)->stages()),
             'track' => self::track($plan->track),
             'crust' => CrustPart::of($plan),
             'pass' => self::pass($plan),
@@ -87,7 +88,7 @@ final class PlanDocument
             'salt' => [
                 'percent_at_table' => self::r($plan->saltPercent(), 2),
                 'sodium_mg_per_cover' => self::r($plan->sodiumPerCover(), 0),
-                'season_g' => self::r($plan->toSeason(), 1),
+                'season_g' => Amount::rounded($plan->toSeason(), 'g'),
                 'seasoned_percent' => self::r($plan->saltPercentSeasoned(), 2),
                 'sodium_seasoned_mg_per_cover' => self::r($plan->sodiumSeasoned(), 0),
                 'stock_percent' => $plan->stockForNoSeasoning() === null ? null : self::r($plan->stockForNoSeasoning(), 2),
@@ -110,10 +111,13 @@ final class PlanDocument
         ], $on->lies)];
     }
 
-    /** @return array{name: string, amount: float, unit: string}|null */
-    public static function item(?Item $item): ?array
+    /** @return array{name: string, amount: float, unit: string, name_fact?: array{code: string, args?: array<string, mixed>}}|null */
+    public static function item(?Item $item, Words $words): ?array
     {
-        return $item === null ? null : ['name' => $item->name, 'amount' => $item->amount, 'unit' => $item->unit];
+        return $item === null ? null : [
+            'name' => $item->what === null ? $item->name : $words->say($item->what), 'amount' => $item->amount, 'unit' => $item->unit,
+            ...$item->what === null ? [] : ['name_fact' => FactDocument::of($item->what)],
+        ];
     }
 
     private static function leavePass(Plan $plan): ?float

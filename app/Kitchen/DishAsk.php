@@ -14,6 +14,7 @@ use Velko\Core\Family\Families;
 use Velko\Core\Food\Food;
 use Velko\Core\Food\Portion;
 use Velko\Core\Food\Sweated;
+use Velko\Core\Food\Whole;
 use Velko\Core\Method\Cover;
 use Velko\Core\Method\Fat;
 use Velko\Core\Method\HeatChange;
@@ -159,7 +160,7 @@ final class DishAsk
     }
 
     /**
-     * Everything else as it is written down; what is counted in pieces weighs nobody knows what.
+     * Everything else as it is written down. What is counted in pieces weighs what such a piece usually weighs; nothing, if nobody buys it by the piece.
      *
      * @param  float  $rice  g raw
      * @param  float  $floor  of the pan, m²
@@ -175,7 +176,7 @@ final class DishAsk
             $amount = $one->for($rice, $dish->grams_main, $plates, $floor);
             $isCounted = $one->unit === 'pieces';
             $food[$at] = new Portion(
-                $one->name, $what, $isCounted ? 0.0 : round(min(self::MOST_G, $amount), 1), $one->goes, $one->temperature ?? ($one->goesBackIn() ? Food::BESIDE_THE_PAN_C : $what->kept), $one->minute,
+                $one->name, $what, round(min(self::MOST_G, $isCounted ? $amount * (Whole::weighs($one->name) ?? 0.0) : $amount), 1), $one->goes, $one->temperature ?? ($one->goesBackIn() ? Food::BESIDE_THE_PAN_C : $what->kept), $one->minute,
                 ! FoodDocument::isKnown($one->name, $said), $one->goesBackIn(), $isCounted ? $amount : null,
             );
         }

@@ -136,15 +136,18 @@ final class DishBody
      *
      * @return array{list<array<string, mixed>>, list<array<string, mixed>>} rows of ingredients and of side work
      *
-     * @throws BadDocument when a work needs one that does not stand before it, or takes stock and goes into no pan
+     * @throws BadDocument when what goes in at a minute has none, or a work needs one that does not stand before it, or takes stock and goes into no pan
      */
     public static function rows(array $body): array
     {
         $ingredients = $works = [];
         foreach (is_array($body['ingredients']) ? array_values($body['ingredients']) : [] as $position => $one) {
+            if ($one['goes'] === Goes::AtMinute->value && ! isset($one['minute'])) {
+                throw BadDocument::at("/dish/ingredients/$position/minute", 'must be a number from 0 to 120 (min, for what goes in at a minute)');
+            }
             $ingredients[] = [
                 ...$one, 'position' => $position,
-                'minute' => $one['goes'] === Goes::AtMinute->value ? $one['minute'] ?? 0 : null,
+                'minute' => $one['goes'] === Goes::AtMinute->value ? $one['minute'] : null,
                 'temperature_c' => $one['temperature_c'] ?? null,
                 'before_min' => $one['before_min'] ?? null,
                 'until' => $one['until'] ?? null,

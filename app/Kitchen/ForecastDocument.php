@@ -14,6 +14,7 @@ use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Step;
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Mise\Amount;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Rice\Bite;
 
@@ -49,7 +50,7 @@ final class ForecastDocument
                 'setting' => $step->mark,
                 'say' => $words->say($step->say),
                 'say_fact' => FactDocument::of($step->say),
-                'item' => $step->stage === null ? null : PlanDocument::item($replay->stages[$step->stage]->item),
+                'item' => $step->stage === null ? null : PlanDocument::item($replay->stages[$step->stage]->item, $words),
             ], $forecast->steps),
             'stock_ml' => round($coming->stock(), 1) + 0.0,
             'stock_spread_ml' => self::pair($forecast->stockSpread, 0),
@@ -69,7 +70,7 @@ final class ForecastDocument
             'setting' => $forecast->mark,
             'track' => PlanDocument::track($coming->track),
             'power' => self::power($forecast->estimate),
-            'salt' => ['percent' => round($forecast->onThePlates()->saltPercent(), 2), 'season_g' => round($forecast->onThePlates()->toSeason(), 1)],
+            'salt' => ['percent' => round($forecast->onThePlates()->saltPercent(), 2), 'season_g' => Amount::rounded($forecast->onThePlates()->toSeason(), 'g')],
             'taste_shift_min' => round($forecast->shift, 2) + 0.0,
             'said' => $said === [] ? null : $words->inOneBreath($said),
             'said_facts' => FactDocument::all($said),

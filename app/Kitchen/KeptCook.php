@@ -143,7 +143,7 @@ final class KeptCook
     /** @param  array<string, mixed>  $item */
     private static function item(array $item): Item
     {
-        return new Item($item['name'], $item['amount'], $item['unit']);
+        return new Item($item['name'], $item['amount'], $item['unit'], isset($item['name_fact']) ? FactDocument::read($item['name_fact']) : null);
     }
 
     /**

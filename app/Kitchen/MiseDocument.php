@@ -10,6 +10,7 @@ use App\Models\DishSideWork;
 use App\Words\FactDocument;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
+use Velko\Core\Food\Group;
 use Velko\Core\Method\Fat;
 use Velko\Core\Mise\Amount;
 use Velko\Core\Mise\Ingredient;
@@ -58,7 +59,7 @@ final class MiseDocument
     /** @return list<Ingredient> */
     public static function ingredients(Dish $dish): array
     {
-        return array_values($dish->ingredients->map(static fn (DishIngredient $one): Ingredient => new Ingredient($one->name, $one->amount, $one->unit, $one->per, $one->goes, $one->minute, $one->temperature_c, $one->before_min, $one->until, $one->comes_out))->all());
+        return array_values($dish->ingredients->map(static fn (DishIngredient $one): Ingredient => new Ingredient($one->name, $one->amount, $one->unit, $one->per, $one->goes, $one->minute, $one->temperature_c, $one->before_min, $one->until, $one->comes_out, isset($one->food['group']) ? Group::from($one->food['group']) : null))->all());
     }
 
     /** @return list<array<string, mixed>> in the order in which they are used, what is beaten in at the end last */
@@ -114,13 +115,13 @@ final class MiseDocument
     }
 
     /**
-     * @param  SideWork|null  $apart  a base in a pan of its own
+     * @param  list<SideWork>  $forTheBase  what the base needs beside the pan
      *
      * @return list<array<string, mixed>> in order of the start
      */
-    public static function prep(Asked $asked, Plan $plan, ?SideWork $apart, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
+    public static function prep(Asked $asked, Plan $plan, array $forTheBase, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
     {
-        $works = [...self::beside($asked, $plan->rice()), ...$apart === null ? [] : [$apart]];
+        $works = [...self::beside($asked, $plan->rice()), ...$forTheBase];
         $at = static fn (float $minute): CarbonImmutable => $firstLiquid->addSeconds((int) round(60 * $minute));
 
         return array_map(static fn (array $one): array => [

@@ -46,7 +46,7 @@ final readonly class WorkOut
         $this->words = $asked->words;
         $this->course = self::course($asked, $plan);
         $this->served = MiseDocument::served($asked->dish);
-        $this->prep = MiseDocument::prep($asked, $plan, $this->course->apart(), $this->firstLiquidAt(), $now, $this->words);
+        $this->prep = MiseDocument::prep($asked, $plan, $this->course->besideForTheBase(), $this->firstLiquidAt(), $now, $this->words);
         $this->part = DishAsk::partCooked($asked);
         $this->warnings = $this->warnings();
     }

@@ -144,10 +144,9 @@ final class NightLengths implements Lengths
             return null;
         }
         $course = WorkOut::course($asked, $plan);
-        $apart = $course->apart();
         $works = array_map(static fn (array $one): array => [
             'what' => FactDocument::of($one['work']->what), 'start' => $one['start'], 'ready' => $one['ready'], 'hands' => $one['work']->hands, 'ahead' => $one['work']->ahead, 'on_ring' => $one['work']->onRing && ! $one['work']->ahead && $one['ready'] > $one['start'],
-        ], Preparation::of($plan, [...MiseDocument::beside($asked, $plan->rice()), ...$apart === null ? [] : [$apart]]));
+        ], Preparation::of($plan, [...MiseDocument::beside($asked, $plan->rice()), ...$course->besideForTheBase()]));
         $length = Length::of($plan, $course->panOn(), self::hands($works), self::besideRings($works));
 
         return [

@@ -32,6 +32,12 @@ final readonly class Due
         return ! isset($state->addedAt[$this->number]);
     }
 
+    /** Whether it waits for anything at all; false: it goes in when somebody says so, and not before. */
+    public function waits(): bool
+    {
+        return is_finite($this->second) || is_finite($this->doneness) || $this->left > 0.0 || $this->free >= 0.0;
+    }
+
     /** @param  float  $late  s that it may be early */
     public function isDue(State $state, float $late): bool
     {

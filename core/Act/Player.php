@@ -69,6 +69,17 @@ final readonly class Player
         }
     }
 
+    /** The pan comes off: what still waits for its minute or its sign goes in now, or it would never go in. */
+    public function addTheRest(State $state): void
+    {
+        foreach ($this->dues as $due) {
+            if ($due->isOpen($state) && $due->waits()) {
+                $due->add->on($this->simulation, $state);
+                $state->addedAt[$due->number] = $state->second;
+            }
+        }
+    }
+
     /** @return list<Due> what is still to go in */
     private function addWhatIsDue(State $state): array
     {

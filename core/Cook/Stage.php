@@ -33,6 +33,12 @@ final readonly class Stage
         public ?float $reach = null,
     ) {}
 
+    /** The same step, told by another sign. */
+    public function saying(Fact $say): self
+    {
+        return new self($this->minute, $this->kind, $say, $this->volume, $this->ladles, $this->mark, $this->item, $this->shift, $this->items, $this->reach);
+    }
+
     /** @param  list<Item>  $items */
     public function withItems(array $items): self
     {

@@ -73,7 +73,7 @@ final class Foods
         'pickle' => ['olive' => [78, 13, 3.0], 'green olive' => [75, 15, 3.96], 'black olive' => [80, 11, 1.87], 'caper' => [84, 1, 6.0], 'preserved lemon' => [80, 0, 8.0], 'gherkin' => [94, 0, 2.0]],
         'seasoning' => [
             'salt' => [0, 0, 100.0], 'saffron' => [12, 6, 0.4], 'paprika|smoked paprika' => [11, 13, 0.17], 'stock cube' => [3, 10, 50.0],
-            'lemon juice' => [92, 0, 0.0, ['frees' => 1.0]], 'lemon|lemon zest' => [80, 0, 0.0], 'squid ink|cuttlefish ink' => [75, 1, 3.0],
+            'lemon juice' => [92, 0, 0.0, ['frees' => 1.0]], 'clam juice|mussel juice|clam liquor|mussel liquor' => [97, 0, 0.9, ['frees' => 1.0]], 'lemon|lemon zest' => [80, 0, 0.0], 'squid ink|cuttlefish ink' => [75, 1, 3.0],
         ],
     ];
 
@@ -89,13 +89,7 @@ final class Foods
     public static function find(string $name): ?Food
     {
         $words = Names::words($name);
-        $known = self::known();
-        $food = null;
-        for ($at = 0; $at < count($words); $at += max(1, $length)) {
-            $length = Names::longest($words, $at, $known);
-            // What a thing is stands last in its name: "tomato paste", "parsnip purée".
-            $food = $length > 0 ? $known[implode(' ', array_slice($words, $at, $length))] : $food;
-        }
+        $food = Names::last($name, self::known());
 
         if ($food !== null && array_intersect(self::COOKED, $words) !== []) {
             $food = $food->with(['frees' => self::STILL_FREES * $food->frees, 'loses' => 0.0, 'losesSpread' => 0.0]);

@@ -47,6 +47,12 @@ enum Group: string
         };
     }
 
+    /** Whether it is flesh of an animal, not cured. */
+    public function isFlesh(): bool
+    {
+        return in_array($this, [self::Fish, self::Prawn, self::Squid, self::InShell, self::Meat], true);
+    }
+
     /** What is taken for a thing that nobody knows by name. */
     public static function usual(): self
     {

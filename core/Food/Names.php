@@ -34,6 +34,27 @@ final class Names
         return 0;
     }
 
+    /**
+     * What a table says of the food that a name ends with: what a thing is stands last in its name.
+     *
+     * @template T
+     *
+     * @param  array<string, T>  $known  by name, its words in the singular
+     *
+     * @return T|null null if the table has no part of the name
+     */
+    public static function last(string $name, array $known): mixed
+    {
+        $words = self::words($name);
+        $last = null;
+        for ($at = 0; $at < count($words); $at += max(1, $length)) {
+            $length = self::longest($words, $at, $known);
+            $last = $length > 0 ? $known[implode(' ', array_slice($words, $at, $length))] : $last;
+        }
+
+        return $last;
+    }
+
     private static function singular(string $word): string
     {
         return match (true) {

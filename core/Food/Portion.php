@@ -12,6 +12,9 @@ final readonly class Portion
     /** A word of its name that says so, in the singular. */
     private const POULTRY = ['chicken', 'poussin', 'turkey', 'duck', 'goose', 'quail', 'pigeon', 'fowl', 'pheasant', 'poultry'];
 
+    /** What gives off more than this share of what its group does is raw. */
+    private const STILL_RAW = 0.5;
+
     /**
      * @param  string  $name  as the kitchen calls it
      * @param  float  $grams  as it is weighed out
@@ -77,6 +80,20 @@ final readonly class Portion
     public function isRawPoultry(): bool
     {
         return $this->isInThePan() && $this->food->group === Group::Meat && $this->food->loses > 0.0 && array_intersect(self::POULTRY, Names::words($this->name)) !== [];
+    }
+
+    /** Whether it goes in raw and has to be cooked through. What was smoked or cooked before has little water left to give. */
+    public function isRawFlesh(): bool
+    {
+        $group = $this->food->group;
+
+        return ! $this->fried && $group->isFlesh() && $this->food->frees > self::STILL_RAW * $group->food()->frees;
+    }
+
+    /** One piece of it as it lies on the rice; null for what melts into it. */
+    public function piece(): ?Piece
+    {
+        return Piece::of($this->name, $this->food->group);
     }
 
     /** g, once it is sweated or browned */

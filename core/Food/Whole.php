@@ -16,6 +16,9 @@ final class Whole
         'carrot' => [50, 61, 72], 'celery' => [17, 40, 64], 'courgette' => [118, 196, 323], 'zucchini' => [118, 196, 323], 'aubergine' => [350, 458, 550], 'eggplant' => [350, 458, 550],
         'pepper' => [74, 119, 164], 'red pepper' => [74, 119, 164], 'green pepper' => [74, 119, 164], 'bell pepper' => [74, 119, 164], 'potato' => [170, 213, 369], 'beetroot' => [60, 82, 110], 'artichoke' => [100, 128, 162],
         'tomato' => [91, 123, 182], 'mushroom' => [10, 18, 23], 'apple' => [149, 182, 223], 'pear' => [148, 178, 230], 'lemon' => [48, 58, 84], 'egg' => [38, 44, 50],
+        // As they are bought for a kitchen (common practice, no single source).
+        'prawn' => [12, 18, 30], 'shrimp' => [6, 10, 18], 'langoustine' => [60, 100, 150], 'crayfish' => [25, 40, 60], 'mussel' => [10, 15, 25], 'clam' => [8, 14, 30], 'scallop' => [15, 25, 35],
+        'chicken thigh' => [90, 120, 160], 'chicken leg' => [180, 240, 300], 'quail' => [120, 150, 180], 'sausage' => [50, 80, 110], 'garlic clove' => [3, 5, 7],
     ];
 
     private const SIZES = ['small' => 0, 'medium' => 1, 'large' => 2, 'big' => 2];
@@ -28,12 +31,7 @@ final class Whole
      */
     public static function weighs(string $name, string $size = 'medium'): ?float
     {
-        $words = Names::words($name);
-        $grams = null;
-        for ($at = 0; $at < count($words); $at += max(1, $length)) {
-            $length = Names::longest($words, $at, self::GRAMS);
-            $grams = $length > 0 ? self::GRAMS[implode(' ', array_slice($words, $at, $length))] : $grams;
-        }
+        $grams = Names::last($name, self::GRAMS);
 
         return $grams === null ? null : (float) $grams[self::SIZES[$size] ?? 1];
     }

@@ -8,25 +8,20 @@ use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Food\Goes;
+use Velko\Core\Food\Group;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\Stirring;
-use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Stages;
 use Velko\Core\Quantity\Fact;
 
 /**
- * A dish from the cold pan to the plate: what is done before the rice and on top of it, round the steps of its plan.
+ * A dish from the cold pan to the plate: what is done before the rice, with it and on top of it, round the steps of its plan.
  *
- * What goes into the base stands in the order of its dish; each has its minutes and its sign, and what has none goes in
- * with the next that has. Who says no minutes at all has the base ready, and begins with the rice. What does not stay in
- * the base is cooked in it first, comes out, and goes back in where its dish says so.
+ * Every ingredient that is weighed out is part of a step: the base, the rice, a step of its own, the finish, or the top.
  */
 final readonly class Course
 {
-    /** A pan is warmed for so long before its fat, min (1 to 3, common practice, no single source). */
-    public const WARMS = 2.0;
-
     /** FDA Food Code 2022, 3-401.11 (from memory); a kitchen has its own. */
     private const POULTRY_C = 74.0;
 
@@ -36,42 +31,53 @@ final readonly class Course
     /** Rice left in its pan goes on cooking, and a plain steel one gives it a taste: out within so many minutes (5 to 10, common practice, no single source). */
     public const EMPTIED_WITHIN = 8.0;
 
+    private WeighedOut $weighedOut;
+
+    private Base $base;
+
     /**
      * @param  array<int, Ingredient>  $ingredients  by their place in the ask of the plan
+     * @param  float  $main  g raw rice of one main, > 0
      * @param  list<SideWork>  $works  beside the pan
      * @param  float  $poultry  °C that raw poultry reaches in its middle, by the kitchen's code
      */
-    public function __construct(private Plan $plan, private array $ingredients, private float $main, private array $works = [], private float $poultry = self::POULTRY_C) {}
+    public function __construct(private Plan $plan, private array $ingredients, float $main, private array $works = [], private float $poultry = self::POULTRY_C)
+    {
+        $this->weighedOut = new WeighedOut($plan, $main);
+        $this->base = new Base($plan, $ingredients, $this->weighedOut);
+    }
+
+    /** A plan that was asked for with everything else by its weight. */
+    public static function ofTheAsk(Plan $plan): self
+    {
+        $weighed = array_filter($plan->ask->food, static fn (Portion $one): bool => $one->grams > 0.0);
+
+        return new self($plan, array_map(static fn (Portion $one): Ingredient => new Ingredient(
+            $one->name, $one->grams, 'g', Scales::Pan, $one->goes, $one->minute, $one->temperature, until: $one->fried ? Treatment::of($one->name, $one->food->group)?->until : null, group: $one->food->group,
+        ), $weighed), $plan->ask->gramsPerCover);
+    }
 
     /** @return list<Stage> in order of time */
     public function stages(): array
     {
-        $stages = $this->withCore($this->withLiquors($this->withTheRice($this->withTheBase(AddIns::among($this->plan, $this->ingredients, $this->main)))));
+        $stages = $this->withTheFinish($this->withCore($this->withLiquors($this->withTheRice($this->withTheBase(AddIns::among($this->plan, $this->ingredients, $this->weighedOut))))));
         $serve = array_pop($stages);
 
-        return Stages::inOrder([...$this->beforeTheRice(), ...$stages, ...$this->atThePass(), ...$serve === null ? [] : [$serve]]);
+        return Stages::inOrder([...$this->isApart() ? [] : $this->base->stages($this->panOn()), ...$stages, ...$this->atThePass(), ...$serve === null ? [] : [$serve]]);
     }
 
     /** Minute of the cook at which the pan goes onto its ring, 0 or before. */
     public function panOn(): float
     {
-        return $this->plan->begins() - ($this->isApart() ? 0.0 : $this->base());
+        return $this->plan->begins() - ($this->isApart() ? 0.0 : $this->base->minutes());
     }
 
-    /** Minutes from the cold pan until the base is ready; 0 where it is ready already. */
-    private function base(): float
+    /** @return list<SideWork> what the base needs beside the pan: what is soaked for it, and itself if it is cooked in a pan of its own and goes to the stock */
+    public function besideForTheBase(): array
     {
-        $minutes = array_sum(array_map($this->minutes(...), $this->ingredients));
+        $minutes = $this->isApart() ? $this->base->minutes() : 0.0;
 
-        return $minutes > 0.0 ? $minutes + self::WARMS : 0.0;
-    }
-
-    /** The base as a work beside the pan, where it is cooked in a pan of its own and goes to the stock; else null. */
-    public function apart(): ?SideWork
-    {
-        $minutes = $this->isApart() ? $this->base() : 0.0;
-
-        return $minutes > 0.0 ? new SideWork(Fact::of('prep.base'), Ready::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), false, onRing: true) : null;
+        return [...$this->base->soaks(), ...$minutes > 0.0 ? [new SideWork(Fact::of('prep.base'), Ready::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), false, onRing: true)] : []];
     }
 
     private function isApart(): bool
@@ -85,35 +91,6 @@ final readonly class Course
         return 0.0 - $this->plan->ask->method->toast();
     }
 
-    /** @return list<Stage> */
-    private function beforeTheRice(): array
-    {
-        $minute = $this->panOn();
-        if ($this->isApart() || $minute === $this->plan->begins()) {
-            return [];
-        }
-        $stages = [new Stage($minute, StageKind::PanOn, Fact::of('say.pan-on'), mark: $this->mark(min($this->plan->ask->method->fat->mostHeat(), Toasting::Medium->heat())))];
-        $minute += self::WARMS;
-        $together = [];
-        foreach ($this->ingredients as $one) {
-            if ($one->goes !== Goes::Base && $one->minutesBefore() <= 0.0) {
-                continue;
-            }
-            $together[] = $this->item($one);
-            if ($one->minutesBefore() > 0.0) {
-                $until = $one->until ?? Until::Soft;
-                $stages[] = new Stage($minute, StageKind::Base, $until->fact(), mark: $this->mark(min($this->plan->ask->method->fat->mostHeat(), $until->heat())), items: $together);
-                $together = [];
-                $minute += $this->minutes($one);
-                if ($one->goes !== Goes::Base) {
-                    $stages[] = new Stage($minute, StageKind::TakeOut, Fact::of('say.take-out'), items: [$this->item($one)]);
-                }
-            }
-        }
-
-        return $together === [] ? $stages : [...$stages, new Stage($minute, StageKind::Base, Fact::of('say.seconds'), items: $together)];
-    }
-
     /**
      * A base from a pan of its own goes in with the stock.
      *
@@ -123,13 +100,13 @@ final readonly class Course
      */
     private function withTheBase(array $stages): array
     {
-        $items = array_values(array_map($this->item(...), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::Base)));
+        $items = $this->items(static fn (Ingredient $one): bool => $one->goes === Goes::Base);
 
-        return ! $this->isApart() || $items === [] ? $stages : array_map(static fn (Stage $stage): Stage => $stage->kind === StageKind::BoilUp ? $stage->withItems($items) : $stage, $stages);
+        return $this->isApart() ? self::into($stages, StageKind::BoilUp, $items) : $stages;
     }
 
     /**
-     * The rice, and what is turned in with it.
+     * What is turned in with the rice: most of it as the rice goes in; colour and spices, which burn, at the end of the toasting.
      *
      * @param  list<Stage>  $stages
      *
@@ -137,19 +114,62 @@ final readonly class Course
      */
     private function withTheRice(array $stages): array
     {
-        $items = array_values(array_map($this->item(...), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::WithTheRice)));
-        if ($items === []) {
-            return $stages;
+        $burns = static fn (Ingredient $one): bool => $one->food()->group === Group::Seasoning;
+        $sturdy = $this->items(static fn (Ingredient $one): bool => $one->goes === Goes::WithTheRice && ! $burns($one));
+        $last = $this->items(static fn (Ingredient $one): bool => $one->goes === Goes::WithTheRice && $burns($one));
+        $kinds = array_map(static fn (Stage $stage): StageKind => $stage->kind, $stages);
+        if (! in_array(StageKind::RiceIn, $kinds, true)) {
+            return [...$sturdy === [] && $last === [] ? [] : [new Stage($this->riceIn(), StageKind::Base, Goes::WithTheRice->fact(), items: [...$sturdy, ...$last])], ...$stages];
         }
-        foreach ($stages as $i => $stage) {
-            if (in_array($stage->kind, [StageKind::Toast, StageKind::RiceIn], true)) {
-                $stages[$i] = $stage->withItems($items);
+        if (! in_array(StageKind::Toast, $kinds, true)) {
+            return self::into($stages, StageKind::RiceIn, [...$sturdy, ...$last]);
+        }
+        $toasted = self::into(self::into($stages, StageKind::RiceIn, $sturdy), StageKind::Toast, $last);
 
-                return $stages;
+        return $last === [] ? $toasted : array_map(static fn (Stage $stage): Stage => $stage->kind === StageKind::Toast ? $stage->saying(Fact::of('say.toast-colour-last')) : $stage, $toasted);
+    }
+
+    /**
+     * @param  list<Stage>  $stages
+     * @param  list<Item>  $items  that go in at every step of this kind
+     *
+     * @return list<Stage>
+     */
+    private static function into(array $stages, StageKind $kind, array $items): array
+    {
+        return array_map(static fn (Stage $stage): Stage => $stage->kind === $kind ? $stage->withItems([...$stage->items, ...$items]) : $stage, $stages);
+    }
+
+    /**
+     * What is beaten in, in its order, and the salt. Salt is settled at the end, in the finish or at the tasting; what nobody stirs is salted with
+     * its stock.
+     *
+     * @param  list<Stage>  $stages
+     *
+     * @return list<Stage>
+     */
+    private function withTheFinish(array $stages): array
+    {
+        $finish = $this->plan->ask->finish;
+        $salt = $this->plan->ask->method->partCooking === null ? $this->plan->toSeason() : 0.0;
+        $saltsAt = match (true) {
+            $this->plan->ask->family->traits()->driesOut => StageKind::Pour,
+            in_array(StageKind::Finish, array_map(static fn (Stage $stage): StageKind => $stage->kind, $stages), true) => StageKind::Finish,
+            default => StageKind::Taste,
+        };
+        $isSalted = false;
+        foreach ($stages as $at => $stage) {
+            $parts = $stage->kind === StageKind::Finish ? ['marrow' => $finish->marrow, 'butter' => $finish->butter, 'hard-cheese' => $finish->cheese, 'cream' => $finish->cream] : [];
+            if ($stage->kind === $saltsAt && ! $isSalted) {
+                $parts['salt'] = $salt;
+                $isSalted = true;
             }
+            $parts = array_filter($parts, static fn (float $grams): bool => $grams > 0.0);
+            $items = array_map(static fn (string $part, float $grams): Item => Item::of(Fact::of("ingredient.$part"), Amount::rounded($grams, 'g'), 'g'), array_keys($parts), array_values($parts));
+            $stages[$at] = $items === [] ? $stage : $stage->withItems([...$stage->items, ...$items]);
         }
 
-        return [new Stage($this->riceIn(), StageKind::Base, Goes::WithTheRice->fact(), items: $items), ...$stages];
+        return $stages;
     }
 
     /**
@@ -203,7 +223,7 @@ final readonly class Course
         $minute = $this->plan->readyAtPass();
         $out = array_values(array_map(static fn (Ingredient $one): Item => new Item($one->name, 0.0, $one->unit), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->comesOut)));
         $shells = $this->plan->ask->hasShells();
-        $top = array_values(array_map($this->onAPlate(...), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::OnTop)));
+        $top = array_values(array_map($this->weighedOut->onAPlate(...), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::OnTop)));
 
         return [
             ...$out === [] && ! $shells ? [] : [new Stage($minute, StageKind::PickOut, Fact::of($shells ? 'say.pick-out-shells' : 'say.pick-out'), items: $out)],
@@ -211,34 +231,13 @@ final readonly class Course
         ];
     }
 
-    private function item(Ingredient $one): Item
+    /**
+     * @param  callable(Ingredient): bool  $which
+     *
+     * @return list<Item>
+     */
+    private function items(callable $which): array
     {
-        return new Item($one->name, Amount::rounded($this->amount($one), $one->unit), $one->unit);
-    }
-
-    /** What lies on one plate; for a pan that goes to the table, all of it. */
-    private function onAPlate(Ingredient $one): Item
-    {
-        $plates = $this->plan->ask->isPlated() ? $this->plan->ask->covers : 1;
-        $amount = $this->amount($one) / $plates;
-
-        // What is cut up for the plates is put there in quarters; of less nobody counts.
-        return new Item($one->name, $one->unit === 'pieces' ? floor(4 * $amount + 1e-9) / 4 : Amount::rounded($amount, $one->unit), $one->unit);
-    }
-
-    /** Minutes that it has before the rice; by its sign, longer in a fat that does not stand that sign's heat. */
-    private function minutes(Ingredient $one): float
-    {
-        return $one->minutesBefore() * ($one->before === null && $one->until !== null ? $this->plan->ask->method->fat->slows($one->until->heat()) : 1.0);
-    }
-
-    private function amount(Ingredient $one): float
-    {
-        return $one->for($this->plan->rice(), $this->main, $this->plan->ask->covers, $this->plan->ask->pan->baseArea());
-    }
-
-    private function mark(float $heat): string
-    {
-        return $this->plan->ask->burner->nearest($heat * $this->plan->ask->pan->baseArea());
+        return array_values(array_map($this->weighedOut->item(...), array_filter($this->ingredients, $which)));
     }
 }

@@ -17,18 +17,29 @@ enum Until: string
     case DryAgain = 'dry-again';
     case Brown = 'brown';
     case Dark = 'dark';
+    case Wilted = 'wilted';
+    case Golden = 'golden';
+    case Through = 'through';
+    case Firm = 'firm';
+    case Open = 'open';
+    case Tender = 'tender';
+    case PressedOut = 'pressed-out';
+    case Seconds = 'seconds';
 
     /** Where nobody says how long: min, the middle of what cooks usually give it. */
     public function minutes(): float
     {
         return match ($this) {
+            self::Seconds => 0.5,
             self::Fragrant => 1.0,
-            self::Glassy => 3.0,
+            self::Wilted, self::Through, self::Firm, self::PressedOut => 2.0,
+            self::Glassy, self::Golden => 3.0,
             self::Soft => 4.0,
-            self::FatRuns => 5.0,
+            self::FatRuns, self::Open => 5.0,
             self::DryAgain => 7.0,
             self::Brown => 12.0,
             self::Dark => 25.0,
+            self::Tender => 55.0,
         };
     }
 
@@ -36,9 +47,9 @@ enum Until: string
     public function heat(): float
     {
         return match ($this) {
-            self::Brown, self::DryAgain => Toasting::Quick->heat(),
-            self::FatRuns, self::Glassy, self::Fragrant => Toasting::Medium->heat(),
-            self::Soft, self::Dark => Toasting::Slow->heat(),
+            self::Brown, self::DryAgain, self::Open, self::Firm => Toasting::Quick->heat(),
+            self::FatRuns, self::Glassy, self::Fragrant, self::Golden, self::Through, self::PressedOut, self::Seconds => Toasting::Medium->heat(),
+            self::Soft, self::Dark, self::Wilted, self::Tender => Toasting::Slow->heat(),
         };
     }
 

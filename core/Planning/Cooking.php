@@ -290,9 +290,10 @@ final class Cooking
         return $this->ask->method->finish + $this->ask->method->rest;
     }
 
-    /** The same, eaten at a given second; one that is not ready by then has not left its pan. */
+    /** The same, eaten at a given second. A pan that is not ready by then has not been served. What still waits to go in goes in as the pan comes off. */
     public function toTableAt(State $state, float $table): void
     {
+        $this->player->addTheRest($state);
         $way = new Player($this->simulation, $this->wayToTable($state->second, $table));
         $way->begin($state);
         $way->goOn($state, $table);

@@ -7,6 +7,7 @@ namespace Velko\Core\Planning;
 use Velko\Core\Act\Run;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
+use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Quantity\Duration;
@@ -39,7 +40,19 @@ final class FoodChecks
     /** @return list<Warning|null> */
     public static function of(Plan $plan): array
     {
-        return [self::offTheBoil($plan)];
+        return [self::offTheBoil($plan), ...self::afterThePull($plan)];
+    }
+
+    /** @return list<Warning> what was to go in at a minute at which the pan is off the heat: it goes in as the pan comes off */
+    private static function afterThePull(Plan $plan): array
+    {
+        $late = array_filter($plan->ask->food, static fn (Portion $one): bool => $one->goes === Goes::AtMinute && $one->isInThePan() && 60 * ($one->minute ?? 0.0) > $plan->pulled->second);
+
+        return array_values(array_map(static fn (Portion $one): Warning => new Warning(
+            'after-the-pull',
+            ['what' => $one->name, 'minute' => round($one->minute ?? 0.0, 1), 'pull' => round($plan->pulled->minute(), 1)],
+            Fact::of('fix.goes-in-sooner', raw: $one->isRawFlesh()),
+        ), $late));
     }
 
     /** The one thing that takes it off the boil longest, where that is longer than a minute. */

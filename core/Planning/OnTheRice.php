@@ -22,7 +22,7 @@ final readonly class OnTheRice
     {
         $lies = [];
         foreach ($ask->family->traits()->driesOut ? $ask->food : [] as $one) {
-            $piece = $one->food->group->piece();
+            $piece = $one->piece();
             $count = $one->pieces ?? ($piece === null ? 0.0 : $one->grams / $piece->grams);
             if ($piece !== null && $count > 0.0 && ! in_array($one->goes, [Goes::Base, Goes::WithTheRice], true)) {
                 $lies[] = ['name' => $one->name, 'count' => $count, 'piece' => $piece];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velko\Core\Planning;
 
 use Velko\Core\Act\Run;
+use Velko\Core\Cook\Item;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Method\HeatChange;
@@ -42,15 +43,24 @@ final readonly class Stages
         $toasted = $method->toasted();
         if ($toasted !== null) {
             $mark = $this->ask->burner->nearest($toasted->heat() * $this->ask->pan->baseArea());
+            $stages[] = new Stage(-$method->toast(), StageKind::RiceIn, Fact::of('say.rice-to-toast'), mark: $mark, items: [$this->rice()]);
             $stages[] = new Stage(-$method->toast(), StageKind::Toast, $rice, mark: $mark);
         } else {
-            $stages[] = new Stage(0.0, StageKind::RiceIn, $method->partCooked === null ? Fact::of('say.rice-in', soaked: $method->soak > 0) : Fact::of('say.part-cooked-in'));
+            $stages[] = new Stage(0.0, StageKind::RiceIn, $method->partCooked === null ? Fact::of('say.rice-in', soaked: $method->soak > 0) : Fact::of('say.part-cooked-in'), items: [$this->rice()]);
         }
         if ($this->ask->wine > 0) {
             $stages[] = new Stage(0.0, StageKind::Wine, Fact::of('say.wine'), $this->ask->wine, mark: $this->heat[0]->mark);
         }
 
         return $stages;
+    }
+
+    /** The rice as it goes in. */
+    private function rice(): Item
+    {
+        $partCooked = $this->ask->method->partCooked;
+
+        return Item::of($this->ask->grain->variety->fact(), round($this->ask->rice() * (1.0 + ($partCooked->drunk ?? 0.0) + ($partCooked->free ?? 0.0)), 1), 'g');
     }
 
     private function boilUp(): Fact
@@ -130,8 +140,8 @@ final readonly class Stages
             return [new Stage($minute, StageKind::Off, Fact::of('say.off-part-cooked')), new Stage($this->run->end->minute(), StageKind::Serve, Fact::of('say.spread', layer: Length::ofMm($method->partCooking->layer)))];
         }
         $stages = [new Stage($minute, StageKind::Off, $method->finishOnTheHeat && $method->finish > 0 ? Fact::of('say.down-to-the-lowest', mark: $this->ask->burner->weakest()) : $off)];
-        if ($method->finish > 0) {
-            $stages[] = new Stage($minute, StageKind::Finish, Fact::of($method->finishOnTheHeat ? 'say.finish-on-the-heat' : 'say.finish'));
+        if ($method->finish > 0 || $this->ask->finish->weight() > 0) {
+            $stages[] = new Stage($minute, StageKind::Finish, Fact::of($method->finishOnTheHeat ? 'say.finish-on-the-heat' : 'say.finish', order: $this->ask->finish->order()));
         }
         if ($method->rest > 0) {
             $stages[] = new Stage($minute + $method->finish, StageKind::Rest, Fact::of('say.rest', covered: $method->restCovered));

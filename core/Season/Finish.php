@@ -101,6 +101,18 @@ final readonly class Finish
         return ($this->salted ? self::SALTED_BUTTER_SALT : 0.0) * $this->butter + self::CHEESE_SALT * $this->cheese;
     }
 
+    /** @return 'both'|'butter'|'cheese'|'cream'|'nothing' what is beaten in first, and what after it */
+    public function order(): string
+    {
+        return match (true) {
+            $this->butter + $this->marrow > 0.0 && $this->cheese > 0.0 => 'both',
+            $this->butter + $this->marrow > 0.0 => 'butter',
+            $this->cheese > 0.0 => 'cheese',
+            $this->cream > 0.0 => 'cream',
+            default => 'nothing',
+        };
+    }
+
     /** J/K */
     public function capacity(): float
     {

@@ -57,9 +57,33 @@ export const verbOf = ({
 
 type Amount = (value: number, unit: string) => string;
 
-/** The one thing that a step is about; null where there are none or several, and where what is poured only holds some. */
-export const only = ({ volume_ml, item, items = [] }: Stage) =>
-  item ?? (volume_ml === null && items.length === 1 ? (items[0] ?? null) : null);
+type Item = NonNullable<Stage['items']>[number];
+
+/** The one thing that a step is about; null if there are none or several, and if it only goes in on the side: into a pour, at the tasting. */
+export const only = ({ kind, volume_ml, item, items = [] }: Stage) =>
+  item ?? (volume_ml === null && kind !== 'taste' && items.length === 1 ? (items[0] ?? null) : null);
+
+/** "6 g salt, 90 g hard cheese" */
+export const listed = (items: readonly Item[], amount: Amount): string =>
+  items.map(({ name, amount: much, unit }) => (much > 0 ? `${amount(much, unit)} ${name}` : name)).join(', ');
+
+/** What a pour holds besides plain stock: what steeped in some of it, and what is dissolved in it. */
+export function inThePour(items: readonly Item[], amount: Amount): string {
+  const steeped = listed(
+    items.filter(({ unit }) => unit === 'ml'),
+    amount,
+  );
+  const dissolved = listed(
+    items.filter(({ unit }) => unit !== 'ml'),
+    amount,
+  );
+  return [
+    steeped === '' ? '' : t('stove.now.of-it-words', { words: steeped }),
+    dissolved === '' ? '' : t('stove.now.with-words', { words: dissolved }),
+  ]
+    .filter((words) => words !== '')
+    .join('; ');
+}
 
 /** How much of it, where it is one thing and is measured. */
 export function amounts(stage: Stage, amount: Amount): string {
@@ -73,8 +97,6 @@ export function named(stage: Stage, amount: Amount): string {
   if (one !== null) {
     return one.name;
   }
-  const words = (stage.items ?? [])
-    .map(({ name, amount: much, unit }) => (much > 0 ? `${amount(much, unit)} ${name}` : name))
-    .join(', ');
-  return stage.volume_ml !== null && words !== '' ? t('stove.now.of-it-words', { words }) : words;
+  const { items = [] } = stage;
+  return stage.volume_ml === null ? listed(items, amount) : inThePour(items, amount);
 }

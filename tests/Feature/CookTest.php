@@ -63,7 +63,7 @@ it('cooks a pan from the ask to the log', function (): void {
 
 it('counts the same touch once, and refuses another under its id', function (): void {
     $cook = putOn();
-    $pour = Station::event('pour', stage: 1, volume_ml: 150);
+    $pour = Station::event('pour', stage: 2, volume_ml: 150);
     $this->postJson("/api/cooks/{$cook['id']}/events", $pour)->assertCreated();
     $this->postJson("/api/cooks/{$cook['id']}/events", $pour)->assertOk();
     $this->postJson("/api/cooks/{$cook['id']}/events", array_reverse($pour))->assertOk();
@@ -81,7 +81,7 @@ it('counts a cook once, however often it is put on', function (): void {
 
 it('takes another amount and takes a touch back', function (): void {
     $cook = putOn();
-    $pour = Station::event('pour', stage: 2, volume_ml: 415.5);
+    $pour = Station::event('pour', stage: 3, volume_ml: 415.5);
     expect($this->postJson("/api/cooks/{$cook['id']}/events", $pour)->json('state.poured_ml'))->toEqual(415.5);
     $undone = $this->postJson("/api/cooks/{$cook['id']}/events", Station::event('undo', event: $pour['id']))->assertCreated();
     expect($undone->json('state.poured_ml'))->toEqual(0)->and($undone->json('state.done'))->toBe([]);

@@ -79,7 +79,7 @@ it('cooks by the schools that a dish has, and counts their fat and marrow among 
     $risotto = $work(['name' => 'marrow', 'fat' => 'rendered-fat', 'butter_g_per_80_g' => 0, 'marrow_g_per_80_g' => 12, 'cream_g_per_80_g' => 20, 'finish_on_the_heat' => true]);
     expect($risotto->json('served.suits'))->toBe('any')
         ->and(array_column($risotto->json('mise'), 'amount', 'name'))->toHaveKeys(['marrow', 'cream'])
-        ->and(array_column($risotto->json('plan.stages'), 'say_fact'))->toContain(['code' => 'say.finish-on-the-heat']);
+        ->and(array_column($risotto->json('plan.stages'), 'say_fact'))->toContain(['code' => 'say.finish-on-the-heat', 'args' => ['order' => 'both']]);
 });
 
 it('reads an amount as a cook says it, and says of what is none that it is none', function (): void {

@@ -43,7 +43,7 @@ final class PanRiceStages
         }
 
         return Stages::inOrder([
-            ...$stages->beforeTheStock(Fact::of('say.toast-colour-last')),
+            ...$stages->beforeTheStock(Fact::of('say.toast-in-the-base')),
             $stages->pour($second, $stock, Fact::of($ask->isRainedIn() ? 'say.rain-in' : 'say.pour-to-the-rim'), $heat[0]->mark),
             new Stage($second / 60, StageKind::Level, Fact::of('say.level')),
             ...$knob,

@@ -308,6 +308,8 @@ final readonly class Doses
         $pulled->drunk = $this->ask->grain->drunkInAmpleLiquid($pulled->doneness) * self::OF_AMPLE;
         $pulled->sealed = 0.0;
         $pulled->free = ($this->ask->target->looseness + self::TABLE_TAKES) * $this->rice;
+        // Everything else is in it by then.
+        $pulled->addedAt = array_fill_keys(array_keys($this->ask->food), 0.0);
         $eaten = clone $pulled;
         $this->cooking->toTable($eaten);
 

@@ -92,7 +92,7 @@ function sign(working: Working, row: number): string {
     return '';
   }
   if (stage.kind === 'finish') {
-    return working.dish.finish;
+    return working.dish.finish || stage.say;
   }
   if (stages[row - 1]?.say === stage.say && !only(stage)) {
     return '″';

@@ -115,7 +115,7 @@ export function DishForm({
         <RawRice name="dish.grams_starter" label={t('dish.dishForm.a-starter')} kitchen={kitchen} />
         <Pick name="dish.diet" label={t('dish.dishForm.meant-for')} options={DIETS} />
       </div>
-      <IngredientRows ask={worked?.ask}>
+      <IngredientRows ask={worked?.ask} onMove={(step) => onOpen(open.union(new Set([step])))}>
         <Steps family={familyOf(kitchen, body.family)} worked={worked} open={open} onOpen={onOpen} />
       </IngredientRows>
       {theirs && (

@@ -65,12 +65,15 @@ export function Ingredient({
   row,
   open,
   onToggle,
+  onMove,
   onRemove,
   ask,
 }: {
   row: number;
   open: boolean;
   onToggle: () => void;
+  /** Told when it is to go in from now on. */
+  onMove: (goes: Body['ingredients'][number]['goes']) => void;
   onRemove: () => void;
   ask: Ask | undefined;
 }) {
@@ -78,7 +81,7 @@ export function Ingredient({
   const one = useWatch<{ dish: Body }, `dish.ingredients.${number}`>({ name: `dish.ingredients.${row}` });
   const { errors } = useFormState<{ dish: Body }>();
   const [nameless] = useState(one.name === '');
-  const shown = open !== nameless || errors.dish?.ingredients?.[row] !== undefined;
+  const shown = open || nameless || errors.dish?.ingredients?.[row] !== undefined;
   const name = (field: string) => `dish.ingredients.${row}.${field}`;
   const { getValues, setError, setValue } = useFormContext();
   const { defaultValues } = useFormState<{ dish: Body }>();
@@ -141,7 +144,12 @@ export function Ingredient({
           <Remove label={t('dish.dishForm.take-ingredient-row-out', { row: row + 1 })} onPress={onRemove} />
         </div>
         <div className="mt-2 grid grid-cols-[2fr_1fr_1.4fr_1.4fr] gap-2 max-md:grid-cols-2">
-          <Pick name={name('goes')} label={t('dish.dishForm.it-goes-in')} options={GOES} />
+          <Pick
+            name={name('goes')}
+            label={t('dish.dishForm.it-goes-in')}
+            options={GOES}
+            onPick={(value) => onMove(value as Body['ingredients'][number]['goes'])}
+          />
           {goes === 'at-minute' ? (
             <Field name={name('minute')} label={t('dish.dishForm.minute')} kind="number" />
           ) : (

@@ -24,6 +24,8 @@ interface Rows {
   /** The keys of those that are open. */
   open: ReadonlySet<string>;
   toggle: (key: string) => void;
+  /** One goes in at another step from now on: it stays open, in a step that is open. */
+  move: (key: string, goes: One['goes']) => void;
   /** Six mains of the dish as it was saved; nothing of a new one. */
   ask: Ask | undefined;
 }
@@ -31,7 +33,16 @@ interface Rows {
 const RowsContext = createContext<Rows | null>(null);
 
 /** All the ingredients of a dish, each of which stands in the step at which it goes in. */
-export function IngredientRows({ ask, children }: { ask: Ask | undefined; children: ReactNode }) {
+export function IngredientRows({
+  ask,
+  onMove,
+  children,
+}: {
+  ask: Ask | undefined;
+  /** Told the step in which an ingredient stands from now on. */
+  onMove: (step: StepName) => void;
+  children: ReactNode;
+}) {
   const { control } = useFormContext<{ dish: Body }>();
   const rows = useFieldArray({ control, name: 'dish.ingredients' });
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
@@ -59,6 +70,10 @@ export function IngredientRows({ ask, children }: { ask: Ask | undefined; childr
         remove: (row) => rows.remove(row),
         open,
         toggle,
+        move: (key, goes) => {
+          setOpen((were) => were.union(new Set([key])));
+          onMove(stepOf(goes));
+        },
         ask,
       }}
     >
@@ -84,6 +99,7 @@ export function Ingredients({ step, goes }: { step: StepName; goes: One['goes'] 
               row={row}
               open={rows.open.has(key)}
               onToggle={() => rows.toggle(key)}
+              onMove={(to) => rows.move(key, to)}
               onRemove={() => rows.remove(row)}
               ask={rows.ask}
             />

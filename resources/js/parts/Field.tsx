@@ -200,8 +200,11 @@ export function Pick({
   options,
   numeric = false,
   orNull = false,
+  onPick,
 }: FieldProps & {
   options: readonly Option[];
+  /** Told what was chosen, once the form has it. */
+  onPick?: (value: string) => void;
   /** The words stand for numbers. */
   numeric?: boolean;
   /** The empty word stands for null. */
@@ -219,7 +222,10 @@ export function Pick({
         label={label}
         value={String((field.value as string | number | null | undefined) ?? '')}
         options={options}
-        onChange={(value) => field.onChange(numeric ? asNumber(value) : orNull ? asNull(value) : value)}
+        onChange={(value) => {
+          field.onChange(numeric ? asNumber(value) : orNull ? asNull(value) : value);
+          onPick?.(value);
+        }}
         fault={fault !== undefined}
         said={fault || hint ? id : undefined}
       />

@@ -88,8 +88,11 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
   const starters = ask.starters ?? 0;
   const letters = plan.stages.map(
     (stage) =>
-      [stage.setting, named(stage, amount), stage.kind === 'finish' ? dish.finish : stage.say].join(': ')
-        .length,
+      [
+        stage.setting,
+        named(stage, amount),
+        stage.kind === 'finish' ? dish.finish || stage.say : stage.say,
+      ].join(': ').length,
   );
   const lines =
     letters.reduce((sum, one) => sum + Math.max(1, Math.ceil(one / LETTERS)), 0) +
@@ -150,7 +153,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
               <td>
                 {stage.setting && <b>{stage.setting}: </b>}
                 {named(stage, amount) && <b>{named(stage, amount)}: </b>}
-                {stage.kind === 'finish' ? dish.finish : stage.say}
+                {stage.kind === 'finish' ? dish.finish || stage.say : stage.say}
               </td>
             </tr>
           ))}

@@ -1,4 +1,4 @@
-import { OVEN, verbOf } from '../stages';
+import { inThePour, listed, OVEN, verbOf } from '../stages';
 import { useAmount } from '../amount';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
@@ -80,6 +80,9 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   if (reach !== null) {
     return <Core cook={cook} reach={reach} names={items.map((one) => one.name).join(', ')} />;
   }
+  if (step.kind === 'taste') {
+    return <WithIt cook={cook} step={step} />;
+  }
   const only = isPour(step) ? null : (step.item ?? (items.length === 1 ? items[0] : null));
   if (!isPour(step) && (items.length > 1 || only?.amount === 0)) {
     return <Items items={items} />;
@@ -114,24 +117,6 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
       </>
     );
   }
-  if (step.kind === 'finish') {
-    const { butter_g = 0, cheese_g = 0 } = working.plan.finish;
-    const salt_g = cook.forecast?.salt?.season_g ?? working.plan.salt.season_g ?? 0;
-    const parts = [
-      ...(butter_g > 0 ? [t('stove.now.butter-butter', { butter: weight(butter_g) })] : []),
-      ...(cheese_g > 0 ? [t('stove.now.cheese-cheese', { cheese: weight(cheese_g) })] : []),
-      ...(salt_g > 0 ? [t('stove.now.salt-salt', { salt: weight(salt_g) })] : []),
-    ];
-    return parts.length === 0 ? null : (
-      <p className="now-digits now-digits-small" data-lines={parts.length}>
-        {parts.map((part) => (
-          <span key={part} className="block">
-            {part}
-          </span>
-        ))}
-      </p>
-    );
-  }
   const how = step.setting === OVEN ? null : (HOW_TURNED[working.burner.fuel ?? 'gas'] ?? null);
   return ['heat', 'crust'].includes(step.kind) ? (
     <>
@@ -160,10 +145,9 @@ function Core({ cook, reach, names }: { cook: Cook; reach: number; names: string
 function WithIt({ cook, step }: { cook: Cook; step: Step }) {
   const amount = useAmount();
   const items = itemsOf(cook, step);
-  const words = items.map((one) => `${amount(one.amount, one.unit)} ${one.name}`).join(', ');
-  return words === '' ? null : (
+  return items.length === 0 ? null : (
     <p className="now-say font-bold">
-      {isPour(step) ? t('stove.now.of-it-words', { words }) : t('stove.now.with-words', { words })}
+      {isPour(step) ? inThePour(items, amount) : t('stove.now.with-words', { words: listed(items, amount) })}
     </p>
   );
 }

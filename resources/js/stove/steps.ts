@@ -8,9 +8,19 @@ export const isPour = (step: { kind: Step['kind'] }): boolean => step.kind === '
 export const isBefore = ({ kind, at_min }: { kind: Step['kind']; at_min: number }): boolean =>
   at_min <= 0 && ['pan-on', 'base', 'take-out', 'boil-up', 'toast', 'rice-in'].includes(kind);
 
-/** What goes in, comes out or lies on top together at a step of the plan. */
-export const itemsOf = (cook: Cook, step: Step): NonNullable<Stage['items']> =>
-  (step.stage === null ? undefined : cook.working.plan.stages[step.stage]?.items) ?? [];
+const SALT = 'ingredient.salt';
+
+/** What goes in, comes out or lies on top together at a step of the plan; of salt, as much as the pan wants by now. */
+export function itemsOf(cook: Cook, step: Step): NonNullable<Stage['items']> {
+  const planned = (step.stage === null ? undefined : cook.working.plan.stages[step.stage]?.items) ?? [];
+  const salt = cook.forecast?.salt?.season_g;
+  if (salt === undefined || isPour(step)) {
+    return planned;
+  }
+  return planned.flatMap((one) =>
+    one.name_fact?.code !== SALT ? [one] : salt > 0 ? [{ ...one, amount: salt }] : [],
+  );
+}
 
 /** Index of the last step of the base, where the rice is still to come; null when there is none to pass over. */
 export function baseReadyAt(cook: Cook): number | null {

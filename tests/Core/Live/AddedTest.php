@@ -14,7 +14,7 @@ use Velko\Core\Food\Portion;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Happened;
 use Velko\Core\Live\Step;
-use Velko\Core\Mise\AddIns;
+use Velko\Core\Mise\Course;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 
@@ -29,7 +29,7 @@ function withPuree(): array
         new Portion('hake', $food('hake'), 300.0, Goes::LastTwoMinutes, 5.0),
     ]));
 
-    return [$plan, AddIns::ofTheAsk($plan)];
+    return [$plan, Course::ofTheAsk($plan)->stages()];
 }
 
 /** @return list<Touch> what a hand does that follows the plan up to a minute, but for the things that go in */

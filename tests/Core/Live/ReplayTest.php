@@ -175,7 +175,7 @@ it('is looser for every millilitre too many', function (): void {
 
 it('follows a pan on the heat until now, and no further', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    $replay = Replay::of($plan->stages, array_slice(asPlanned($plan), 0, 3));
+    $replay = Replay::of($plan->stages, array_slice(asPlanned($plan), 0, 4));
     $happened = (new Happened($plan->ask, $plan->heat, $replay))->run(BEGAN + 240_000);
     expect($happened->pulled)->toBeNull()
         ->and(max($happened->track->minute))->toEqualWithDelta(4.0, 1e-9);

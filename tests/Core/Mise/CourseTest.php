@@ -32,7 +32,7 @@ function course(Ask $ask, array $ingredients, SideWork ...$works): Course
 /** @param  list<Stage>  $stages */
 function told(array $stages): array
 {
-    return array_map(static fn (Stage $stage): array => [round($stage->minute, 2), $stage->kind, array_map(static fn (Item $one): string => $one->name, $stage->items)], $stages);
+    return array_map(static fn (Stage $stage): array => [round($stage->minute, 2), $stage->kind, array_map(static fn (Item $one): string => $one->what->code ?? $one->name, $stage->items)], $stages);
 }
 
 it('carries the base from the cold pan on: what browns first, what burns last, each with its minutes and its sign', function (): void {
@@ -45,20 +45,22 @@ it('carries the base from the cold pan on: what browns first, what burns last, e
         new Ingredient('saffron', 0.02, 'g', Scales::Main, Goes::WithTheRice),
     ]);
     $stages = $course->stages();
-    // Toasted for three minutes; before that chicken 12, onion 4, garlic 1, and two to warm the pan: on at −3 −17 −2.
-    expect($course->panOn())->toBe(-22.0)
-        ->and(array_slice(told($stages), 0, 7))->toBe([
-            [-22.0, StageKind::PanOn, []],
-            [-20.0, StageKind::Base, ['olive oil', 'chicken thigh']],
-            [-8.0, StageKind::TakeOut, ['chicken thigh']],
-            [-8.0, StageKind::Base, ['onion']],
-            [-4.0, StageKind::Base, ['garlic']],
-            [-3.0, StageKind::Base, ['paprika']],
+    // Toasted for three minutes; before that chicken 12, onion 4, garlic 1, paprika a half, and two to warm the pan: on at −3 −17.5 −2.
+    expect($course->panOn())->toBe(-22.5)
+        ->and(array_slice(told($stages), 0, 8))->toBe([
+            [-22.5, StageKind::PanOn, []],
+            [-20.5, StageKind::Base, ['olive oil', 'chicken thigh']],
+            [-8.5, StageKind::TakeOut, ['chicken thigh']],
+            [-8.5, StageKind::Base, ['onion']],
+            [-4.5, StageKind::Base, ['garlic']],
+            [-3.5, StageKind::Base, ['paprika']],
+            [-3.0, StageKind::RiceIn, ['rice.bomba']],
             [-3.0, StageKind::Toast, ['saffron']],
         ])
         ->and($stages[1]->say->code)->toBe('until.brown')
         ->and($stages[1]->items[1]->amount)->toBe(360.0)
-        ->and($stages[5]->say->code)->toBe('say.seconds');
+        ->and($stages[5]->say->code)->toBe('until.seconds')
+        ->and($stages[7]->say->code)->toBe('say.toast-colour-last');
     // and the chicken goes back in where its dish says so
     $back = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Add));
     expect($back)->toHaveCount(1)->and($back[0]->item?->name)->toBe('chicken thigh')->and($back[0]->minute)->toBe(4.0);
@@ -70,14 +72,57 @@ it('stands hot to brown and gently to soften', function (): void {
     expect($mark(Until::Brown))->toBeGreaterThan($mark(Until::Glassy))->and($mark(Until::Glassy))->toBeGreaterThan($mark(Until::Soft));
 });
 
-it('begins with the rice where the base is ready', function (): void {
-    $course = course(Kitchens::ask(), [new Ingredient('sofrito', 40, 'g', Scales::Main, Goes::Base), new Ingredient('onion', 40, 'g', Scales::Main, Goes::Base)]);
-    expect($course->panOn())->toBe(-3.0)->and($course->stages()[0]->kind)->toBe(StageKind::Toast);
+it('warms a base that is ready: what has no minutes goes in with the next, or just before the rice', function (): void {
+    $stages = course(Kitchens::ask(), [new Ingredient('sofrito', 40, 'g', Scales::Main, Goes::Base, before: 0.0), new Ingredient('oil', 4, 'g', Scales::Main, Goes::Base)])->stages();
+    // Two minutes to warm the pan, then at once the rice, three minutes before the first liquid.
+    expect(array_slice(told($stages), 0, 4))->toBe([[-5.0, StageKind::PanOn, []], [-3.0, StageKind::Base, ['sofrito', 'oil']], [-3.0, StageKind::RiceIn, ['rice.carnaroli']], [-3.0, StageKind::Toast, []]])
+        ->and($stages[1]->say->args)->toBe(['burns' => false]);
+});
+
+it('gives what has neither minutes nor sign what such a food usually gets in a base', function (string $name, string $sign, float $minutes): void {
+    $stages = course(Kitchens::ask(), [new Ingredient($name, 40, 'g', Scales::Main, Goes::Base)])->stages();
+    expect($stages[1]->say->code)->toBe("until.$sign")->and($stages[2]->minute - $stages[1]->minute)->toEqualWithDelta($minutes, 1e-9);
+})->with([
+    // Minutes and signs: common practice, no single source.
+    ['chicken thighs', 'brown', 12.0], ['pork ribs', 'brown', 12.0], ['pancetta', 'fat-runs', 5.0], ['chorizo', 'fat-runs', 5.0], ['smoked bacon', 'fat-runs', 5.0], ['garlic sausage', 'fat-runs', 5.0],
+    ['onion', 'soft', 4.0], ['leek', 'soft', 4.0], ['turnip', 'soft', 6.0], ['carrots', 'soft', 6.0], ['garlic cloves', 'fragrant', 1.0], ['spinach', 'wilted', 2.0],
+    ['mushrooms', 'dry-again', 7.0], ['dried porcini', 'pressed-out', 2.0], ['tomatoes', 'dark', 25.0], ['tomato paste', 'fragrant', 2.0], ['cherry tomatoes', 'soft', 6.0],
+    ['prawns', 'firm', 2.0], ['chilli prawns', 'firm', 2.0], ['octopus', 'tender', 55.0], ['mussels', 'open', 5.0], ['hake', 'firm', 3.0], ['smoked trout', 'through', 2.0],
+    ['roast chicken', 'through', 2.0], ['sofrito', 'through', 2.0], ['white beans', 'through', 2.0], ['hazelnuts', 'golden', 3.0], ['smoked paprika', 'seconds', 0.5], ['clam juice', 'through', 1.0],
+]);
+
+it('puts a bay leaf, rosemary and fat in with what comes after them', function (): void {
+    $stages = course(Kitchens::ask(), [new Ingredient('bay leaf', 1, 'pieces', Scales::Pan, Goes::Base), new Ingredient('rosemary', 2, 'g', Scales::Pan, Goes::Base), new Ingredient('olive oil', 20, 'ml', Scales::Pan, Goes::Base), new Ingredient('onion', 40, 'g', Scales::Main, Goes::Base)])->stages();
+    expect(array_slice(told($stages), 0, 3))->toBe([[-9.0, StageKind::PanOn, []], [-7.0, StageKind::Base, ['bay leaf', 'rosemary', 'olive oil', 'onion']], [-3.0, StageKind::RiceIn, ['rice.carnaroli']]]);
+});
+
+it('has dried mushrooms soaked before the base begins', function (): void {
+    $course = course(Kitchens::ask(), [new Ingredient('dried porcini', 4, 'g', Scales::Main, Goes::Base), new Ingredient('onion', 20, 'g', Scales::Main, Goes::Base)]);
+    // Twenty minutes in water; then two to warm the pan, two for the mushrooms, four for the onion until the rice.
+    expect($course->besideForTheBase())->toHaveCount(1)->and($course->besideForTheBase()[0]->takes)->toBe(28.0)->and($course->besideForTheBase()[0]->ahead)->toBeFalse();
+});
+
+it('calls the rice with its grams before it is toasted, and the finish with those of its butter, cheese and salt', function (): void {
+    // Six mains of 70 g; 10 g of butter and 15 g of cheese each.
+    $stages = course(Kitchens::ask(6, butter: 10.0, cheese: 15.0), [])->stages();
+    $items = static fn (StageKind $kind): array => array_map(static fn (Item $one): array => [$one->what?->code, $one->amount], array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === $kind))[0]->items);
+    expect($items(StageKind::RiceIn))->toBe([['rice.carnaroli', 6 * Kitchens::ask(6)->gramsPerCover]])
+        ->and(array_slice($items(StageKind::Finish), 0, 2))->toBe([['ingredient.butter', 60.0], ['ingredient.hard-cheese', 90.0]]);
+});
+
+it('says "butter first" only of a finish that has both', function (float $butter, float $cheese, string $order): void {
+    $finish = array_values(array_filter(course(Kitchens::ask(6, butter: $butter, cheese: $cheese)->withMethod(['finish' => 1.0]), [])->stages(), static fn (Stage $stage): bool => $stage->kind === StageKind::Finish))[0];
+    expect($finish->say->args['order'])->toBe($order);
+})->with([[10.0, 15.0, 'both'], [10.0, 0.0, 'butter'], [0.0, 15.0, 'cheese'], [0.0, 0.0, 'nothing']]);
+
+it('beats in what is weighed out for the finish if no minutes are given for it', function (): void {
+    $kinds = array_map(static fn (Stage $stage): StageKind => $stage->kind, course(Kitchens::ask(6, cheese: 15.0)->withMethod(['finish' => 0.0]), [])->stages());
+    expect($kinds)->toContain(StageKind::Finish);
 });
 
 it('turns in with the rice what goes in with it where nothing is toasted', function (): void {
     $stages = course(Kitchens::soupy(sealed: false), [new Ingredient('turnip', 30, 'g', Scales::Main, Goes::WithTheRice)])->stages();
-    expect(told($stages)[0])->toBe([0.0, StageKind::RiceIn, ['turnip']])->and($stages[0]->say->code)->toBe('say.rice-in');
+    expect(told($stages)[0])->toBe([0.0, StageKind::RiceIn, ['rice.round', 'turnip']])->and($stages[0]->say->code)->toBe('say.rice-in');
 });
 
 it('pours what steeped in the stock as a part of it: with the first, or with the last, and what one dose does not hold with the next', function (): void {
@@ -152,9 +197,10 @@ it('cooks the base in a pan of its own where it goes to the stock: a work beside
     $apart = course(Kitchens::panRice(6)->withMethod(['rainedIn' => true, 'baseApart' => true]), $ingredients);
     $stages = told($apart->stages());
     // Two to warm its pan, onion 4, garlic 1, tomato 20; a spoon in it for two fifths of that.
-    expect($apart->apart()?->takes)->toBe(27.0)->and($apart->apart()?->hands)->toBe(10.8)->and($apart->apart()?->ahead)->toBeFalse() // the stove shows it with its clock
+    [$beside] = $apart->besideForTheBase();
+    expect($beside->takes)->toBe(27.0)->and($beside->hands)->toBe(10.8)->and($beside->ahead)->toBeFalse() // the stove shows it with its clock
         ->and($stages[0][1])->toBe(StageKind::BoilUp)->and($stages[0][2])->toBe(['onion', 'garlic', 'tomato'])
         ->and($apart->panOn())->toBe($apart->stages()[0]->minute)
-        ->and(course(Kitchens::panRice(6)->withMethod(['rainedIn' => true]), $ingredients)->apart())->toBeNull()
-        ->and(course(Kitchens::panRice(6)->withMethod(['rainedIn' => true, 'baseApart' => true]), [])->apart())->toBeNull();
+        ->and(course(Kitchens::panRice(6)->withMethod(['rainedIn' => true]), $ingredients)->besideForTheBase())->toBe([])
+        ->and(course(Kitchens::panRice(6)->withMethod(['rainedIn' => true, 'baseApart' => true]), [])->besideForTheBase())->toBe([]);
 });

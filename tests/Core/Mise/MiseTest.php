@@ -15,6 +15,7 @@ use Velko\Core\Mise\Preparation;
 use Velko\Core\Mise\Ready;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
+use Velko\Core\Mise\WeighedOut;
 use Velko\Core\Planning\FromWater;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stock;
@@ -51,7 +52,7 @@ it('puts things in between the other steps, each at its time', function (): void
     // As light as air, so that the pan is as it would be without them.
     $food = array_map(static fn (Ingredient $one): Portion => new Portion($one->name, Group::usual()->food(), 0.0, $one->goes, 20.0, $one->minute), $ingredients);
     $plan = Planner::plan(Kitchens::panRice()->withFood($food));
-    $stages = AddIns::among($plan, $ingredients, 55);
+    $stages = AddIns::among($plan, $ingredients, new WeighedOut($plan, 55.0));
     $added = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Add));
     $minutes = array_map(static fn (Stage $stage): float => $stage->minute, $stages);
     $sorted = $minutes;

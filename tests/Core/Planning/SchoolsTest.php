@@ -103,7 +103,7 @@ it('takes a gentle heat in plain butter, and so longer before the stock', functi
     $by = school(Kitchens::ask(6), School::Fat);
     $floor = $by['butter']->ask->pan->baseArea();
     foreach ($by as $name => $plan) {
-        $toast = $plan->stages[0];
+        $toast = $plan->stages[1];
         // Plain butter browns over 8.5 kW/m², oil and butter over 15: our estimates of what cooks call gentle and medium.
         $most = ['butter' => 8500.0, 'oil-and-butter' => 15000.0][$name] ?? INF;
         $asked = $plan->ask->method->toasting->heat();
