@@ -56,6 +56,7 @@ final class ForecastDocument
             'stock_spread_ml' => self::pair($forecast->stockSpread, 0),
             'stock_spread_before_ml' => $before === null ? null : self::pair($before->stockSpread, 0),
             'pull_min' => round($coming->pulled->minute(), 2),
+            'water_spread_g' => round($forecast->waterSpread, 1),
             'pull_spread_min' => self::pair($forecast->pullSpread, 1),
             'table_min' => round($coming->atTable->minute(), 2),
             'dry_min' => $coming->dryAt === null ? null : round($coming->dryAt / 60, 2),

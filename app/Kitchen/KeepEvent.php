@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
+use App\Contracts\PlanRequestDocument;
 use App\Models\Cook;
 use App\Models\CookEvent;
 use App\Models\User;
@@ -123,6 +124,12 @@ final class KeepEvent
         }
         if ($document['kind'] === 'weigh' && self::number($document['gross_g']) <= self::number($document['tare_g']) + self::number($document['extras_g'])) {
             throw BadDocument::at('/gross_g', 'must be more than the empty pan and what else is in it, '.round(self::number($document['tare_g']) + self::number($document['extras_g'])).' g');
+        }
+        if ($document['kind'] === 'weigh') {
+            $most = self::number($document['tare_g']) + self::number($document['extras_g']) + PlanRequestDocument::of($cook->plan->request)->ask()->mostInThePan();
+            if (self::number($document['gross_g']) > $most) {
+                throw BadDocument::at('/gross_g', 'must be at most '.round($most).' g: the empty pan, what else is in it, its rice, and the pan full of water to the rim');
+            }
         }
         if ($document['kind'] === 'taste' && ! isset($document['taste']) && ! isset($document['salt'])) {
             throw BadDocument::at('/taste', 'is missing: what the tooth says, or /salt, what the tongue does');

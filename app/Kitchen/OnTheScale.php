@@ -18,10 +18,16 @@ final readonly class OnTheScale
 {
     public function __construct(private Cook $cook, private Replay $replay, private Ask $ask) {}
 
-    /** @return array{tare_g: float|null, extras_g: float, weigh_first: bool} */
+    /** @return array{tare_g: float|null, extras_g: float, weigh_first: bool, spread_g: float, most_g: float} */
     public function document(): array
     {
-        return ['tare_g' => $this->tare(), 'extras_g' => round($this->extras(), 1), 'weigh_first' => (new Weighed($this->ask, $this->replay))->asksForTheTare()];
+        $weighed = new Weighed($this->ask, $this->replay);
+        $extras = $this->extras();
+
+        return [
+            'tare_g' => $this->tare(), 'extras_g' => round($extras, 1), 'weigh_first' => $weighed->asksForTheTare(),
+            'spread_g' => round($weighed->spread($extras), 1), 'most_g' => floor($this->ask->mostInThePan()),
+        ];
     }
 
     private function tare(): ?float

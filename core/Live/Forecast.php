@@ -50,6 +50,7 @@ final readonly class Forecast
      * @param  Standing|null  $standing  from off the heat on
      * @param  string  $mark  where the knob stands
      * @param  CrustNow|null  $floor  while it takes its colour
+     * @param  float  $waterSpread  of the water in the pan now, free and drunk, one standard deviation, g
      */
     private function __construct(
         public Ask $ask,
@@ -63,6 +64,7 @@ final readonly class Forecast
         public ?Standing $standing,
         public string $mark,
         public ?CrustNow $floor = null,
+        public float $waterSpread = 0.0,
     ) {}
 
     /** What it will be served as, if it goes on so; of that its salt, as the tongue has moved it. */
@@ -99,7 +101,7 @@ final readonly class Forecast
         $until = $steps[0]->stage === null ? null : NotYet::until($replay, $steps[0]->stage, $ask);
         $steps[0] = $steps[0]->dueAt(max($steps[0]->minute, $until ?? 0.0));
 
-        return new self($ask, $steps, $current->now, $current->coming, $estimate, $current->stockSpread, $current->pullSpread, $current->shift, $current->standing, $current->mark, $current->floor);
+        return new self($ask, $steps, $current->now, $current->coming, $estimate, $current->stockSpread, $current->pullSpread, $current->shift, $current->standing, $current->mark, $current->floor, $current->waterSpread);
     }
 
     /**
@@ -192,10 +194,12 @@ final readonly class Forecast
         }
         $ahead = self::ahead($happened, $replay, $state, $second);
         $coming = $ahead->from($state);
-        [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $ahead): Coming {
+        $water = [0.0, 0.0];
+        [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $ahead, &$water): Coming {
             $happened = new Happened($ask, $heat, $replay, $estimate->off($deviations));
 
             $state = $happened->until($second);
+            $water[$deviations < 0 ? 0 : 1] = $state->free + $ask->rice() * $state->drunk;
 
             return self::ahead($happened, $replay, $state, $second, $ahead)->from($state);
         }, [-1, 1]);
@@ -204,7 +208,7 @@ final readonly class Forecast
             $ask, (new Steps($replay, $coming, $said / 60, $second / 60, new Added($ask, $replay)))->all(), $state, $coming, $estimate,
             self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $happened->pouredUnknown($second)),
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
-            $happened->shift, null, $happened->markAt($second), $ahead->floor(),
+            $happened->shift, null, $happened->markAt($second), $ahead->floor(), hypot(($water[1] - $water[0]) / 2, $happened->liquidUnknown($second)),
         );
     }
 

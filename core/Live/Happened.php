@@ -142,6 +142,12 @@ final class Happened
         return sqrt(max(0.0, $this->replay->pouredSpread($second / 60) ** 2 - $this->pouredKnown));
     }
 
+    /** What is not known of the liquid in the pan at a second, however strong the ring: what was poured, and what the engine itself may be off by. One standard deviation, g. */
+    public function liquidUnknown(float $second): float
+    {
+        return hypot(self::MODEL_SPREAD * $this->rice, $this->pouredUnknown($second));
+    }
+
     /** What was beaten in or lifted off between off the heat and a second; it counts from off the heat on. */
     private function atThePass(State $state, float $off, float $second): void
     {

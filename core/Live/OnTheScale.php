@@ -67,6 +67,18 @@ final readonly class OnTheScale
     }
 
     /**
+     * What a weighing now would be off by itself, one standard deviation, g: the scale, what else is in the pan, and the base if that was not weighed before the first liquid.
+     *
+     * @param  float  $extras  g in the pan besides rice and liquid
+     */
+    public function spread(float $extras): float
+    {
+        return $this->tare === null
+            ? hypot((new Weighing(0.0, 0.0, $extras))->spread(), $this->added->baseSpread($this->knowsTheBase))
+            : hypot(Weighing::SPREAD_G, Weighing::SPREAD_G);
+    }
+
+    /**
      * Water found more than there is thought to be, g, and its standard deviation.
      *
      * @param  State  $state  the pan as it is thought to be
@@ -80,9 +92,9 @@ final readonly class OnTheScale
         if ($this->tare?->weighing !== null) {
             $found = $weighing->gross - $this->tare->weighing->gross - $this->added->sinceTheFirstLiquid($state->addedAt) + $rice * ($state->soaked + ($this->ask->method->partCooked->free ?? 0.0));
 
-            return [$found - $thought, hypot(Weighing::SPREAD_G, Weighing::SPREAD_G)];
+            return [$found - $thought, $this->spread($weighing->extras)];
         }
 
-        return [$weighing->water($rice) - $thought, hypot($weighing->spread(), $this->added->baseSpread($this->knowsTheBase))];
+        return [$weighing->water($rice) - $thought, $this->spread($weighing->extras)];
     }
 }

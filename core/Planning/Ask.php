@@ -68,6 +68,12 @@ final readonly class Ask
         return $this->covers * $this->gramsPerCover;
     }
 
+    /** What its pan can hold at most besides the things that are weighed into it, g: its rice, and water to the rim. */
+    public function mostInThePan(): float
+    {
+        return $this->rice() + $this->pan->fullVolume();
+    }
+
     public function conditions(): Conditions
     {
         return Conditions::at($this->place->altitude, $this->place->room, $this->pan, $this->place->wind);

@@ -58,7 +58,17 @@ test('one weighing moves the forecast, says so in a line, and narrows it', async
   await scale.getByLabel('the empty pan').fill('1480');
   const thought =
     Number(/about ([\d.]+) kg/.exec((await scale.getByRole('status').textContent()) ?? '')?.[1]) * 1000;
+  // A spoon left in it: asked about before it counts, with what is expected still in sight; more than the pan holds is refused.
+  await scale.getByLabel('Weighs now').fill(String(Math.round(thought + 500)));
+  await page.keyboard.press('Enter');
+  await expect(scale.getByRole('alert')).toContainText(/\d+ g more than expected/);
+  await expect(scale.getByRole('status')).toContainText(/of liquid in .* expect about/);
+  await expect(scale.getByRole('button', { name: 'It is right: count it' })).toBeEnabled();
+  await scale.getByLabel('Weighs now').fill('50000');
+  await expect(scale.getByRole('alert')).toContainText(/full of water to its rim/);
+  await expect(scale.getByRole('button', { name: 'That is it' })).toBeDisabled();
   await scale.getByLabel('Weighs now').fill(String(Math.round(thought - 60)));
+  await expect(scale.getByRole('alert')).toHaveCount(0);
   await page.keyboard.press('Enter');
   await expect(page.getByText(/^boiling off faster than thought, \d+ mL more by minute \d+/)).toBeVisible();
   const after = (await kept(page, id)).forecast;

@@ -9,13 +9,13 @@ const KNOWN_TO = 10;
 
 const roughly = (ml: number): number => KNOWN_TO * Math.max(1, Math.round(ml / KNOWN_TO));
 
-/** How far the stock may lie off, by how well the ring and the rice are known; a little after the stock itself. */
+/** How far the stock may lie off, by how well the ring and the rice are known; a little after the stock itself, and never that of another plan. */
 export function GiveOrTake({ working }: { working: Working }) {
   const { volume } = useMeasure();
   const { around, stale } = useAround(working.ask);
   return (
-    <span aria-busy={stale} className="block transition-opacity aria-busy:opacity-30">
-      {around?.give_or_take
+    <span aria-busy={stale} className="block">
+      {!stale && around?.give_or_take
         ? t('bench.numbers.give-or-take', { stock: volume(roughly(around.give_or_take.stock_ml)) })
         : ' '}
     </span>
@@ -27,8 +27,8 @@ type One = NonNullable<Doubt>['of'][number];
 /** What it comes of, each alone. */
 export function WhyGiveOrTake({ working }: { working: Working }) {
   const { volume } = useMeasure();
-  const { around } = useAround(working.ask);
-  if (!around?.give_or_take) {
+  const { around, stale } = useAround(working.ask);
+  if (stale || !around?.give_or_take) {
     return null;
   }
   const called = ({ of, source }: One) =>

@@ -12,6 +12,9 @@ import { t } from '../words/messages';
 const number = (text: string, unit: Typed): number | null =>
   /^\d+([.,]\d+)?$/.test(text.trim()) ? unit.read(Number(text.trim().replace(',', '.'))) : null;
 
+/** A weighing that lies further off than so many standard deviations is asked about before it counts. */
+const DOUBTED = 3;
+
 type Forecast = NonNullable<Cook['forecast']>;
 
 /** Water in the pan by the forecast, free and drunk, at a minute of the cook, g; what is still to go in is not in it yet. */
@@ -61,12 +64,30 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
       ? empty + besides + rice + waterAt(forecast, rice, minuteAt(cook, now))
       : null;
 
+  const off = fits && expected !== null ? all - expected : 0;
+  const more = off > 0;
+  const doubted = Math.abs(off) > DOUBTED * Math.hypot(forecast?.water_spread_g ?? 0, scale.spread_g ?? 0);
+  const most =
+    typeof empty === 'number' && typeof besides === 'number' && scale.most_g !== undefined
+      ? empty + besides + scale.most_g
+      : Infinity;
+  const impossible = typeof all === 'number' && all > most;
+  // Asked once for what is typed; a scale that stands at the ring goes on moving by a gram or two.
+  const [asked, setAsked] = useState(false);
+  const asks = doubted && !impossible && asked;
+  const change = (set: (text: string) => void) => (text: string) => {
+    set(text);
+    setAsked(false);
+  };
+
   return (
     <Drawer title={t('stove.weigh.the-pan-on-the-scale')} onClose={onClose}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (fits) {
+          if (fits && doubted && !asks) {
+            setAsked(true);
+          } else if (fits && !impossible) {
             onClose();
             say({ kind: 'weigh', gross_g: all, tare_g: empty, extras_g: besides });
           }
@@ -77,34 +98,54 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
             unit={unit.unit}
             label={t('stove.weigh.weighs-now-pan-and-all')}
             value={gross}
-            onChange={setTyped}
+            onChange={change(setTyped)}
             big
             autoFocus
           />
-          <Number_ unit={unit.unit} label={t('stove.weigh.the-empty-pan')} value={tare} onChange={setTare} />
+          <Number_
+            unit={unit.unit}
+            label={t('stove.weigh.the-empty-pan')}
+            value={tare}
+            onChange={change(setTare)}
+          />
           <Number_
             unit={unit.unit}
             label={t('stove.weigh.base-and-what-else-is-in')}
             value={extras}
-            onChange={setExtras}
+            onChange={change(setExtras)}
           />
         </div>
         <p role="status" className="mt-2 min-h-9 text-2xl text-chalk-soft">
           {first
             ? t('stove.weigh.before-the-first-liquid')
-            : fits
-              ? t('stove.weigh.all-of-liquid-in-rice-of', {
-                  all: weight(all - empty - besides - rice),
-                  rice: weight(rice),
-                  typed: typed === null ? t('common.by-the-scale') : '',
-                })
-              : tare === ''
-                ? t('stove.weigh.weigh-the-empty-pan-once-it')
-                : expected !== null
-                  ? t('stove.weigh.expect-about-expected', { expected: weight(expected) })
-                  : ''}
+            : impossible
+              ? ''
+              : fits
+                ? t('stove.weigh.all-of-liquid-in-rice-of', {
+                    all: weight(all - empty - besides - rice),
+                    rice: weight(rice),
+                    typed: typed === null ? t('common.by-the-scale') : '',
+                  })
+                : tare === ''
+                  ? t('stove.weigh.weigh-the-empty-pan-once-it')
+                  : ''}{' '}
+          {!first &&
+            expected !== null &&
+            t('stove.weigh.expect-about-expected', { expected: weight(expected) })}
         </p>
-        <Foot words={t('stove.weigh.that-is-it')} fits={fits} />
+        {(impossible || asks) && (
+          <p role="alert" className="mt-1 text-2xl font-bold text-saffron">
+            {impossible
+              ? t('stove.weigh.more-than-it-holds', { most: weight(most) })
+              : more
+                ? t('stove.weigh.heavier-than-it-can-be', { off: weight(Math.abs(off)) })
+                : t('stove.weigh.lighter-than-it-can-be', { off: weight(Math.abs(off)) })}
+          </p>
+        )}
+        <Foot
+          words={asks ? t('stove.weigh.count-it-all-the-same') : t('stove.weigh.that-is-it')}
+          fits={fits && !impossible}
+        />
         <p className="mt-3 text-lg text-chalk-soft">{t('stove.weigh.a-full-pan-is-hot-and')}</p>
       </form>
     </Drawer>
