@@ -24,6 +24,7 @@ use App\Http\Controllers\PanHoldsController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SwapController;
 use App\Http\Controllers\ThingController;
@@ -95,6 +96,8 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::post('dishes/{id}/back', [DishController::class, 'back'])->where('id', $id);
         Route::get('foods', FoodController::class);
         Route::post('amounts', AmountController::class);
+        Route::post('recipes/read', [RecipeController::class, 'read']);
+        Route::post('recipes', [RecipeController::class, 'store'])->middleware(OnceByKey::class);
         Route::post('dishes/import', [ExchangeController::class, 'bring'])->middleware(OnceByKey::class);
         Route::get('dishes/{dish}/export', [ExchangeController::class, 'dish'])->where('dish', $id);
         Route::post('dishes/{dish}/copy', [DishController::class, 'copy'])->where('dish', $id)->middleware(OnceByKey::class);

@@ -22,14 +22,16 @@ final readonly class ImportDish
 
     /**
      * @param  array<string, mixed>  $document  velko.dish/1, held to its schema
+     * @param  Dish|null  $into  the dish of which it becomes the next version; null: it is a new one
      */
-    public static function of(User $user, array $document): self
+    public static function of(User $user, array $document, ?Dish $into = null): self
     {
-        return DB::transaction(static function () use ($user, $document): self {
+        return DB::transaction(static function () use ($user, $document, $into): self {
             $made = [];
             $rice = self::own($user, Thing::Rices, self::part($document, 'rice'), $made);
             $stock = self::own($user, Thing::Stocks, self::part($document, 'stock'), $made);
-            $dish = KeepDish::enter($user, ['rice_id' => $rice, 'stock_id' => $stock, 'dish' => self::part($document, 'dish')]);
+            $entry = ['rice_id' => $rice, 'stock_id' => $stock, 'dish' => self::part($document, 'dish')];
+            $dish = $into === null ? KeepDish::enter($user, $entry) : KeepDish::change($user, $into, $entry, '*');
 
             return new self($dish, $made);
         }, attempts: 3);

@@ -6,15 +6,20 @@ namespace App\Exchange;
 
 use App\Contracts\BadDocument;
 use App\Contracts\Contract;
+use App\Kitchen\Asked;
 use App\Kitchen\DishBody;
 use App\Kitchen\MiseDocument;
+use App\Kitchen\WorkOut;
 use App\Models\Dish;
 use App\Models\DishIngredient;
 use App\Words\Words;
+use Carbon\CarbonImmutable;
 use stdClass;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Family\Families;
 use Velko\Core\Method\Cover;
 use Velko\Core\Mise\Amount;
+use Velko\Core\Quantity\Rounding;
 
 /**
  * A dish as a schema.org Recipe in JSON-LD, for any program that reads recipes; the whole dish goes with it under a name of
@@ -33,11 +38,12 @@ final class RecipeJsonLd
     /** @return array<string, mixed> */
     public static function of(Dish $dish): array
     {
+        $working = self::planned($dish);
         $rice = self::COVERS * $dish->grams_main;
         $wine = $dish->wine_ml_per_80_g * $rice / 80;
         $ingredients = [
             Amount::words($rice, 'g').' '.$dish->rice->name,
-            $dish->stock->name,
+            ($working === null ? '' : Amount::words($working['plan']['stock_ml'] + $working['plan']['reserve_ml'], 'ml').' ').$dish->stock->name,
             ...($wine > 0 ? [Amount::words($wine, 'ml').' wine'] : []),
             ...self::finish($dish, $rice),
             ...$dish->ingredients->map(static fn (DishIngredient $one): string => Amount::words($one->amount * self::COVERS, $one->unit).' '.$one->name)->all(),
@@ -50,28 +56,66 @@ final class RecipeJsonLd
             'recipeCategory' => (new Words)->say(Families::named($dish->family)->traits()->fact()),
             'recipeYield' => self::COVERS.' mains',
             'recipeIngredient' => $ingredients,
-            'recipeInstructions' => self::steps($dish),
+            'recipeInstructions' => $working === null ? self::steps($dish) : self::plannedSteps($dish, $working),
             ...self::diet($dish),
             self::OURS => DishBody::whole($dish),
         ];
     }
 
+    /** @return array<string, mixed>|null velko.working/1 of so many mains in the pan that this kitchen would take; null if it has none that they can be cooked in */
+    private static function planned(Dish $dish): ?array
+    {
+        $now = CarbonImmutable::now();
+        try {
+            $asked = Asked::of(['format' => 'velko.ask/1', 'dish_id' => $dish->id, 'covers' => self::COVERS, 'portion' => 'main', 'pan_id' => null, 'burner_id' => null, 'table_at' => $now->addHours(2)->setTimezone($dish->kitchen->timezone)->format('H:i')], $dish->kitchen, $now);
+            $working = WorkOut::of($asked, $now)->document();
+        } catch (BadDocument) {
+            return null;
+        }
+
+        return $working['plan']['possible'] === true ? $working : null;
+    }
+
     /**
-     * velko.dish/1 from a recipe, with what could not be taken over.
+     * The plan of those mains step by step, for somebody without Velko: what goes in, how much, in how many minutes, until which sign.
      *
-     * @return array{array<string, mixed>, list<string>}
+     * @param  array<string, mixed>  $working  velko.working/1
      *
-     * @throws BadDocument when it is not a recipe, or what it carries of ours is broken
+     * @return list<array<string, string>>
+     */
+    private static function plannedSteps(Dish $dish, array $working): array
+    {
+        $words = new Words;
+        $pan = $working['pan'];
+        $steps = [
+            ...array_map(static fn (array $work): string => sprintf('Before: %s (%s min).', $work['what'], Rounding::plain($work['takes_min'], 0)), $working['prep']),
+            sprintf('For %d mains, in a pan with a base of %s cm. Keep %s of stock hot beside it; %s of that is held back.', self::COVERS, Rounding::plain($pan['base_cm'], 1), Amount::words($working['plan']['stock_ml'] + $working['plan']['reserve_ml'], 'ml'), Amount::words($working['plan']['reserve_ml'], 'ml')),
+        ];
+        foreach ($working['plan']['stages'] as $stage) {
+            $items = array_map(static fn (array $item): string => ($item['amount'] > 0 ? Amount::words($item['amount'], $item['unit']).' ' : '').$item['name'], [...$stage['item'] === null ? [] : [$stage['item']], ...$stage['items'] ?? []]);
+            $what = array_filter([$stage['volume_ml'] === null ? '' : Amount::words($stage['volume_ml'], 'ml'), implode(', ', $items), $stage['setting'] === null ? '' : "on {$stage['setting']}"], static fn (string $part): bool => $part !== '');
+            $steps[] = sprintf('Minute %s. %s%s: %s.', Rounding::plain(round($stage['at_min'], 1), 1), $words->say(StageKind::from($stage['kind'])->fact()), $what === [] ? '' : ', '.implode(', ', $what), rtrim($stage['say'], '.'));
+        }
+
+        return array_map(static fn (string $text): array => ['@type' => 'HowToStep', 'text' => $text], [...array_values($steps), ...$dish->garnish === '' ? [] : ["On top: $dish->garnish."]]);
+    }
+
+    /**
+     * velko.dish/1 from a recipe that Velko wrote.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws BadDocument when it is no recipe, comes from elsewhere, or what it carries of ours is broken
      */
     public static function read(stdClass $document): array
     {
         $recipe = self::recipe($document);
         $ours = $recipe->{self::OURS} ?? null;
         if ($ours instanceof stdClass) {
-            return [Contract::named('dish')->read((string) json_encode($ours)), []];
+            return Contract::named('dish')->read((string) json_encode($ours));
         }
 
-        return (new ForeignRecipe($recipe))->dish();
+        throw BadDocument::at('/'.self::OURS, 'is missing: a recipe from elsewhere is read first, line by line, and kept once it is right (recipes/read)');
     }
 
     /** @throws BadDocument */

@@ -55,6 +55,7 @@ use Velko\Core\Safety\Diet;
  * @property float $cheese_g_per_80_g
  * @property Diet $diet who it is meant for
  * @property string $garnish
+ * @property string $instructions of the recipe that it came from, in its own words
  * @property \Illuminate\Database\Eloquent\Collection<int, DishIngredient> $ingredients
  * @property \Illuminate\Database\Eloquent\Collection<int, DishSideWork> $sideWorks
  * @property \Illuminate\Database\Eloquent\Collection<int, DishVersion> $versions

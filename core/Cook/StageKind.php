@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velko\Core\Cook;
 
+use Velko\Core\Quantity\Fact;
+
 /** What there is to do at a pan. Stages of a plan, steps of a forecast and what a forecast adds all speak of these. */
 enum StageKind: string
 {
@@ -30,6 +32,12 @@ enum StageKind: string
     case PickOut = 'pick-out';
     case Garnish = 'garnish';
     case Serve = 'serve';
+
+    /** What a cook would call out. */
+    public function fact(): Fact
+    {
+        return Fact::of("stage.$this->value");
+    }
 
     /** Whether the knob is turned. */
     public function turnsTheKnob(): bool

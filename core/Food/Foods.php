@@ -44,7 +44,7 @@ final class Foods
         'tomato' => ['tomato|chopped tomato|grated tomato' => [94, 0, 0.01], 'cherry tomato' => [94, 0, 0.01, ['frees' => 0.25, 'tau' => 4.0, 'loses' => 0.30]], 'passata' => [91, 0, 0.03], 'tomato paste|tomato purée' => [74, 0, 0.15, ['loses' => 0.10]]],
         'pulse' => ['chickpea' => [60, 3, 0.02], 'white bean|butter bean|borlotti bean|bean' => [65, 0, 0.01], 'lentil' => [70, 0, 0.01]],
         'dried' => [
-            'dried mushroom|dried porcini' => [10, 1, 0.03, ['takes' => 2.5]], 'breadcrumb|bread' => [6, 5, 1.9, ['tau' => 1.0]],
+            'dried pepper' => [10, 5, 0.05, ['takes' => 1.5]], 'dried mushroom|dried porcini' => [10, 1, 0.03, ['takes' => 2.5]], 'breadcrumb|bread' => [6, 5, 1.9, ['tau' => 1.0]],
             'raisin|sultana|currant' => [15, 0, 0.03, ['takes' => 0.3]], 'dried tomato' => [15, 3, 0.27],
         ],
         'fish' => [
@@ -64,7 +64,7 @@ final class Foods
         'cured' => ['sausage|chorizo' => [45, 35, 3.0], 'bacon|pancetta|guanciale|lardo' => [40, 45, 2.8], 'ham|cured ham' => [55, 12, 4.5]],
         'dairy' => [
             'cream|double cream' => [57, 36, 0.07], 'milk' => [88, 3, 0.11], 'ricotta' => [72, 13, 0.21, ['frees' => 0.0]], 'mascarpone' => [45, 45, 0.14, ['frees' => 0.0]],
-            'hard cheese|parmesan|pecorino|cheese' => [30, 28, 1.7, ['frees' => 0.0]], 'blue cheese|goat cheese' => [45, 28, 2.5, ['frees' => 0.0]], 'yoghurt|yogurt' => [85, 4, 0.12],
+            'hard cheese|parmesan|pecorino|cheese' => [30, 28, 1.7, ['frees' => 0.0]], 'blue cheese|goat cheese|soft cheese' => [45, 28, 2.5, ['frees' => 0.0]], 'yoghurt|yogurt' => [85, 4, 0.12],
         ],
         'fat' => [
             'oil|olive oil|sunflower oil' => [0, 100, 0.0], 'butter' => [16, 81, 0.03, ['kept' => Food::FRIDGE_C]], 'lard|dripping|goose fat|duck fat' => [0, 100, 0.0], 'marrow' => [15, 84, 0.02],
@@ -72,7 +72,7 @@ final class Foods
         'nut' => ['almond|hazelnut|walnut|pistachio|pine nut|nut' => [4, 55, 0.0]],
         'pickle' => ['olive' => [78, 13, 3.0], 'green olive' => [75, 15, 3.96], 'black olive' => [80, 11, 1.87], 'caper' => [84, 1, 6.0], 'preserved lemon' => [80, 0, 8.0], 'gherkin' => [94, 0, 2.0]],
         'seasoning' => [
-            'salt' => [0, 0, 100.0], 'saffron' => [12, 6, 0.4], 'paprika|smoked paprika' => [11, 13, 0.17], 'stock cube' => [3, 10, 50.0],
+            'salt' => [0, 0, 100.0], 'saffron' => [12, 6, 0.4], 'paprika|smoked paprika' => [11, 13, 0.17], 'stock cube' => [3, 10, 50.0], 'black pepper|white pepper|peppercorn|nutmeg|turmeric|chilli|cumin|fennel seed|food colour' => [10, 5, 0.05],
             'lemon juice' => [92, 0, 0.0, ['frees' => 1.0]], 'clam juice|mussel juice|clam liquor|mussel liquor' => [97, 0, 0.9, ['frees' => 1.0]], 'lemon|lemon zest' => [80, 0, 0.0], 'squid ink|cuttlefish ink' => [75, 1, 3.0],
         ],
     ];
@@ -96,6 +96,12 @@ final class Foods
         }
 
         return $food !== null && in_array(self::FROZEN, $words, true) ? $food->with(['kept' => Food::FROZEN_C]) : $food;
+    }
+
+    /** The name by which a food is known, in the singular and without what is done to it: "parmesan" of "finely grated parmesan"; null if it is not known. */
+    public static function called(string $name): ?string
+    {
+        return Names::called($name, self::known());
     }
 
     /** @return list<string> names that are known, in the singular */

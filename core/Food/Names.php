@@ -55,6 +55,18 @@ final class Names
         return $last;
     }
 
+    /**
+     * The longest name of a table that a food's name ends with, as the table has it.
+     *
+     * @param  array<string, mixed>  $known  by name, its words in the singular
+     *
+     * @return string|null null if the table has no part of the name
+     */
+    public static function called(string $name, array $known): ?string
+    {
+        return self::last($name, array_combine(array_keys($known), array_keys($known)));
+    }
+
     private static function singular(string $word): string
     {
         return match (true) {

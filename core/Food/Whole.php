@@ -18,7 +18,7 @@ final class Whole
         'tomato' => [91, 123, 182], 'mushroom' => [10, 18, 23], 'apple' => [149, 182, 223], 'pear' => [148, 178, 230], 'lemon' => [48, 58, 84], 'egg' => [38, 44, 50],
         // As they are bought for a kitchen (common practice, no single source).
         'prawn' => [12, 18, 30], 'shrimp' => [6, 10, 18], 'langoustine' => [60, 100, 150], 'crayfish' => [25, 40, 60], 'mussel' => [10, 15, 25], 'clam' => [8, 14, 30], 'scallop' => [15, 25, 35],
-        'chicken thigh' => [90, 120, 160], 'chicken leg' => [180, 240, 300], 'quail' => [120, 150, 180], 'sausage' => [50, 80, 110], 'garlic clove' => [3, 5, 7],
+        'chicken thigh' => [90, 120, 160], 'chicken leg' => [180, 240, 300], 'quail' => [120, 150, 180], 'sausage' => [50, 80, 110], 'garlic clove' => [3, 5, 7], 'dried pepper' => [3, 5, 8],
     ];
 
     private const SIZES = ['small' => 0, 'medium' => 1, 'large' => 2, 'big' => 2];

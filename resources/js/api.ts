@@ -46,6 +46,8 @@ import type {
   People,
   Pin,
   Problem,
+  RecipeEntry,
+  RecipeRead,
   Reset,
   RiceEntry,
   Serves,
@@ -230,6 +232,9 @@ export const api = {
     call<PanHolds>('POST', 'kitchen/pans/holds', pan, signal),
   boilOff: (burner: number, entry: AsTyped<BoilOffEntry>) =>
     call<Kitchen>('POST', `kitchen/burners/${burner}/boil-off`, entry),
+  readRecipe: (text: string) =>
+    call<RecipeRead>('POST', 'recipes/read', { format: 'velko.recipe-said/1', text }),
+  keepRecipe: (entry: RecipeEntry) => call<Imported>('POST', 'recipes', entry),
   bringDish: (text: string) => call<Imported>('POST', 'dishes/import', text),
   bringKitchen: (text: string) => call<Kitchen>('POST', 'kitchen/archive', text),
   bringCooks: (lines: string) => call<ArchiveCame>('POST', 'kitchen/archive/cooks', lines),

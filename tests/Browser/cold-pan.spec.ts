@@ -38,6 +38,9 @@ test('the base is cooked part by part at the stove, and the pan is emptied', asy
   expect(await countedDown(page)).toBeGreaterThan(230);
   await untilCalled(page);
   await step(page);
+  // The rice is called with its grams before it is toasted.
+  await expect(now(page)).toContainText(/Rice in\s*480\s*g\s*arborio/);
+  await step(page);
   await expect(now(page)).toContainText('Toast');
   await untilCalled(page);
   await step(page);
@@ -71,7 +74,7 @@ test('a base that is ready is passed over in one touch, and taken back in one', 
   await page.keyboard.press('d');
   await expect(now(page)).toContainText('warm it');
   await page.keyboard.press('b');
-  await expect(now(page)).toContainText('Toast');
+  await expect(now(page)).toContainText('Rice in');
   await settled(page);
   const { state, working } = await kept(page, id);
   expect(state.done.map((one) => working.plan.stages[one.stage]?.kind)).toEqual(['base']);

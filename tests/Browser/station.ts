@@ -60,7 +60,7 @@ export async function settled(page: Page): Promise<void> {
 
 /**
  * The step is done, said with a key; not so soon after the last, by the page's own clock, that it would be the same knock.
- * Whoever puts the pan on here has the base ready: the cold pan has a test of its own.
+ * Whoever puts the pan on here has the base ready, and the rice in: the cold pan has a test of its own.
  */
 export async function done(page: Page): Promise<void> {
   await knock(page);
@@ -69,6 +69,7 @@ export async function done(page: Page): Promise<void> {
     await page.keyboard.press('d');
     await expect(waits).toBeHidden();
     await baseIsReady(page);
+    await riceIsIn(page);
   } else {
     await page.keyboard.press('d');
   }
@@ -90,9 +91,22 @@ export async function baseIsReady(page: Page): Promise<void> {
   }
 }
 
-/** What is done from the rice on, its steps counted from there: the base was ready. */
+/** The rice goes in and is toasted from now on. */
+export async function riceIsIn(page: Page): Promise<void> {
+  const ricesIn = now(page).getByText('Rice in', { exact: true });
+  const toasts = page.getByRole('complementary', { name: 'What is left' }).getByText('Toast', { exact: true });
+  if ((await ricesIn.isVisible()) && (await toasts.isVisible())) {
+    await knock(page);
+    await page.keyboard.press('d');
+    await expect(ricesIn).toBeHidden();
+  }
+}
+
+/** What is done from the toasting on, its steps counted from there: the base was ready. */
 export function fromTheRice({ state, working }: Cook): Cook['state']['done'] {
-  const rice = working.plan.stages.findIndex((stage) => !['pan-on', 'base', 'take-out'].includes(stage.kind));
+  const kinds = working.plan.stages.map((stage) => stage.kind);
+  const before = ['pan-on', 'base', 'take-out', ...(kinds.includes('toast') ? ['rice-in'] : [])];
+  const rice = kinds.findIndex((kind) => !before.includes(kind));
   return state.done.flatMap((one) => (one.stage < rice ? [] : [{ ...one, stage: one.stage - rice }]));
 }
 

@@ -23,7 +23,10 @@ test('undo walks back touch by touch and says what it took back', async ({ page 
     await settled(page);
     expect(fromTheRice(await kept(page, id)).length).toBe(done_);
   }
-  // The base, taken back as one, and the pan.
+  // The rice; the base, taken back as one; and the pan.
+  await page.keyboard.press('u');
+  await expect(now).toContainText('Rice in');
+  await settled(page);
   await page.keyboard.press('u');
   await expect(now).toContainText('Pan on');
   await settled(page);

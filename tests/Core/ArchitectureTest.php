@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /* What may use what. The order of the folders is the order of the story in core/README.md. */
 
-const FOLDERS = ['Quantity', 'Water', 'Rice', 'Vessel', 'Pan', 'Act', 'Food', 'Season', 'Ticket', 'Cook', 'Crust', 'Method', 'Planning', 'Family', 'Mise', 'Live', 'Safety', 'Learning', 'Service'];
+const FOLDERS = ['Quantity', 'Water', 'Rice', 'Vessel', 'Pan', 'Act', 'Food', 'Season', 'Ticket', 'Cook', 'Crust', 'Method', 'Planning', 'Family', 'Mise', 'Recipe', 'Live', 'Safety', 'Learning', 'Service'];
 
 arch('the core knows no framework and no application')
     ->expect('Velko\Core')

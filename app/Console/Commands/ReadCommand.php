@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Contracts\Contract;
+use App\Exchange\RecipeDocument;
+use App\Exchange\RecipeSource;
 use App\Words\Locales;
 use App\Words\Words;
 use Velko\Core\Mise\AmountReading;
@@ -12,19 +14,21 @@ use Velko\Core\Quantity\DecimalMark;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\NotAMeasure;
 use Velko\Core\Quantity\OutOfRange;
+use Velko\Core\Recipe\Recipe;
+use Velko\Core\Recipe\RecipeReader;
 use Velko\Core\Ticket\TicketFiring;
 use Velko\Core\Ticket\TicketReader;
 
-/** Says how tickets and amounts are understood, by the rules of the screens. */
+/** Says how tickets, amounts and recipes are understood, by the rules of the screens. */
 final class ReadCommand extends EngineCommand
 {
     protected $signature = 'velko:read {request : a file, or - for standard input}';
 
-    protected $description = 'How tickets and amounts are understood: velko.reading-request/1 in, velko.reading/1 out';
+    protected $description = 'How tickets, amounts and recipes are understood: velko.reading-request/1 in, velko.reading/1 out';
 
     protected function answer(string $json): array
     {
-        /** @var array{locale?: string, dishes?: list<string>, tickets?: list<string>, amounts?: list<string>} $request */
+        /** @var array{locale?: string, dishes?: list<string>, tickets?: list<string>, amounts?: list<string>, recipes?: list<array{media_type?: string|null, text: string}>} $request */
         $request = Contract::named('reading-request')->read($json);
         $dishes = $request['dishes'] ?? [];
         $reader = new TicketReader($dishes);
@@ -40,6 +44,13 @@ final class ReadCommand extends EngineCommand
                 static fn (string $text): array => self::amount($text, $mark),
                 $request['amounts'] ?? [],
             ),
+            'recipes' => array_merge(...array_map(
+                static fn (array $recipe): array => array_map(
+                    static fn (Recipe $one): array => RecipeDocument::plain(RecipeReader::read($one)),
+                    RecipeSource::recipes($recipe['text'], $recipe['media_type'] ?? null),
+                ),
+                $request['recipes'] ?? [],
+            )),
         ];
     }
 

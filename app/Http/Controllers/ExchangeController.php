@@ -48,7 +48,7 @@ final class ExchangeController
     }
 
     /**
-     * velko.dish/1 or a schema.org Recipe.
+     * velko.dish/1, alone or in a schema.org Recipe that Velko wrote.
      *
      * @throws BadDocument
      */
@@ -58,12 +58,12 @@ final class ExchangeController
         $body = $request->getContent();
         abort_if(strlen($body) > self::LONGEST, 413);
         $document = Shape::read($body);
-        [$dish, $leftOut] = isset($document->{'@context'}) || isset($document->{'@type'}) || isset($document->{'@graph'})
+        $dish = isset($document->{'@context'}) || isset($document->{'@type'}) || isset($document->{'@graph'})
             ? RecipeJsonLd::read($document)
-            : [Contract::named('dish')->read($body), []];
+            : Contract::named('dish')->read($body);
         $import = ImportDish::of($user, $dish);
 
-        return new JsonResponse(['format' => 'velko.imported/1', 'id' => $import->dish->id, 'name' => $import->dish->name, 'made' => $import->made, 'left_out' => $leftOut], 201);
+        return new JsonResponse(['format' => 'velko.imported/1', 'id' => $import->dish->id, 'name' => $import->dish->name, 'made' => $import->made, 'left_out' => []], 201);
     }
 
     public function mise(AskRequest $request, #[CurrentUser] User $user): Response

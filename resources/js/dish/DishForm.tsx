@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type ReactNode } from 'react';
-import { useWatch } from 'react-hook-form';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { api, Refusal } from '../api';
 import type { DishPage, Kitchen } from '../contracts.generated';
 import { DIETS } from '../kitchen/words';
@@ -118,6 +118,7 @@ export function DishForm({
       <IngredientRows ask={worked?.ask} onMove={(step) => onOpen(open.union(new Set([step])))}>
         <Steps family={familyOf(kitchen, body.family)} worked={worked} open={open} onOpen={onOpen} />
       </IngredientRows>
+      <Instructions />
       {theirs && (
         <Meanwhile
           theirs={theirs}
@@ -131,5 +132,24 @@ export function DishForm({
         />
       )}
     </Entry>
+  );
+}
+
+/** What the recipe that it came from says, in its own words. */
+function Instructions() {
+  const { register, getValues } = useFormContext<{ dish: Body }>();
+  return (
+    <details className="mt-2" open={(getValues('dish.instructions') ?? '') !== ''}>
+      <summary className="min-h-11 cursor-pointer content-center text-base font-semibold">
+        {t('recipe.its-own-words')}
+      </summary>
+      <textarea
+        {...register('dish.instructions')}
+        aria-label={t('recipe.its-own-words')}
+        rows={6}
+        maxLength={8000}
+        className="w-full rounded-lg border-2 border-ink-soft bg-white p-3 text-lg leading-snug"
+      />
+    </details>
   );
 }

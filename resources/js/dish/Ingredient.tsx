@@ -25,7 +25,7 @@ const PER = labelled(vocabulary.SCALES, {
   floor: t('dish.dishForm.100-cm-of-floor'),
   pan: t('common.a-pan'),
 });
-const GOES = [
+export const GOES = [
   ['base', t('common.in-the-base')],
   ['with-the-rice', t('common.with-the-rice')],
   ['at-minute', t('dish.dishForm.at-a-minute')],
@@ -38,7 +38,7 @@ const UNTIL: readonly Option[] = [
   ['', t('dish.dishForm.nothing-said')],
   ...vocabulary.UNTIL.map((one) => [one, wordOf('until', one)] as const),
 ];
-const UNITS = [
+export const UNITS = [
   ['g', 'g'],
   ['ml', t('common.ml')],
   ['pieces', t('dish.dishForm.pieces')],

@@ -37,15 +37,23 @@ export function Dishes() {
         <Title>{t('common.dishes')}</Title>
         <h1 className="text-3xl font-bold">{t('common.dishes')}</h1>
         {may.dishes && (
-          <BringIn
-            words={t('screens.dishes.bring-one-in-from-a-file')}
-            accept=".json,.jsonld,application/json,application/ld+json"
-            bring={api.bringDish}
-            onBrought={(answer) => {
-              setBrought(answer);
-              kitchenChanged(client);
-            }}
-          />
+          <span className="flex flex-wrap gap-3">
+            <Link
+              to="/dishes/bring"
+              className="grid min-h-14 place-content-center rounded-lg bg-ink px-6 text-lg font-semibold text-paper"
+            >
+              {t('recipe.bring-a-recipe')}
+            </Link>
+            <BringIn
+              words={t('screens.dishes.bring-one-in-from-a-file')}
+              accept=".json,.jsonld,application/json,application/ld+json"
+              bring={api.bringDish}
+              onBrought={(answer) => {
+                setBrought(answer);
+                kitchenChanged(client);
+              }}
+            />
+          </span>
         )}
       </div>
       {brought && (

@@ -6,6 +6,7 @@ import { GoingAway } from '../people/Farewell';
 import { Rail } from './Rail';
 import { Undoing } from '../parts/Undo';
 import { Unsaved } from '../parts/Unsaved';
+import { BringRecipe } from '../screens/BringRecipe';
 import { Card } from '../screens/Card';
 import { Dishes } from '../screens/Dishes';
 import { DishScreen } from '../screens/DishScreen';
@@ -90,6 +91,7 @@ function Places() {
           <Route path="/stove/:id" element={<Stove />} />
           <Route path="/card" element={<Card />} />
           <Route path="/dishes" element={<Dishes />} />
+          <Route path="/dishes/bring" element={<BringRecipe />} />
           <Route path="/dishes/new/:family" element={<DishScreen />} />
           <Route path="/dishes/:id" element={<DishScreen />} />
           <Route path="/dishes/:id/beside/:other" element={<TwoDishes />} />
