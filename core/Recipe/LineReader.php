@@ -55,6 +55,7 @@ final readonly class LineReader
         $english = trim((string) preg_replace(self::TO_TASTE, ' ', $english), " ,.;:\u{a0}");
         [$head, $tail] = [...explode(',', $english, 2), ''];
         [$amount, $unit, $food] = $this->amountFirst($head) ?? $this->amountLast($head) ?? $this->amountApart($head, explode(',', $tail)) ?? [null, 'g', $head];
+        $isApart = $amount !== null && $this->amountFirst($head) === null && $this->amountLast($head) === null;
         $weighed = $inBrackets === '' ? null : $this->amountFirst(Phrases::inEnglish((string) preg_replace('/(?<=\d)-(?=\p{L})/u', ' ', $inBrackets), $this->language).' x');
         if ($weighed !== null && in_array($weighed[1], ['g', 'ml'], true)) {
             // "2 cans (400 g)" and "1 onion (about 120 g)": a count says how often.
@@ -63,7 +64,7 @@ final readonly class LineReader
         $food = trim($food, " ,.;:\u{a0}");
 
         return [
-            'food' => $this->language === Language::English ? trim($food.($tail === '' || str_contains($food, ',') ? '' : ",$tail"), ' ,') : Foods::called($food) ?? $food,
+            'food' => $this->language === Language::English ? trim($food.($tail === '' || $isApart ? '' : ",$tail"), ' ,') : Foods::called($food) ?? $food,
             'english' => $food, 'amount' => $amount === null ? null : round($amount, 2), 'unit' => $unit, 'to_taste' => $toTaste, 'served_with' => $servedWith,
         ];
     }

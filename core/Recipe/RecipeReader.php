@@ -108,7 +108,7 @@ final class RecipeReader
             self::variety($head) !== null => [Role::Rice, null],
             $has(...self::STOCK) || $head === 'clam juice' || str_ends_with($head, 'stock cube') || $words === ['cube'] => [Role::Stock, null],
             $has(...self::LIQUOR) => [Role::Wine, null],
-            $has('salt') && ! $has('cod', 'butter', 'anchovy') => [Role::Salt, null],
+            ($has('salt') && ! $has('cod', 'butter', 'anchovy')) || $head === 'black pepper' || str_ends_with($head, ' black pepper') => [Role::Salt, null],
             default => self::roleOfFood($head, $words, $family),
         };
     }

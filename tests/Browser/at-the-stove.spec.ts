@@ -231,8 +231,8 @@ test('ten minutes without network, a reload and a killed server end with one tru
 
   await expect.poll(async () => fromTheRice(await kept(page, id)).length, { timeout: 30_000 }).toBe(7);
   const { state } = await kept(page, id);
-  expect(new Set(state.done.map((one) => one.event)).size).toBe(8); // and the base
-  expect(state.done.slice(4).map((one) => String((one as unknown as { stage: number }).stage))).toEqual(said);
+  expect(new Set(state.done.map((one) => one.event)).size).toBe(9); // the base, and the rice
+  expect(state.done.slice(5).map((one) => String((one as unknown as { stage: number }).stage))).toEqual(said);
   // A second tablet sees the same within three seconds.
   const other = await (await browser.newContext()).newPage();
   await signIn(other, 'chef@kiln.example');

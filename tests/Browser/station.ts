@@ -94,7 +94,9 @@ export async function baseIsReady(page: Page): Promise<void> {
 /** The rice goes in and is toasted from now on. */
 export async function riceIsIn(page: Page): Promise<void> {
   const ricesIn = now(page).getByText('Rice in', { exact: true });
-  const toasts = page.getByRole('complementary', { name: 'What is left' }).getByText('Toast', { exact: true });
+  const toasts = page
+    .getByRole('complementary', { name: 'What is left' })
+    .getByText('Toast', { exact: true });
   if ((await ricesIn.isVisible()) && (await toasts.isVisible())) {
     await knock(page);
     await page.keyboard.press('d');

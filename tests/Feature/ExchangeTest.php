@@ -60,7 +60,9 @@ describe('a dish', function (): void {
             Station::keeps('imported', $answer->getContent());
             expect($answer->json('name'))->toBe($name)->and($answer->json('left_out'))->toBe([]);
             $again = $this->get("/api/dishes/{$answer->json('id')}/export?as=$as")->getContent();
-            expect(json_decode($again, true))->toEqual(json_decode($file, true));
+            // How much stock it takes is of the kitchen's own pans; the dish is the same.
+            $dish = static fn (string $text): array => $as === 'velko' ? json_decode($text, true) : json_decode($text, true)['velko:dish'];
+            expect($dish($again))->toEqual($dish($file));
         }
         expect($out)->toHaveCount(8);
     })->with(['velko', 'json-ld']);
@@ -74,48 +76,37 @@ describe('a dish', function (): void {
         expect(outsider(['kind' => 'schema', 'name' => 'dish', 'document' => $document])[0]['instancePath'])->toBe('/dish/looseness');
     });
 
-    it('takes from another program\'s recipe what it can, and says what it could not', function (): void {
+    it('sends a recipe from elsewhere to be read first', function (): void {
         $this->actingAs(User::factory()->create());
-        // An example of our own, in the words of schema.org.
-        $answer = $this->postJson('/api/dishes/import', [
-            '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => 'Pea, lovage and lemon risotto', 'recipeYield' => ['6', '6 servings'], 'totalTime' => 'PT45M',
-            'recipeIngredient' => ['480 g arborio rice', '1.5 l chicken stock', '150 ml white wine', '60 g butter', '90 g hard cheese', '1/2 cup cream', '300 g peas', '3 eggs', 'salt to taste'],
-            'recipeInstructions' => [['@type' => 'HowToStep', 'text' => 'Cook it.']],
-        ])->assertCreated();
-        $dish = Dish::query()->with(['rice', 'stock', 'ingredients'])->findOrFail($answer->json('id'));
-        expect($dish->family)->toBe('risotto')->and($dish->rice->variety)->toBe('arborio')->and($dish->grams_main)->toBe(80.0)
-            ->and($dish->stock->base->value)->toBe('poultry')->and($dish->wine_ml_per_80_g)->toBe(25.0)->and($dish->butter_g_per_80_g)->toBe(10.0)->and($dish->cheese_g_per_80_g)->toBe(15.0)
-            ->and($dish->ingredients->pluck('amount', 'name')->all())->toEqual(['cream' => 19.716, 'peas' => 50, 'eggs' => 0.5])
-            ->and($answer->json('left_out'))->toBe(['"salt to taste": no amount that can be read', 'the instructions', 'the time'])
-            ->and($answer->json('made'))->toBe(['arborio', 'chicken stock']);
+        $answer = $this->postJson('/api/dishes/import', ['@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => 'Pea, lovage and lemon risotto', 'recipeIngredient' => ['480 g arborio rice']])->assertStatus(422);
+        expect($answer->json('errors.0.pointer'))->toBe('/velko:dish')->and(Dish::query()->count())->toBe(0);
     });
 
-    it('understands spoons, cups and ounces of a recipe', function (string $line, float $amount, string $unit, string $name): void {
-        $this->actingAs(User::factory()->create());
-        $id = $this->postJson('/api/dishes/import', ['@type' => 'Recipe', 'name' => 'Risotto', 'recipeYield' => '4', 'recipeIngredient' => ['320 g carnaroli', $line]])->assertCreated()->json('id');
-        $one = Dish::query()->with('ingredients')->findOrFail($id)->ingredients->sole();
-        expect($one->name)->toBe($name)->and($one->unit)->toBe($unit)->and(4 * $one->amount)->toEqualWithDelta($amount, 0.05);
-    })->with([ // NIST Handbook 44, appendix C
-        ['1 tbsp olive oil', 14.787, 'ml', 'olive oil'], ['1 tsp. fennel seed', 4.929, 'ml', 'fennel seed'], ['4 fl oz of cream', 118.294, 'ml', 'cream'],
-        ['1 1/2 cups peas', 354.882, 'ml', 'peas'], ['3 oz mushrooms', 85.049, 'g', 'mushrooms'], ['2 lemons', 2.0, 'pieces', 'lemons'],
-    ]);
-
-    it('says what it guessed when a recipe says little', function (): void {
-        $this->actingAs(User::factory()->create());
-        $answer = $this->postJson('/api/dishes/import', ['@graph' => [['@type' => 'WebPage'], ['@type' => ['Recipe', 'Thing'], 'name' => 'Something with rice', 'recipeIngredient' => 'a handful of hope']]])->assertCreated();
-        expect($answer->json('left_out'))->toBe(['the family was not said: taken as a risotto', 'the yield was not said: taken as 4', '"a handful of hope": no amount that can be read', 'no rice was named: taken as carnaroli']);
+    it('goes out as a recipe that somebody without Velko can cook from', function (): void {
+        kilnHouse();
+        $risotto = json_decode($this->get('/api/dishes/'.Dish::query()->where('name', 'like', 'pea%')->sole()->id.'/export?as=json-ld')->getContent(), true);
+        $text = implode("\n", array_column($risotto['recipeInstructions'], 'text'));
+        // Four mains of 80 g: 320 g of rice, 60 g of butter (15 g to 80 g), 60 g of cheese; a shallot's 20 g each, and 25 mL of wine to 80 g.
+        expect($risotto['recipeIngredient'][0])->toBe('320 g carnaroli')->and($risotto['recipeIngredient'][1])->toMatch('/^(?:\d{3} mL|1\.?\d* L) vegetable stock$/')
+            ->and($text)->toMatch('/Keep (?:\d{3} mL|1\.?\d* L) of stock hot beside it/')
+            ->toMatch('/Into the pan, .*olive oil, 80 g shallot.*: until soft/')->toContain('Rice in, 320 g carnaroli')->toMatch('/Toast, on \S+:/')->toContain('Wine, 100 mL')
+            ->toMatch('/Pour, \d+ mL/')->toContain('180 g pea purée: for the last two minutes')->toContain('Off the heat')->toMatch('/Finish, 60 g butter, 60 g hard cheese/')->toContain('On top');
+        $pan = json_decode($this->get('/api/dishes/'.Dish::query()->where('name', 'like', 'cauliflower%')->sole()->id.'/export?as=json-ld')->getContent(), true);
+        expect(implode("\n", array_column($pan['recipeInstructions'], 'text')))->toMatch('/Rest: |Rest, /')->toMatch('/Crust, on /');
     });
 
     it('leaves no allergen of a foreign recipe unsaid: what is known by name is, what is not is named', function (): void {
         $station = Station::open();
         $this->actingAs($station->cook);
-        $answer = $this->postJson('/api/dishes/import', [
+        $recipe = $this->postJson('/api/recipes/read', ['format' => 'velko.recipe-said/1', 'text' => json_encode([
             '@context' => 'https://schema.org', '@type' => 'Recipe', 'name' => 'Risotto of the day', 'recipeYield' => '4',
             'recipeIngredient' => ['320 g carnaroli', '1.2 l chicken stock', '100 ml white wine', 'a knob of butter', '50 g parmesan', '80 g pancetta', '200 g prawns', '40 g house spice mix'],
-        ])->assertCreated();
+        ])])->assertOk()->json('recipes.0');
+        expect(array_keys(array_filter(array_column($recipe['lines'], 'asks'))))->toBe([7]);
+        $lines = array_map(static fn (array $line): array => array_diff_key([...$line, ...$line['asks'] ? ['role' => 'base', 'goes' => 'base'] : []], ['asks' => true]), $recipe['lines']);
+        $answer = $this->postJson('/api/recipes', ['format' => 'velko.recipe-entry/1', 'name' => $recipe['name'], 'family' => 'risotto', 'covers' => 4, 'lines' => $lines, 'instructions' => []])->assertCreated();
         $dish = Dish::query()->findOrFail($answer->json('id'));
-        expect($dish->butter_g_per_80_g)->toBe(12.0)->and($dish->cheese_g_per_80_g)->toBe(12.5) // 50 g over 4 x 80 g
-            ->and(implode('; ', $answer->json('left_out')))->toContain('how much of "a knob of butter"');
+        expect($dish->butter_g_per_80_g)->toBe(3.8)->and($dish->cheese_g_per_80_g)->toBe(12.5); // a knob is 15 g (common practice); 15 and 50 g over 4 x 80 g
         $working = $this->postJson('/api/work-out', [...$station->ask(), 'dish_id' => $dish->id])->assertOk()->json();
         expect(array_column($working['served']['allergens'], 'allergen'))->toBe(['crustaceans', 'milk', 'sulphites'])
             ->and($working['served']['unknown'])->toBe(['chicken stock', 'pancetta', 'house spice mix'])
@@ -147,7 +138,7 @@ describe('a dish', function (): void {
         Station::keeps('problem', $answer->getContent());
         expect(array_column($answer->json('errors'), 'pointer'))->toContain($pointer)->and(Rice::query()->count() + Stock::query()->count() + Dish::query()->count())->toBe(0);
     })->with([
-        ['', ''], ['[]', ''], ['{"@type":"Person","name":"x"}', '/@type'], ['{"@type":"Recipe"}', '/name'], ['{"format":"velko.dish/2"}', '/format'],
+        ['', ''], ['[]', ''], ['{"@type":"Person","name":"x"}', '/@type'], ['{"@type":"Recipe"}', '/velko:dish'], ['{"format":"velko.dish/2"}', '/format'],
         ['{"@type":"Recipe","name":"x","velko:dish":{"format":"velko.dish/1"}}', '/rice'],
     ]);
 
@@ -441,7 +432,7 @@ it('answers a thousand malformed files with a thousand clear refusals, and keeps
 });
 
 /** What may be left out, and the parts in which much may be: there something is put in, never taken away. */
-const OPTIONAL = ['sodium_most_mg', 'grate_cm', 'plates_c', 'salt_low', 'salt_high', 'temperature_c', 'weight_g', 'cooks', 'safety', 'before_min', 'until', 'comes_out', 'food', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'drinks_ml', 'gives_ml', 'glug_ml', 'fades_percent_per_min', 'reach_c', 'boiled', 'drinks_g_per_g', 'pace', 'cover', 'wine_percent', 'wine_cooked_off', 'butter_c', 'empty_within_min', 'pan_on_at', 'lead_min', 'items', 'fried', 'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g', 'cream_g_per_cover', 'marrow_g_per_cover', 'base_apart', 'oven_c', 'outdoors', 'from_water', 'parts', 'wind_m_s', 'cover_from_grains', 'cover_last_min', 'on_the_rice', 'cooled_first_min', 'cooled_min', 'reheat_c', 'nights', 'serves', 'part_cooked_share', 'part_cooked_mm', 'part_cooks', 'part_cooked', 'to_order', 'way', 'own', 'paper', 'spread_percent', 'spread_mm', 'crust_covered_percent', 'waste_g', 'waste_plates', 'photo', 'source', 'on_ring', 'browns'];
+const OPTIONAL = ['instructions', 'name_fact', 'sodium_most_mg', 'grate_cm', 'plates_c', 'salt_low', 'salt_high', 'temperature_c', 'weight_g', 'cooks', 'safety', 'before_min', 'until', 'comes_out', 'food', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'drinks_ml', 'gives_ml', 'glug_ml', 'fades_percent_per_min', 'reach_c', 'boiled', 'drinks_g_per_g', 'pace', 'cover', 'wine_percent', 'wine_cooked_off', 'butter_c', 'empty_within_min', 'pan_on_at', 'lead_min', 'items', 'fried', 'fat', 'rained_in', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g', 'cream_g_per_cover', 'marrow_g_per_cover', 'base_apart', 'oven_c', 'outdoors', 'from_water', 'parts', 'wind_m_s', 'cover_from_grains', 'cover_last_min', 'on_the_rice', 'cooled_first_min', 'cooled_min', 'reheat_c', 'nights', 'serves', 'part_cooked_share', 'part_cooked_mm', 'part_cooks', 'part_cooked', 'to_order', 'way', 'own', 'paper', 'spread_percent', 'spread_mm', 'crust_covered_percent', 'waste_g', 'waste_plates', 'photo', 'source', 'on_ring', 'browns'];
 const LENIENT = ['request', 'ask', 'change', 'event', 'prep'];
 
 /** Puts something where it cannot be, or takes away something that must be there. */

@@ -25,7 +25,7 @@ const LEAST_ROLE = [
     'POST api/kitchen/burners/{burner}/boil-off' => 'chef',
     'POST api/dishes' => 'cook', 'GET api/dishes/{dish}' => 'trainee', 'PUT api/dishes/{dish}' => 'cook', 'DELETE api/dishes/{dish}' => 'cook', 'POST api/dishes/{id}/back' => 'cook',
     'POST api/dishes/import' => 'cook', 'GET api/dishes/{dish}/export' => 'trainee', 'POST api/dishes/{dish}/copy' => 'cook',
-    'POST api/plan' => 'trainee', 'POST api/work-out' => 'trainee', 'POST api/work-out/mise.csv' => 'trainee', 'POST api/work-out/prep.ics' => 'trainee',
+    'POST api/recipes' => 'cook', 'POST api/recipes/read' => 'cook', 'POST api/plan' => 'trainee', 'POST api/work-out' => 'trainee', 'POST api/work-out/mise.csv' => 'trainee', 'POST api/work-out/prep.ics' => 'trainee',
     'POST api/around' => 'trainee', 'POST api/choices' => 'trainee', 'POST api/swaps' => 'trainee',
     'GET api/nights' => 'trainee', 'GET api/nights/{day}' => 'trainee', 'PUT api/nights/{day}' => 'trainee', 'GET api/nights/{day}/offers' => 'trainee', 'GET api/nights/{day}/lists' => 'trainee', 'GET api/nights/{day}/lists.{kind}' => 'trainee', 'POST api/nights/{day}/copy' => 'trainee', 'POST api/nights/{day}/read' => 'trainee', 'POST api/nights/{day}/firings' => 'trainee',
     'PUT api/firings/{firing}' => 'trainee', 'DELETE api/firings/{firing}' => 'trainee',

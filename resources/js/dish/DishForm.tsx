@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type ReactNode } from 'react';
-import { useFormContext, useWatch } from 'react-hook-form';
+import { useFormContext, useFormState, useWatch } from 'react-hook-form';
 import { api, Refusal } from '../api';
 import type { DishPage, Kitchen } from '../contracts.generated';
 import { DIETS } from '../kitchen/words';
@@ -137,9 +137,10 @@ export function DishForm({
 
 /** What the recipe that it came from says, in its own words. */
 function Instructions() {
-  const { register, getValues } = useFormContext<{ dish: Body }>();
+  const { register } = useFormContext<{ dish: Body }>();
+  const { defaultValues } = useFormState<{ dish: Body }>();
   return (
-    <details className="mt-2" open={(getValues('dish.instructions') ?? '') !== ''}>
+    <details className="mt-2" open={(defaultValues?.dish?.instructions ?? '') !== ''}>
       <summary className="min-h-11 cursor-pointer content-center text-base font-semibold">
         {t('recipe.its-own-words')}
       </summary>
