@@ -32,7 +32,6 @@ final class Cautions
     {
         $method = $plan->ask->method;
         $weight = $plan->rice() + $plan->stock + $plan->ask->pan->metal / self::STEEL_J_PER_G_K;
-        $shells = isset($served->allergens[Allergen::Molluscs->value]) || isset($served->allergens[Allergen::Crustaceans->value]);
 
         return array_values(array_filter([
             $method->sealed ? Fact::of('caution.hot-fat') : null,
@@ -40,11 +39,11 @@ final class Cautions
             $weight > self::TWO_PEOPLE_G ? Fact::of('caution.two-people', weight: Mass::ofG(1000 * round($weight / 1000))) : null,
             $plan->ask->burner->fire->isOpen() ? Fact::of('caution.open-fire') : null,
             $plan->ask->wine > 0 ? Fact::of('caution.no-flaming') : null,
-            $shells ? Fact::of('caution.shells') : null,
+            $plan->ask->hasShells() ? Fact::of('caution.shells') : null,
             self::isRaw($plan) ? Fact::of('caution.hands') : null,
             $method->oven !== null ? Fact::of('caution.oven') : null,
             $method->lid !== [] || $method->coverLast > 0 ? Fact::of('caution.lid') : null,
-            $shells || isset($served->allergens[Allergen::Fish->value]) ? Fact::of('caution.fish', reach: Temperature::ofC($reach->fish)) : null,
+            array_intersect_key($served->allergens, array_flip([Allergen::Fish->value, Allergen::Molluscs->value, Allergen::Crustaceans->value])) !== [] ? Fact::of('caution.fish', reach: Temperature::ofC($reach->fish)) : null,
             $served->suits === Diet::Any || ! $served->isKnown() ? Fact::of('caution.meat', poultry: Temperature::ofC($reach->poultry), meat: Temperature::ofC($reach->meat)) : null,
             $method->partCooking !== null || $method->partCooked !== null ? Fact::of('caution.part-cooked', reheat: Temperature::ofC($reach->reheat), days: $reach->fridgeDays) : null,
             Fact::of(

@@ -22,6 +22,8 @@ export interface Measure {
   dose: (ml: number) => { number: string; unit: string };
   /** g */
   weight: (g: number) => string;
+  /** Less than 10 g or mL of an ingredient: what a kitchen scale or a spoon measures. */
+  small: (value: number, unit: 'g' | 'ml') => string;
   /** °C */
   heat: (celsius: number) => string;
   /** cm */
@@ -67,6 +69,7 @@ export const METRIC: Measure = {
   dose: (ml) =>
     ml < 999.5 ? { number: trimmed(ml, 0), unit: 'mL' } : { number: trimmed(ml / 1000, 2), unit: 'L' },
   weight: (g) => (g < 999.5 ? `${Math.round(g)} g` : `${trimmed(g / 1000, 2)} kg`),
+  small: (value, unit) => `${trimmed(value, 2)} ${unit === 'g' ? 'g' : 'mL'}`,
   heat: (celsius) => `${Math.round(celsius)} °C`,
   length: (cm) => `${trimmed(cm, 1)} cm`,
   depth: (mm) => `${Math.round(mm)} mm`,
@@ -85,7 +88,11 @@ export const METRIC: Measure = {
 };
 
 // NIST Handbook 44, appendix C: exact by definition. tests/Browser/words-and-times.spec.ts holds them against js-quantities.
-const ML = { 'fl oz': 3785.411784 / 128, cup: 3785.411784 / 16, qt: 3785.411784 / 4 };
+const ML = { 'fl oz': 3785.411784 / 128, cup: 3785.411784 / 16, qt: 3785.411784 / 4, tsp: 3785.411784 / 768 };
+/** Doses below this are read off a jug in tenths of an ounce, mL. */
+const SIPS = 60;
+/** Threads of saffron are no matter of ounces, g. */
+const WEIGHED_IN_GRAMS = 1.4;
 const G_PER_OZ = 453.59237 / 16;
 const CM_PER_INCH = 2.54;
 const M_PER_FOOT = 0.3048;
@@ -107,14 +114,22 @@ export const US: Measure = {
       : `${trimmed(ml / ML.qt, 1)} qt`;
   },
   dose: (ml) =>
-    ml < ML.qt ? { number: fluidOunces(ml), unit: 'fl oz' } : { number: trimmed(ml / ML.qt, 2), unit: 'qt' },
+    ml < ML.qt
+      ? { number: trimmed(ml / ML['fl oz'], ml < SIPS ? 1 : 0), unit: 'fl oz' }
+      : { number: trimmed(ml / ML.qt, 2), unit: 'qt' },
   weight: (g) => {
     const ounces = g / G_PER_OZ;
     if (ounces < 15.95) {
-      return `${trimmed(ounces, 1)} oz`;
+      return `${trimmed(ounces, ounces < 1 ? 2 : 1)} oz`;
     }
     const whole = Math.round(ounces);
     return `${Math.floor(whole / 16)} lb${whole % 16 === 0 ? '' : ` ${whole % 16} oz`}`;
+  },
+  small: (value, unit) => {
+    if (unit === 'g') {
+      return value < WEIGHED_IN_GRAMS ? `${trimmed(value, 2)} g` : `${trimmed(value / G_PER_OZ, 2)} oz`;
+    }
+    return `${quarters(Math.max(0.25, value / ML.tsp))} tsp`;
   },
   heat: (celsius) => `${Math.round(celsius * 1.8 + 32)} °F`,
   length: (cm) => `${trimmed(cm / CM_PER_INCH, 1)} in`,
@@ -126,7 +141,7 @@ export const US: Measure = {
   typed: {
     length: typedIn('in', CM_PER_INCH, 2),
     altitude: typedIn('ft', M_PER_FOOT, 0),
-    heat: typedIn('°F', 1 / 1.8, 1, 32),
+    heat: typedIn('°F', 1 / 1.8, 0, 32),
     volume: typedIn('fl oz', ML['fl oz'], 1),
     weight: typedIn('oz', G_PER_OZ, 1),
     burner: typedIn('BTU/h', W_PER_BTU_AN_HOUR, 0),

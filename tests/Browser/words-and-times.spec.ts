@@ -50,6 +50,18 @@ test('a kitchen on US units reads ounces, cups, quarts and °F, as js-quantities
   expect(US.volume(4000)).toBe(`${in_(4000, 'ml', 'quart').toFixed(1)} qt`);
   expect(US.weight(320)).toBe(`${in_(320, 'g', 'oz').toFixed(1)} oz`);
   expect([453.6, 480, 2080].map(US.weight)).toEqual(['1 lb', '1 lb 1 oz', '4 lb 9 oz']);
+  // One unit in a line: 6.5 g of salt in ounces on every screen, a teaspoon of oil, saffron in grams.
+  expect([US.small(6.5, 'g'), US.weight(6.5), US.small(5, 'ml'), US.small(0.1, 'g')]).toEqual([
+    `${in_(6.5, 'g', 'oz').toFixed(2)} oz`,
+    `${in_(6.5, 'g', 'oz').toFixed(2)} oz`,
+    '1 tsp',
+    '0.1 g',
+  ]);
+  expect(in_(5, 'ml', 'tsp')).toBeCloseTo(1, 1);
+  // Pours are read off a jug in whole ounces; a temperature of the food code is the code's own: 145 °F, not 145.4.
+  expect(US.dose(150)).toEqual({ number: in_(150, 'ml', 'floz').toFixed(0), unit: 'fl oz' });
+  expect(US.typed.heat.decimals).toBe(0);
+  expect(in_(63, 'tempC', 'tempF').toFixed(0)).toBe('145');
   expect(US.heat(90)).toBe(`${in_(90, 'tempC', 'tempF').toFixed(0)} °F`);
   expect(US.length(36)).toBe(`${in_(36, 'cm', 'in').toFixed(1)} in`);
   expect(US.ratio(1)).toBe(`${(in_(1, 'ml', 'floz') / in_(1, 'g', 'oz')).toFixed(2)} fl oz/oz`);

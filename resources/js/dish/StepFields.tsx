@@ -138,11 +138,10 @@ export function FinishFields({ butter }: { butter: number }) {
   return (
     <>
       <div className={ROW}>
-        <Field
+        <Amount
           name="dish.butter_g_per_80_g"
           label={t('dish.dishForm.butter-for-weight', to80)}
-          unit="g"
-          kind="number"
+          of="weight"
         />
         <Pick
           numeric
@@ -150,23 +149,16 @@ export function FinishFields({ butter }: { butter: number }) {
           label={t('dish.dishForm.butter-goes-in')}
           options={coldOf(butter)}
         />
-        <Field
+        <Amount
           name="dish.cheese_g_per_80_g"
           label={t('dish.dishForm.cheese-for-weight', to80)}
-          unit="g"
-          kind="number"
+          of="weight"
         />
-        <Field
-          name="dish.cream_g_per_80_g"
-          label={t('dish.dishForm.cream-for-weight', to80)}
-          unit="g"
-          kind="number"
-        />
-        <Field
+        <Amount name="dish.cream_g_per_80_g" label={t('dish.dishForm.cream-for-weight', to80)} of="weight" />
+        <Amount
           name="dish.marrow_g_per_80_g"
           label={t('dish.dishForm.marrow-for-weight', to80)}
-          unit="g"
-          kind="number"
+          of="weight"
         />
         <Field
           name="dish.finish_min"

@@ -26,7 +26,10 @@ it('warns of what can hurt in this very pan, and of nothing else', function (): 
     $codes = static fn (Plan $plan, Served $served): array => array_column(Cautions::of($plan, $served), 'code');
     expect($codes(Planner::plan(Kitchens::ask(sealed: false)), served(Diet::Vegan)))->toBe(['caution.kept'])
         ->and($codes(Planner::plan(Kitchens::panRice()), served(Diet::Any, new Part('cuttlefish', Diet::Pescatarian, [Allergen::Molluscs]), new Part('duck', Diet::Any, []))))
-        ->toBe(['caution.hot-fat', 'caution.cloth', 'caution.shells', 'caution.fish', 'caution.meat', 'caution.kept']);
+        ->toBe(['caution.hot-fat', 'caution.cloth', 'caution.fish', 'caution.meat', 'caution.kept']);
+    // Shells that stay shut are said of what is in its shell: not of prawns, and not of cuttlefish.
+    $with = static fn (string $food): array => $codes(Planner::plan(Kitchens::panRice()->withFood([new Portion($food, Foods::find($food) ?? throw new LogicException, 200.0, Goes::NineTenthsGone, 5.0)])), served(Diet::Any));
+    expect($with('mussels'))->toContain('caution.shells')->and($with('prawns'))->not->toContain('caution.shells');
 });
 
 it('names the temperatures of the food code (FDA Food Code 2022, 3-401.11 and 3-501.16): 63, 74 and 57 °C', function (): void {
