@@ -19,10 +19,18 @@ use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Safety\Diet;
 
-/** velko.dish/1 from the lines of a recipe as somebody has looked them over: each counts once, and none is lost. */
+/**
+ * Makes velko.dish/1 from the lines of a recipe as somebody has looked them over: each counts once, and none is lost.
+ *
+ * @phpstan-type RecipeLine array{said: string, role: string, food: string, amount: float|null, unit: string, goes: string|null, minute: float|null, to_taste: bool}
+ */
 final class RecipeDish
 {
     public const LONGEST_NAME = 80;
+
+    private const LONGEST_GARNISH = 240;
+
+    private const LONGEST_INSTRUCTIONS = 8000;
 
     private const LEAST_GRAMS = 10.0;
 
@@ -40,7 +48,10 @@ final class RecipeDish
     private const TO_G = 80.0;
 
     /** Words of a stock's name, and what it is made from. */
-    private const STOCKS = ['fish' => 'fish', 'fumet' => 'fish', 'shell' => 'shellfish', 'clam' => 'shellfish', 'prawn' => 'shellfish', 'chicken' => 'poultry', 'duck' => 'poultry', 'beef' => 'meat', 'veal' => 'meat', 'lamb' => 'meat', 'meat' => 'meat', 'mushroom' => 'mushroom'];
+    private const STOCKS = [
+        'shell' => 'shellfish', 'clam' => 'shellfish', 'prawn' => 'shellfish', 'fish' => 'fish', 'fumet' => 'fish',
+        'chicken' => 'poultry', 'duck' => 'poultry', 'beef' => 'meat', 'veal' => 'meat', 'lamb' => 'meat', 'meat' => 'meat', 'mushroom' => 'mushroom',
+    ];
 
     /** What browns first goes into a base first, and what burns goes last (common practice, no single source). */
     private const ORDER = ['fat', 'leaf', 'meat', 'cured', 'squid', 'prawn', 'mushroom', 'allium', 'vegetable', 'dried', 'tomato', 'seasoning'];
@@ -63,30 +74,60 @@ final class RecipeDish
     /** @return array<string, mixed> */
     private function dish(): array
     {
-        foreach ($this->lines() as $at => $line) {
-            if ($line['role'] === Role::Unknown->value) {
-                throw BadDocument::at("/lines/$at/role", 'must be one of '.implode(', ', array_map(static fn (Role $role): string => $role->value, array_slice(Role::cases(), 0, -1))).": \"{$line['said']}\"");
-            }
-        }
-        $family = Families::named($this->entry['family']);
+        $this->everyLineIsDecided();
         [$rice, $grams] = $this->rice();
-        $perPortion = fn (Role $role, callable $which, float $most): float => round(min($most, array_sum(array_map(static fn (array $line): float => $line['amount'] ?? 0.0, array_filter($this->having($role), $which))) / $this->covers() * self::TO_G / $grams), 1);
-        $has = static fn (string ...$words): callable => static fn (array $line): bool => array_intersect($words, Names::words($line['food'])) !== [];
-        $other = static fn (array $line): bool => ! $has('butter', 'cream', 'marrow')($line);
+        $is = static fn (string $food): callable => static fn (array $line): bool => in_array($food, Names::words($line['food']), true);
+        $isCheese = static fn (array $line): bool => array_intersect(['butter', 'cream', 'marrow'], Names::words($line['food'])) === [];
+        $finish = fn (callable $which): float => $this->to80g(Role::Finish, $which, self::MOST_FINISH, $grams);
 
         return ['format' => 'velko.dish/1', 'rice' => $rice, 'stock' => $this->stock(), 'dish' => [
-            ...DishBody::usual($family),
-            'name' => $this->entry['name'], 'diet' => Diet::Any->value, 'grams_main' => $grams, 'grams_starter' => max(self::LEAST_GRAMS, round(self::STARTER * $grams)),
-            'wine_ml_per_80_g' => $perPortion(Role::Wine, static fn (): bool => true, self::MOST_WINE),
-            'butter_g_per_80_g' => $perPortion(Role::Finish, $has('butter'), self::MOST_FINISH),
-            'cream_g_per_80_g' => $perPortion(Role::Finish, $has('cream'), self::MOST_FINISH),
-            'marrow_g_per_80_g' => $perPortion(Role::Finish, $has('marrow'), self::MOST_FINISH),
-            'cheese_g_per_80_g' => $perPortion(Role::Finish, $other, self::MOST_FINISH),
+            ...DishBody::usual(Families::named($this->entry['family'])),
+            'name' => $this->entry['name'],
+            'diet' => Diet::Any->value,
+            'grams_main' => $grams,
+            'grams_starter' => max(self::LEAST_GRAMS, round(self::STARTER * $grams)),
+            'wine_ml_per_80_g' => $this->to80g(Role::Wine, static fn (): bool => true, self::MOST_WINE, $grams),
+            'butter_g_per_80_g' => $finish($is('butter')),
+            'cream_g_per_80_g' => $finish($is('cream')),
+            'marrow_g_per_80_g' => $finish($is('marrow')),
+            'cheese_g_per_80_g' => $finish($isCheese),
             'fat' => $this->fat()->value,
-            'garnish' => mb_strimwidth(implode(', ', array_map(static fn (array $line): string => $line['food'], array_filter($this->having(Role::OnTop), static fn (array $line): bool => $line['amount'] === null))), 0, 240),
-            'instructions' => mb_strimwidth(implode("\n", $this->entry['instructions']), 0, 8000),
+            'garnish' => $this->garnish(),
+            'instructions' => mb_strimwidth(implode("\n", $this->entry['instructions']), 0, self::LONGEST_INSTRUCTIONS),
             'ingredients' => $this->ingredients(),
         ]];
+    }
+
+    /** @throws BadDocument at the first line of which nobody has said what it is */
+    private function everyLineIsDecided(): void
+    {
+        $roles = array_map(static fn (Role $role): string => $role->value, array_slice(Role::cases(), 0, -1));
+        foreach ($this->having(Role::Unknown) as $at => $line) {
+            throw BadDocument::at("/lines/$at/role", 'must be one of '.implode(', ', $roles).": \"{$line['said']}\"");
+        }
+    }
+
+    /**
+     * How much of some lines goes to 80 g of raw rice.
+     *
+     * @param  callable(RecipeLine): bool  $which  of those that have the role
+     * @param  float  $grams  raw rice of a main
+     *
+     * @return float in the unit of the lines, no more than the contract takes
+     */
+    private function to80g(Role $role, callable $which, float $most, float $grams): float
+    {
+        $amounts = array_map(static fn (array $line): float => $line['amount'] ?? 0.0, array_filter($this->having($role), $which));
+
+        return round(min($most, array_sum($amounts) / $this->covers() * self::TO_G / $grams), 1);
+    }
+
+    /** What lies on top in no amount, in words. */
+    private function garnish(): string
+    {
+        $toTaste = array_filter($this->having(Role::OnTop), static fn (array $line): bool => $line['amount'] === null);
+
+        return mb_strimwidth(implode(', ', array_column($toTaste, 'food')), 0, self::LONGEST_GARNISH);
     }
 
     private function covers(): int
@@ -94,13 +135,13 @@ final class RecipeDish
         return $this->entry['covers'];
     }
 
-    /** @return array<int, array{said: string, role: string, food: string, amount: float|null, unit: string, goes: string|null, minute: float|null, to_taste: bool}> by their place in the recipe */
+    /** @return array<int, RecipeLine> by their place in the recipe */
     private function lines(): array
     {
         return $this->entry['lines'];
     }
 
-    /** @return array<int, array{said: string, role: string, food: string, amount: float|null, unit: string, goes: string|null, minute: float|null, to_taste: bool}> */
+    /** @return array<int, RecipeLine> those of a role, by their place in the recipe */
     private function having(Role $role): array
     {
         return array_filter($this->lines(), static fn (array $line): bool => $line['role'] === $role->value);
@@ -182,8 +223,14 @@ final class RecipeDish
                 throw BadDocument::at("/lines/$at/minute", 'must be a number from 0 to 120 (min, for what goes in at a minute)');
             }
             $ingredients[] = [
-                'name' => mb_strimwidth($line['food'], 0, self::LONGEST_NAME), 'amount' => round(min(self::MOST_AMOUNT, ($line['amount'] ?? 0.0) / $this->covers()), 3), 'unit' => $line['unit'],
-                'per' => 'main', 'goes' => $goes->value, 'minute' => $goes === Goes::AtMinute ? $line['minute'] : null, 'suits' => null, 'allergens' => null,
+                'name' => mb_strimwidth($line['food'], 0, self::LONGEST_NAME),
+                'amount' => round(min(self::MOST_AMOUNT, ($line['amount'] ?? 0.0) / $this->covers()), 3),
+                'unit' => $line['unit'],
+                'per' => 'main',
+                'goes' => $goes->value,
+                'minute' => $goes === Goes::AtMinute ? $line['minute'] : null,
+                'suits' => null,
+                'allergens' => null,
                 'comes_out' => in_array('bay', Names::words($line['food']), true),
             ];
         }

@@ -40,9 +40,12 @@ test('the base is cooked part by part at the stove, and the pan is emptied', asy
   await step(page);
   // The rice is called with its grams before it is toasted.
   await expect(now(page)).toContainText(/Rice in\s*480\s*g\s*arborio/);
+  await expect(now(page)).toContainText('NOW');
   await step(page);
   await expect(now(page)).toContainText('Toast');
   await untilCalled(page);
+  // It is called at its end, and says so.
+  await expect(now(page)).toContainText('ENOUGH');
   await step(page);
   await expect(now(page)).toContainText('Wine');
   const { state, working } = await kept(page, id);

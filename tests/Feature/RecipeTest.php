@@ -88,6 +88,12 @@ it('keeps it once it is right: stock, wine and finish once each, the base in ord
         ->and($dish->instructions)->toContain('Mantecate.');
 });
 
+it('takes the stock for what it is made from, whatever its language', function (string $line, string $base): void {
+    $this->actingAs(User::factory()->create());
+    $id = $this->postJson('/api/recipes', lookedOver(recipeRead("Risotto\n4 servings\n320 g carnaroli rice\n$line\n1 onion")))->assertCreated()->json('id');
+    expect(Dish::query()->with('stock')->findOrFail($id)->stock->base->value)->toBe($base);
+})->with([['1 litre shellfish stock', 'shellfish'], ['4 cups chicken broth', 'poultry'], ['1 litre fish stock', 'fish'], ['1 litre hot water', 'vegetable'], ['1 litre beef stock', 'meat']]);
+
 it('asks about a line that it does not know, and does not keep the recipe until somebody has said', function (): void {
     $this->actingAs(User::factory()->create());
     $recipe = recipeRead("Risotto of the day\nServes 4\n320 g carnaroli rice\n1 litre vegetable stock\n40 g of house spice\n2 onions");

@@ -1,4 +1,4 @@
-import { itemsOf } from '../stove/steps';
+import { isCalledAtItsEnd, itemsOf } from '../stove/steps';
 import { verbOf } from '../stages';
 import { useEffect, useState } from 'react';
 import { useLocation, useParams } from 'react-router';
@@ -157,7 +157,13 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
           </div>
           <div className="now-foot">
             <HeatAndSpoon cook={cook} step={step} calls={calls} />
-            <When calls={calls} on={on} due={due} until={until} />
+            <When
+              calls={calls}
+              on={on}
+              ends={!waiting && isCalledAtItsEnd(step.kind)}
+              due={due}
+              until={until}
+            />
           </div>
           <Spoken calls={calls} waiting={waiting} step={step} cook={cook} />
         </section>
@@ -179,8 +185,20 @@ function Minute({ cook }: { cook: Cook }) {
   return t('screens.stove.minute', { at });
 }
 
-/** When it is to be done: in so long, now, going on, or late by so much. */
-function When({ calls, on, due, until }: { calls: boolean; on: boolean; due: number; until: number }) {
+/** When it is to be done: in so long, now, going on, or late by so much. NOW is for what is to be begun; what is called at its end has had enough. */
+function When({
+  calls,
+  on,
+  ends,
+  due,
+  until,
+}: {
+  calls: boolean;
+  on: boolean;
+  ends: boolean;
+  due: number;
+  until: number;
+}) {
   const late = useMoment((now) => (now - until > LATE ? countdown((now - until) / 1000) : null));
   if (on) {
     return (
@@ -191,9 +209,13 @@ function When({ calls, on, due, until }: { calls: boolean; on: boolean; due: num
   }
   return (
     <p className="now-when">
-      {calls ? <b>{t('common.now')}</b> : <>{t('common.in')} </>}
+      {calls ? <b>{ends ? t('screens.stove.enough') : t('common.now')}</b> : <>{t('common.in')} </>}
       {calls ? (
-        late !== null && <span className="block">{t('screens.stove.late-late', { late })}</span>
+        late !== null && (
+          <span className="block">
+            {ends ? t('screens.stove.over-late', { late }) : t('screens.stove.late-late', { late })}
+          </span>
+        )
       ) : (
         <b>
           <Left to={due} />

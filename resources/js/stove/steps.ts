@@ -10,6 +10,10 @@ export const isBefore = ({ kind, at_min }: { kind: Step['kind']; at_min: number 
 
 const SALT = 'ingredient.salt';
 
+/** Whether a step is called when it has had its time, not when it is to be begun: warming, sweating, toasting, beating in, resting. */
+export const isCalledAtItsEnd = (kind: Step['kind']): boolean =>
+  ['pan-on', 'base', 'boil-up', 'toast', 'finish', 'rest'].includes(kind);
+
 /** What goes in, comes out or lies on top together at a step of the plan; of salt, as much as the pan wants by now. */
 export function itemsOf(cook: Cook, step: Step): NonNullable<Stage['items']> {
   const planned = (step.stage === null ? undefined : cook.working.plan.stages[step.stage]?.items) ?? [];
