@@ -7,6 +7,7 @@ namespace App\Contracts;
 use Velko\Core\Food\Food;
 use Velko\Core\Food\Foods;
 use Velko\Core\Food\Group;
+use Velko\Core\Mise\Treatment;
 
 /** The numbers of a food as food.json has them, and the food that they make. */
 final class FoodDocument
@@ -27,12 +28,19 @@ final class FoodDocument
         ];
     }
 
-    /** @return array{name: string, known: bool, food: array<string, float|string>, kept_c: float} food-by-name.json */
+    /** @return array{name: string, known: bool, food: array<string, float|string>, kept_c: float, usual: array{until: string, minutes: float}|null} food-by-name.json */
     public static function byName(string $name): array
     {
         $food = self::food($name, []);
+        $usual = Treatment::of($name);
 
-        return ['name' => $name, 'known' => self::isKnown($name, []), 'food' => array_map(static fn (float|string $value): float|string => is_float($value) ? round($value, 2) : $value, self::of($food)), 'kept_c' => $food->kept];
+        return [
+            'name' => $name,
+            'known' => self::isKnown($name, []),
+            'food' => array_map(static fn (float|string $value): float|string => is_float($value) ? round($value, 2) : $value, self::of($food)),
+            'kept_c' => $food->kept,
+            'usual' => $usual === null ? null : ['until' => $usual->until->value, 'minutes' => $usual->minutes],
+        ];
     }
 
     /**

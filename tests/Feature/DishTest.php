@@ -61,6 +61,9 @@ it('says what is known of a food by its name, and what is taken where nothing is
     Station::keeps('food-by-name', $known->getContent());
     // Hake: 80 % water, 1 % fat (USDA FoodData Central, white fish raw, from memory).
     expect($known->json())->toMatchArray(['known' => true])->and($known->json('food.group'))->toBe('fish')->and($known->json('food.water_percent'))->toEqual(80);
+    // What a base usually does to it, where the dish says nothing.
+    expect($this->getJson('/api/foods?name=chorizo')->json('usual'))->toEqual(['until' => 'fat-runs', 'minutes' => 5])
+        ->and($this->getJson('/api/foods?name=butter')->json('usual'))->toBeNull();
     $this->getJson('/api/foods?name=moonroot')->assertOk()->assertJsonPath('known', false)->assertJsonPath('food.group', 'vegetable');
     foreach (['', '?name[]=x', '?name='.str_repeat('x', 81)] as $query) {
         $this->getJson("/api/foods$query")->assertUnprocessable()->assertJsonPath('errors.0.pointer', '/name');

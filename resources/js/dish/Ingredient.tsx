@@ -1,5 +1,6 @@
 import { ChevronDown } from 'lucide-react';
-import { useId, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useDeferredValue, useId, useState } from 'react';
 import { useFormContext, useFormState, useWatch } from 'react-hook-form';
 import { useAmount } from '../amount';
 import { useMeasure } from '../cook';
@@ -8,6 +9,7 @@ import type { Ask } from '../contracts.generated';
 import { readerLocale } from '../number';
 import { asNumber, Field, Pick, Tick, Ticks } from '../parts/Field';
 import { type Option } from '../parts/Select';
+import { queries } from '../queries';
 import * as vocabulary from '../words.generated';
 import { t, wordOf } from '../words/messages';
 import { Swap } from './Swap';
@@ -34,10 +36,21 @@ export const GOES = [
   ['on-top', t('dish.dishForm.held-back-for-the-top')],
 ] as const;
 /** By which sign it has had enough in the pan, before the rice. */
-const UNTIL: readonly Option[] = [
-  ['', t('dish.dishForm.nothing-said')],
-  ...vocabulary.UNTIL.map((one) => [one, wordOf('until', one)] as const),
-];
+const UNTIL: readonly Option[] = vocabulary.UNTIL.map((one) => [one, wordOf('until', one)] as const);
+
+/** What a base does to a thing of which the dish says neither sign nor minutes. */
+function useUsual(name: string, inTheBase: boolean): string {
+  const called = useDeferredValue(name.trim());
+  const { data } = useQuery({ ...queries.food(called), enabled: inTheBase && called !== '' });
+  return !inTheBase || !data
+    ? t('dish.dishForm.nothing-said')
+    : data.usual === null
+      ? t('dish.ingredient.usual-with-the-next')
+      : t('dish.ingredient.usual-until', {
+          until: wordOf('until', data.usual.until),
+          min: data.usual.minutes,
+        });
+}
 export const UNITS = [
   ['g', 'g'],
   ['ml', t('common.ml')],
@@ -90,6 +103,7 @@ export function Ingredient({
   const goes: unknown = useWatch({ name: name('goes') });
   const until: unknown = useWatch({ name: name('until') });
   const before: unknown = useWatch({ name: name('before_min') });
+  const usual = useUsual(one.name, goes === 'base' && typeof before !== 'number');
   const temperature: unknown = useWatch({ name: name('temperature_c') });
   // "2 glugs", "half a bunch", "three times the onion": what it comes to is asked; what is none is said at once and stands as it is.
   const readAs = async (text: string) => {
@@ -167,7 +181,7 @@ export function Ingredient({
           <Pick
             name={name('until')}
             label={goes === 'base' ? t('dish.dishForm.cooked') : t('dish.dishForm.cooked-first')}
-            options={UNTIL}
+            options={[['', usual], ...UNTIL]}
             orNull
           />
           <Field
