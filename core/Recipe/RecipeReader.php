@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Velko\Core\Recipe;
 
+use Velko\Core\Family\Families;
 use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Group;
 use Velko\Core\Food\Names;
+use Velko\Core\Planning\Family;
+use Velko\Core\Planning\Traits;
 use Velko\Core\Quantity\WrittenNumber;
 use Velko\Core\Rice\Variety;
 
@@ -18,19 +21,15 @@ use Velko\Core\Rice\Variety;
  */
 final class RecipeReader
 {
-    /** Words of a name that say the family; the first that is found decides. */
-    private const FAMILIES = [
-        'risotto' => ['risott'],
-        'soupy-rice' => ['caldos', 'melos', 'soupy', 'stew', 'asopado', 'brodos', 'minestra', 'zuppa', 'sopa'],
-        'pan-rice' => ['paella', 'pan rice', 'a banda', 'arroz'],
-    ];
-
     private const LIQUOR = ['wine', 'vermouth', 'sherry', 'prosecco', 'marsala', 'cava', 'cider', 'champagne'];
 
     private const STOCK = ['stock', 'broth', 'bouillon', 'fumet', 'dashi', 'water'];
 
     /** Vegetables that are done in a few minutes. */
-    private const QUICK = ['risotto' => ['pea', 'asparagus', 'bean', 'snap', 'corn', 'sweetcorn'], 'soupy-rice' => ['pea', 'asparagus', 'snap', 'corn', 'sweetcorn'], 'pan-rice' => ['pea', 'asparagus', 'snap']];
+    private const QUICK = ['pea', 'asparagus', 'snap'];
+
+    /** Vegetables that are done in a few minutes in a rice that is stirred; one that dries out has them in its base. */
+    private const QUICK_IF_STIRRED = ['bean', 'corn', 'sweetcorn'];
 
     private const SOAKED = ['porcini', 'mushroom', 'tomato', 'pepper', 'raisin'];
 
@@ -50,20 +49,25 @@ final class RecipeReader
         $reader = new LineReader($language);
 
         return new RecipeReading(
-            $recipe->name, $family, self::covers($recipe->yield), $language,
-            array_map(static fn (string $line): Line => self::line($line, $reader, $family ?? 'risotto'), $recipe->lines), $recipe->instructions,
+            $recipe->name, $family?->traits()->name, self::covers($recipe->yield), $language,
+            array_map(static fn (string $line): Line => self::line($line, $reader, ($family ?? Families::usual())->traits()), $recipe->lines), $recipe->instructions,
         );
     }
 
-    private static function family(string $words): ?string
+    /** The family that a name says, by the longest word that it is called by; null if it says none. */
+    private static function family(string $words): ?Family
     {
-        foreach (self::FAMILIES as $family => $called) {
-            if (array_filter($called, static fn (string $word): bool => str_contains($words, $word)) !== []) {
-                return $family;
+        $found = null;
+        $length = 0;
+        foreach (Families::all() as $family) {
+            foreach ($family->traits()->calledBy as $word) {
+                if (mb_strlen($word) > $length && str_contains($words, $word)) {
+                    [$found, $length] = [$family, mb_strlen($word)];
+                }
             }
         }
 
-        return null;
+        return $found;
     }
 
     private static function covers(string $yield): ?int
@@ -76,10 +80,10 @@ final class RecipeReader
         return $number === null || $number[0] < 1.0 ? null : (int) $number[0];
     }
 
-    private static function line(string $said, LineReader $reader, string $family): Line
+    private static function line(string $said, LineReader $reader, Traits $family): Line
     {
         $read = $reader->read($said);
-        [$role, $goes] = $read['served_with'] && self::isFood($read['english']) ? [Role::OnTop, Goes::OnTop] : self::roleOf($read['english'], $family, $read['unit']);
+        [$role, $goes] = $read['served_with'] && self::isFood($read['english']) ? [Role::OnTop, Goes::OnTop] : self::roleOf($read['english'], $family);
 
         $food = match ($role) {
             Role::Rice, Role::Stock, Role::Wine => LineReader::head($read['english']),
@@ -96,7 +100,7 @@ final class RecipeReader
     }
 
     /** @return array{Role, Goes|null} */
-    private static function roleOf(string $english, string $family, string $unit): array
+    private static function roleOf(string $english, Traits $family): array
     {
         $head = LineReader::head($english);
         $words = Names::words($head);
@@ -118,29 +122,29 @@ final class RecipeReader
      *
      * @return array{Role, Goes|null}
      */
-    private static function roleOfFood(string $head, array $words, string $family): array
+    private static function roleOfFood(string $head, array $words, Traits $family): array
     {
         $food = Foods::find($head);
         if ($food === null) {
             return [Role::Unknown, null];
         }
         $has = static fn (string ...$any): bool => array_intersect($any, $words) !== [];
-        $inStages = $family === 'risotto';
-        $late = $family === 'pan-rice' ? Goes::NineTenthsGone : Goes::LastTwoMinutes;
+        $isFinished = $family->finish > 0;
+        $late = $family->driesOut ? Goes::NineTenthsGone : Goes::LastTwoMinutes;
 
         return match ($food->group) {
             Group::Fat => match (true) {
-                $has('butter', 'marrow') && $inStages => [Role::Finish, null],
+                $has('butter', 'marrow') && $isFinished => [Role::Finish, null],
                 default => [Role::Fat, Goes::Base],
             },
             Group::Dairy => match (true) {
-                $inStages && ($has('cream') || self::isHardCheese($words)) => [Role::Finish, null],
-                $has('milk', 'cream', 'yoghurt', 'yogurt', 'ricotta', 'mascarpone') || $inStages => [Role::Add, Goes::LastTwoMinutes],
+                $isFinished && ($has('cream') || self::isHardCheese($words)) => [Role::Finish, null],
+                $has('milk', 'cream', 'yoghurt', 'yogurt', 'ricotta', 'mascarpone') || $isFinished => [Role::Add, Goes::LastTwoMinutes],
                 default => [Role::OnTop, Goes::OnTop],
             },
             Group::Allium, Group::Tomato, Group::Cured, Group::Meat, Group::Mushroom => [Role::Base, Goes::Base],
             Group::Dried => $has(...self::SOAKED) ? [Role::Base, Goes::Base] : [Role::OnTop, Goes::OnTop],
-            Group::Vegetable => $has(...self::QUICK[$family] ?? []) ? [Role::Add, $late] : [Role::Base, Goes::Base],
+            Group::Vegetable => $has(...self::QUICK, ...$family->driesOut ? [] : self::QUICK_IF_STIRRED) ? [Role::Add, $late] : [Role::Base, Goes::Base],
             Group::Leaf => match (true) {
                 in_array($head, self::HARDY, true) || $has(...self::HARDY, ...self::BITTER) || $has('bay') => [Role::Base, Goes::Base],
                 $food->loses > 0.0 && $has('spinach', 'chard', 'nettle', 'sorrel') => [Role::Add, $late],

@@ -35,7 +35,7 @@ final readonly class PanRice implements Family
     {
         $this->traits = new Traits(
             name: 'pan-rice',
-            calledBy: ['pan rice'],
+            calledBy: ['pan rice', 'paella', 'arroz'],
             rices: [Variety::Bomba, Variety::Round, Variety::Sushi],
             mainGrams: 60.0, // its extras lie beside it
             scale: new Scale([Looseness::Dry, Looseness::Moist], 0.1),

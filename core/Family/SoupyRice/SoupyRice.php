@@ -32,7 +32,7 @@ final readonly class SoupyRice implements Family
     {
         $this->traits = new Traits(
             name: 'soupy-rice',
-            calledBy: ['soupy', 'stew'],
+            calledBy: ['soupy', 'stew', 'caldoso', 'meloso', 'asopado', 'brodoso', 'minestra', 'zuppa', 'sopa de'],
             rices: [Variety::Round, Variety::Bomba, Variety::Sushi],
             mainGrams: 70.0,
             scale: new Scale([Looseness::Creamy, Looseness::Loose, Looseness::Soup], 0.8),
