@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import { expect, type Page } from '@playwright/test';
+import type { Kitchen } from '../../resources/js/contracts.generated';
 import { test } from './house';
 import { archived, choose, expectAccessible, expectThumbs, signIn, signOut, overflow } from './station';
 
@@ -212,17 +213,21 @@ test('a file that is no dish is refused, one that is comes in', async ({ page })
     buffer: Buffer.from('{"@type":"Person"}'),
   });
   await expect(page.getByRole('alert')).toContainText('must be Recipe');
-  const recipe = {
-    '@context': 'https://schema.org',
-    '@type': 'Recipe',
-    name: `Celeriac risotto ${Date.now()}`,
-    recipeYield: '4',
-    recipeIngredient: ['320 g carnaroli', '200 g celeriac'],
-  };
+  // A recipe from elsewhere has a screen of its own, where its lines are looked over.
   await file.setInputFiles({
     name: 'x.jsonld',
     mimeType: 'application/ld+json',
-    buffer: Buffer.from(JSON.stringify(recipe)),
+    buffer: Buffer.from(
+      '{"@type":"Recipe","name":"Celeriac risotto","recipeIngredient":["320 g carnaroli"]}',
+    ),
   });
+  await expect(page.getByRole('alert')).toContainText('a recipe from elsewhere is read first');
+  const { dishes } = (await (await page.request.get('/api/kitchen')).json()) as Kitchen;
+  const exported = await page.request.get(`/api/dishes/${dishes[0]?.id ?? 0}/export`);
+  const dish = (await exported.text()).replace(
+    /("dish": \{\s*"name": ")[^"]*/,
+    `$1Celeriac risotto ${Date.now()}`,
+  );
+  await file.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(dish) });
   await expect(page.getByRole('status')).toContainText('is in the book');
 });
