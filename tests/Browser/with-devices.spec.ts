@@ -95,7 +95,13 @@ for (const { family, dish, pan, weighAt, poursOn, knobTurns } of FAMILIES) {
         await expect(now(page).and(page.locator(`[data-stage="${stage}"]`))).toBeHidden();
         const rice = said.kind === 'start' ? Number(await now(page).getAttribute('data-stage')) : 0;
         if (rice > 0) {
-          hand.push({ kind: 'done', stage: rice - 1 }); // the base was ready
+          // The base was ready, and the rice is in.
+          const { stages } = (await kept(page, id)).working.plan;
+          const riceIn = stages[rice - 1]?.kind === 'rice-in' ? 1 : 0;
+          hand.push(
+            ...(rice - riceIn > 0 ? [{ kind: 'done', stage: rice - riceIn - 1 }] : []),
+            ...(riceIn > 0 ? [{ kind: 'done', stage: rice - 1 }] : []),
+          );
         }
       };
       /** On towards the call, or the step that calls is done: by the knob where it is one for the knob, else by hand. */
