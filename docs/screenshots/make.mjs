@@ -35,8 +35,6 @@ await choose('Dish', /cuttlefish/);
 await page.getByLabel('Covers', { exact: true }).fill('6');
 await page.getByRole('list', { name: 'Instead of' }).waitFor();
 await shot('work-out-pan-rice');
-await page.getByRole('table', { name: 'What if' }).evaluate((table) => table.scrollIntoView());
-await shot('work-out-what-if');
 await top();
 await choose('Dish', /hake/);
 await page.getByLabel('Covers', { exact: true }).fill('6');
@@ -73,6 +71,23 @@ await page.getByRole('link', { name: /pea, lovage/ }).click();
 await page.getByRole('button', { name: /^Stock/ }).click();
 await page.getByRole('table', { name: 'doses' }).waitFor();
 await shot('dish');
+await page.goto(`${base}/dishes/bring`);
+await page.getByRole('textbox', { name: 'The recipe as it stands' }).fill(`Risotto alla zucca
+Per 4 persone
+
+Ingredienti
+320 g di riso Carnaroli
+1 l di brodo vegetale
+mezzo bicchiere di vino bianco
+400 g di zucca
+un pezzo di fantasia
+40 g di burro
+
+Preparazione
+Rosolate la zucca. Tostate il riso, sfumate, portate a cottura con il brodo.`);
+await page.getByRole('button', { name: 'Read it' }).click();
+await page.getByRole('button', { name: 'Keep the dish' }).waitFor();
+await shot('recipe');
 await page.goto(base);
 await page.getByRole('table', { name: 'Steps' }).waitFor();
 
@@ -97,7 +112,7 @@ await untilCalled();
 await done();
 await wait(1.1);
 await shot('stove');
-for (let step = 0; step < 5; step++) {
+for (let step = 0; step < 6; step++) {
   await untilCalled();
   await done();
 }
