@@ -53,6 +53,9 @@ final class RecipeDish
         'chicken' => 'poultry', 'duck' => 'poultry', 'beef' => 'meat', 'veal' => 'meat', 'lamb' => 'meat', 'meat' => 'meat', 'mushroom' => 'mushroom',
     ];
 
+    /** Words of cheeses that are grated and beaten in. */
+    private const CHEESE = ['cheese', 'parmesan', 'parmigiano', 'pecorino', 'grana'];
+
     /** What browns first goes into a base first, and what burns goes last (common practice, no single source). */
     private const ORDER = ['fat', 'leaf', 'meat', 'cured', 'squid', 'prawn', 'mushroom', 'allium', 'vegetable', 'dried', 'tomato', 'seasoning'];
 
@@ -75,9 +78,10 @@ final class RecipeDish
     private function dish(): array
     {
         $this->everyLineIsDecided();
+        $this->whatIsMeasuredIsNotCounted();
         [$rice, $grams] = $this->rice();
         $is = static fn (string $food): callable => static fn (array $line): bool => in_array($food, Names::words($line['food']), true);
-        $isCheese = static fn (array $line): bool => array_intersect(['butter', 'cream', 'marrow'], Names::words($line['food'])) === [];
+        $isCheese = static fn (array $line): bool => array_intersect(self::CHEESE, Names::words($line['food'])) !== [];
         $finish = fn (callable $which): float => $this->to80g(Role::Finish, $which, self::MOST_FINISH, $grams);
 
         return ['format' => 'velko.dish/1', 'rice' => $rice, 'stock' => $this->stock(), 'dish' => [
@@ -93,9 +97,17 @@ final class RecipeDish
             'cheese_g_per_80_g' => $finish($isCheese),
             'fat' => $this->fat()->value,
             'garnish' => $this->garnish(),
-            'instructions' => mb_strimwidth(implode("\n", $this->entry['instructions']), 0, self::LONGEST_INSTRUCTIONS),
+            'instructions' => $this->instructions(),
             'ingredients' => $this->ingredients(),
         ]];
+    }
+
+    /** @throws BadDocument if they are longer than a dish keeps */
+    private function instructions(): string
+    {
+        $words = implode("\n", $this->entry['instructions']);
+
+        return mb_strlen($words) <= self::LONGEST_INSTRUCTIONS ? $words : throw BadDocument::at('/instructions', 'must have at most '.self::LONGEST_INSTRUCTIONS.' letters in all');
     }
 
     /** @throws BadDocument at the first line of which nobody has said what it is */
@@ -113,13 +125,34 @@ final class RecipeDish
      * @param  callable(RecipeLine): bool  $which  of those that have the role
      * @param  float  $grams  raw rice of a main
      *
-     * @return float in the unit of the lines, no more than the contract takes
+     * @return float in the unit of the lines
+     *
+     * @throws BadDocument if it is more than a dish can have
      */
     private function to80g(Role $role, callable $which, float $most, float $grams): float
     {
-        $amounts = array_map(static fn (array $line): float => $line['amount'] ?? 0.0, array_filter($this->having($role), $which));
+        $lines = array_filter($this->having($role), $which);
+        $to80 = round(array_sum(array_map(static fn (array $line): float => $line['amount'] ?? 0.0, $lines)) / $this->covers() * self::TO_G / $grams, 1);
+        if ($to80 > $most) {
+            throw BadDocument::at('/lines/'.array_key_first($lines).'/amount', "must be at most $most to 80 g of raw rice; this is $to80");
+        }
 
-        return round(min($most, array_sum($amounts) / $this->covers() * self::TO_G / $grams), 1);
+        return $to80;
+    }
+
+    /** @throws BadDocument at a line of rice, wine or finish that is in pieces, or at what nobody beats into a rice */
+    private function whatIsMeasuredIsNotCounted(): void
+    {
+        foreach ([Role::Rice, Role::Wine, Role::Finish] as $role) {
+            foreach ($this->having($role) as $at => $line) {
+                if ($line['unit'] === 'pieces') {
+                    throw BadDocument::at("/lines/$at/unit", "must be g or ml: \"{$line['said']}\"");
+                }
+                if ($role === Role::Finish && array_intersect(['butter', 'cream', 'marrow', ...self::CHEESE], Names::words($line['food'])) === []) {
+                    throw BadDocument::at("/lines/$at/role", "can be finish for butter, hard cheese, cream and marrow only: \"{$line['said']}\"");
+                }
+            }
+        }
     }
 
     /** What lies on top in no amount, in words. */

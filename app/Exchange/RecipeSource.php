@@ -68,7 +68,11 @@ final class RecipeSource
         };
         $recipes = array_values(array_filter($found, static fn (Recipe $one): bool => $one->lines !== []));
 
-        return $recipes === [] ? throw BadDocument::at('/text', 'has no recipe in it: neither a list of ingredients, nor JSON-LD or microdata of schema.org/Recipe') : array_slice($recipes, 0, self::MOST_RECIPES);
+        if ($recipes === []) {
+            throw BadDocument::at('/text', 'has no recipe in it: neither a list of ingredients, nor JSON-LD or microdata of schema.org/Recipe');
+        }
+
+        return count($recipes) <= self::MOST_RECIPES ? $recipes : throw BadDocument::at('/text', 'has '.count($recipes).' recipes in it: at most '.self::MOST_RECIPES.' at once');
     }
 
     private static function kindOf(string $text): string
@@ -227,9 +231,32 @@ final class RecipeSource
      */
     private static function recipe(string $name, string $about, string $yield, array $lines, array $steps): Recipe
     {
-        $short = static fn (array $texts, int $most, int $length): array => array_map(static fn (string $text): string => mb_strimwidth($text, 0, $length), array_slice(array_values(array_filter($texts, static fn (string $text): bool => $text !== '')), 0, $most));
+        return new Recipe(
+            mb_strimwidth(self::plain($name), 0, self::LONGEST_NAME),
+            $about,
+            $yield,
+            self::within($lines, self::MOST_LINES, self::LONGEST_LINE, 'lines of ingredients'),
+            self::within($steps, self::MOST_STEPS, self::LONGEST_STEP, 'steps'),
+        );
+    }
 
-        return new Recipe(mb_strimwidth(self::plain($name), 0, self::LONGEST_NAME), $about, $yield, $short($lines, self::MOST_LINES, self::LONGEST_LINE), $short($steps, self::MOST_STEPS, self::LONGEST_STEP));
+    /**
+     * All of some texts that are not empty: nothing of a recipe is cut off.
+     *
+     * @param  list<string>  $texts
+     *
+     * @return list<string>
+     *
+     * @throws BadDocument if there are more of them, or longer ones, than a recipe has
+     */
+    private static function within(array $texts, int $most, int $length, string $called): array
+    {
+        $texts = array_values(array_filter($texts, static fn (string $text): bool => $text !== ''));
+        if (count($texts) > $most || array_filter($texts, static fn (string $text): bool => mb_strlen($text) > $length) !== []) {
+            throw BadDocument::at('/text', "must have at most $most $called of $length letters each");
+        }
+
+        return $texts;
     }
 
     /** In one line, without entities and doubled spaces. */

@@ -53,6 +53,9 @@ final class KeepEvent
         if (CookEvent::query()->where('cook_id', $cook->id)->count() >= self::MOST && self::known($cook, self::words($document['id'])) === null) {
             throw BadDocument::at('', 'is one too many: a pan has at most '.self::MOST.' touches');
         }
+        if ($document['kind'] === 'weigh') {
+            self::canBeWeighed($cook, $document);
+        }
         $at = $clock->moment(self::at($document));
 
         return self::row($cook, $user, $document, ['device_at' => $at, 'server_at' => CarbonImmutable::now()->getTimestampMs(), 'out_of_time' => $clock->isImpossible($at, $cook->created_at->getTimestampMs())]);
@@ -101,6 +104,22 @@ final class KeepEvent
         ];
     }
 
+    /**
+     * Only what is weighed now is held to this: an archive comes in as it went out.
+     *
+     * @param  array<string, mixed>  $document  cook-event, held to its schema
+     *
+     * @throws BadDocument if no pan of this size can weigh so much
+     */
+    private static function canBeWeighed(Cook $cook, array $document): void
+    {
+        $holds = PlanRequestDocument::of($cook->plan->request)->ask()->mostInThePan();
+        $most = self::number($document['tare_g']) + self::number($document['extras_g']) + $holds;
+        if (self::number($document['gross_g']) > $most) {
+            throw BadDocument::at('/gross_g', 'must be at most '.round($most).' g: the empty pan, what else is in it, its rice, and the pan full of water to the rim');
+        }
+    }
+
     /** @param  array<string, mixed>  $document */
     private static function at(array $document): int
     {
@@ -124,12 +143,6 @@ final class KeepEvent
         }
         if ($document['kind'] === 'weigh' && self::number($document['gross_g']) <= self::number($document['tare_g']) + self::number($document['extras_g'])) {
             throw BadDocument::at('/gross_g', 'must be more than the empty pan and what else is in it, '.round(self::number($document['tare_g']) + self::number($document['extras_g'])).' g');
-        }
-        if ($document['kind'] === 'weigh') {
-            $most = self::number($document['tare_g']) + self::number($document['extras_g']) + PlanRequestDocument::of($cook->plan->request)->ask()->mostInThePan();
-            if (self::number($document['gross_g']) > $most) {
-                throw BadDocument::at('/gross_g', 'must be at most '.round($most).' g: the empty pan, what else is in it, its rice, and the pan full of water to the rim');
-            }
         }
         if ($document['kind'] === 'taste' && ! isset($document['taste']) && ! isset($document['salt'])) {
             throw BadDocument::at('/taste', 'is missing: what the tooth says, or /salt, what the tongue does');

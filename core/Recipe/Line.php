@@ -36,9 +36,4 @@ final readonly class Line
 
         return $this->role === Role::Unknown || ($this->amount === null && ! $needsNone);
     }
-
-    public function as(Role $role, ?Goes $goes = null): self
-    {
-        return new self($this->said, $role, $this->food, $this->known, $this->amount, $this->unit, $goes, $this->toTaste);
-    }
 }

@@ -15,12 +15,6 @@ final readonly class RecipeReading
      */
     public function __construct(public string $name, public ?string $family, public ?int $covers, public Language $language, public array $lines, public array $instructions) {}
 
-    /** @return list<Line> those of a role */
-    public function of(Role $role): array
-    {
-        return array_values(array_filter($this->lines, static fn (Line $line): bool => $line->role === $role));
-    }
-
     /** @return list<Line> those that somebody has to decide */
     public function asked(): array
     {

@@ -42,6 +42,19 @@ it('says what amounts come to, by where their writer comes from', function (stri
     ['en-US', '1 h 20 min', 'time', 4800.0, 's'], ['en-US', '12,000 BTU/h', 'power', 3516.85, 'W'],
 ]);
 
+it('says how recipes are understood, and which lines somebody has to decide', function (): void {
+    $recipes = understood(recipes: [['text' => "Risotto\nServes 4\n320 g carnaroli rice\n1 l di brodo vegetale\n40 g of moonroot"], ['media_type' => 'application/ld+json', 'text' => '{"@type":"Recipe","name":"Paella","recipeIngredient":["400 g bomba rice"]}']])['recipes'];
+    expect($recipes)->toHaveCount(2)->and(array_column($recipes, 'family'))->toBe(['risotto', 'pan-rice'])->and(array_column($recipes, 'covers'))->toBe([4, null])
+        ->and($recipes[0]['lines'][0])->toEqual(['said' => '320 g carnaroli rice', 'role' => 'rice', 'food' => 'carnaroli rice', 'value' => 320, 'unit' => 'g'])
+        ->and($recipes[0]['not_understood'])->toContain('40 g of moonroot');
+});
+
+it('names the recipe that is none', function (): void {
+    $file = (string) tempnam(sys_get_temp_dir(), 'read');
+    file_put_contents($file, json_encode(['format' => 'velko.reading-request/1', 'recipes' => [['text' => "Risotto\n1 onion"], ['text' => '{"@type":"Person"}']]]));
+    expect(Artisan::call('velko:read', ['request' => $file]))->toBe(2)->and(Artisan::output())->toContain('/recipes/1/text');
+});
+
 it('refuses what is no amount', function (string $text): void {
     $amount = understood(amounts: [$text])['amounts'][0];
     expect($amount['value'])->toBeNull()->and($amount['refused'])->not->toBeNull();

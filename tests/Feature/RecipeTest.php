@@ -113,6 +113,10 @@ it('refuses by its line what would make no dish', function (callable $change, st
     'no rice' => [static fn (array $entry): array => [...$entry, 'lines' => array_slice($entry['lines'], 1)], '/lines', 'the rice'],
     'a spoon of rice' => [static fn (array $entry): array => [...$entry, 'covers' => 100], '/lines/0/amount', '3.2 g for each of 100'],
     'a base without amount' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [3 => ['amount' => null]]]), '/lines/3/amount', '400 g di zucca'],
+    'wine by the piece' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [2 => ['unit' => 'pieces']]]), '/lines/2/unit', 'g or ml'],
+    'more wine than a rice takes' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [2 => ['amount' => 2000]]]), '/lines/2/amount', 'this is 500'],
+    'oil as the cheese' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [7 => ['role' => 'finish', 'unit' => 'ml']]]), '/lines/7/role', 'hard cheese'],
+    'a novel' => [static fn (array $entry): array => [...$entry, 'instructions' => array_fill(0, 5, str_repeat('a', 1900))], '/instructions', '8000'],
     'at a minute, and none' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [3 => ['role' => 'add', 'goes' => 'at-minute']]]), '/lines/3/minute', '0 to 120'],
 ]);
 
@@ -154,6 +158,16 @@ it('says of what is no recipe that it is none, whatever is sent', function (stri
     $answer = $this->postJson('/api/recipes/read', ['format' => 'velko.recipe-said/1', 'text' => $text])->assertStatus(422);
     expect($answer->json('errors.0.detail'))->toBeString()->not->toBe('');
 })->with(['{', '[]', '{"@type":"Person"}', '<html></html>', '<script type="application/ld+json">{"@type":"Recipe"}</script>', 'a,b', '{"@graph":'.'{"@graph":', "\u{feff}", '{"@type":"Recipe","name":"x","recipeIngredient":[]}']);
+
+it('cuts nothing off: what is longer than a recipe is refused', function (string $text, string $detail): void {
+    $this->actingAs(User::factory()->create());
+    $answer = $this->postJson('/api/recipes/read', ['format' => 'velko.recipe-said/1', 'text' => $text])->assertStatus(422);
+    expect($answer->json('errors.0.pointer'))->toBe('/text')->and($answer->json('errors.0.detail'))->toContain($detail);
+})->with([
+    'sixty-one lines' => ["Risotto\nIngredients\n".str_repeat("1 onion\n", 61), 'at most 60 lines'],
+    'a long step' => ["Risotto\nIngredients\n1 onion\nMethod\n".str_repeat('stir ', 500), '2000 letters'],
+    'a book' => [json_encode(array_fill(0, 21, ['@type' => 'Recipe', 'name' => 'x', 'recipeIngredient' => ['1 onion']])), '21 recipes'],
+]);
 
 it('is a chef\'s to bring, and nobody else\'s', function (): void {
     $this->postJson('/api/recipes/read', ['format' => 'velko.recipe-said/1', 'text' => ZUCCA])->assertUnauthorized();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Contracts\BadDocument;
 use App\Contracts\Contract;
 use App\Exchange\RecipeDocument;
 use App\Exchange\RecipeSource;
@@ -45,11 +46,9 @@ final class ReadCommand extends EngineCommand
                 $request['amounts'] ?? [],
             ),
             'recipes' => array_merge(...array_map(
-                static fn (array $recipe): array => array_map(
-                    static fn (Recipe $one): array => RecipeDocument::plain(RecipeReader::read($one)),
-                    RecipeSource::recipes($recipe['text'], $recipe['media_type'] ?? null),
-                ),
+                self::recipes(...),
                 $request['recipes'] ?? [],
+                array_keys($request['recipes'] ?? []),
             )),
         ];
     }
@@ -76,6 +75,24 @@ final class ReadCommand extends EngineCommand
             ],
             'refused' => $ticket->refused === null ? null : self::words($ticket->refused),
         ];
+    }
+
+    /**
+     * @param  array{media_type?: string|null, text: string}  $source
+     *
+     * @return list<array<string, mixed>>
+     *
+     * @throws BadDocument if there is no recipe in it
+     */
+    private static function recipes(array $source, int $at): array
+    {
+        try {
+            $recipes = RecipeSource::recipes($source['text'], $source['media_type'] ?? null);
+        } catch (BadDocument $fault) {
+            throw $fault->under("/recipes/$at");
+        }
+
+        return array_map(static fn (Recipe $recipe): array => RecipeDocument::plain(RecipeReader::read($recipe)), $recipes);
     }
 
     /** @return array<string, mixed> */
