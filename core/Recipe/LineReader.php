@@ -25,6 +25,9 @@ final readonly class LineReader
 
     private const SERVED_WITH = '/\b(?:to serve|for serving|to garnish|for garnish|per decorare|per guarnire|para servir|para decorar|para emplatar)\b/u';
 
+    /** Brackets weigh one of several. */
+    private const EACH = '/\b(?:each|apiece|cada uno|cada una|c u|ciascuno|ciascuna|l uno|l una|cad)\b/u';
+
     /** Units that only recipes have: g or mL of one. */
     private const OF_RECIPES = ['sachet' => [0.125, 'g'], 'shot' => [40.0, 'ml'], 'leaf' => [1.0, 'pieces']];
 
@@ -46,7 +49,7 @@ final readonly class LineReader
     /** @return array{food: string, english: string, amount: float|null, unit: 'g'|'ml'|'pieces', to_taste: bool, served_with: bool} the food and its amount; english: the food in the words that Velko knows */
     public function read(string $said): array
     {
-        $line = $this->plain($said);
+        $plain = $line = $this->plain($said);
         $servedWith = preg_match(self::SERVED_WITH, $line) === 1;
         $inBrackets = preg_match('/\(([^)]*)\)/u', $line, $part) === 1 ? trim($part[1]) : '';
         $line = trim((string) preg_replace('/\([^)]*\)?/u', ' ', $line));
@@ -56,10 +59,9 @@ final readonly class LineReader
         [$head, $tail] = [...explode(',', $english, 2), ''];
         [$amount, $unit, $food] = $this->amountFirst($head) ?? $this->amountLast($head) ?? $this->amountApart($head, explode(',', $tail)) ?? [null, 'g', $head];
         $isApart = $amount !== null && $this->amountFirst($head) === null && $this->amountLast($head) === null;
-        $weighed = $inBrackets === '' ? null : $this->amountFirst(Phrases::inEnglish((string) preg_replace('/(?<=\d)-(?=\p{L})/u', ' ', $inBrackets), $this->language).' x');
-        if ($weighed !== null && in_array($weighed[1], ['g', 'ml'], true)) {
-            // "2 cans (400 g)" and "1 onion (about 120 g)": a count says how often.
-            [$amount, $unit] = [$weighed[0] * ($unit === 'pieces' || preg_match('/^\d+ (?:can|tin)s?\b/u', $english) === 1 ? (WrittenNumber::before($english)[0] ?? 1.0) : 1.0), $weighed[1]];
+        $weighed = $this->inBrackets($inBrackets);
+        if ($weighed !== null) {
+            [$amount, $unit] = [$this->ofSoMany($weighed[0], $plain, $english, $inBrackets, $unit), $weighed[1]];
         }
         $food = trim($food, " ,.;:\u{a0}");
 
@@ -67,6 +69,35 @@ final readonly class LineReader
             'food' => $this->language === Language::English ? trim($food.($tail === '' || $isApart ? '' : ",$tail"), ' ,') : Foods::called($food) ?? $food,
             'english' => $food, 'amount' => $amount === null ? null : round($amount, 2), 'unit' => $unit, 'to_taste' => $toTaste, 'served_with' => $servedWith,
         ];
+    }
+
+    /** @return array{float, 'g'|'ml'|'pieces', string}|null what brackets weigh: "(14-ounce)", "(about 400 g)"; null if they say something else */
+    private function inBrackets(string $text): ?array
+    {
+        $english = Phrases::inEnglish((string) preg_replace('/(?<=\d)-(?=\p{L})/u', ' ', $text), $this->language);
+        // Of no food in particular.
+        $read = $text === '' ? null : $this->amountFirst("$english x");
+
+        return $read === null || $read[1] === 'pieces' ? null : $read;
+    }
+
+    /**
+     * All of it, where brackets weigh one or all: "2 cans (400 g)" are 800 g, "2 cups (500 ml)" are 500 mL.
+     *
+     * @param  float  $weighed  what the brackets say, g or mL
+     *
+     * @return float|null null if it could be one or all: "2 lobsters (600 g)"
+     */
+    private function ofSoMany(float $weighed, string $plain, string $english, string $brackets, string $unit): ?float
+    {
+        $count = WrittenNumber::before($english)[0] ?? 1.0;
+        $isEach = preg_match(self::EACH, $brackets) === 1 || preg_match('/^[\d\s]+\(/u', $plain) === 1 || preg_match('/^\d+ (?:can|tin)s?\b/u', $english) === 1;
+
+        return match (true) {
+            $isEach => $count * $weighed,
+            $unit === 'pieces' && $count !== 1.0 => null,
+            default => $weighed,
+        };
     }
 
     /** What a food is stands before what is done to it: "onion, finely chopped". */

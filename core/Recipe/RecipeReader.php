@@ -70,8 +70,12 @@ final class RecipeReader
         return $found;
     }
 
+    /** For how many; null if the recipe does not say, or says "4 to 6". */
     private static function covers(string $yield): ?int
     {
+        if (preg_match('/\d\s*(?:-|–|—|\b(?:to|or|a|o|u)\b)\s*\d/u', $yield) === 1) {
+            return null;
+        }
         if (preg_match('/\d+/', $yield, $found) === 1) {
             return (int) $found[0] >= 1 && (int) $found[0] <= 400 ? (int) $found[0] : null;
         }

@@ -103,7 +103,7 @@ export function Ingredient({
   const goes: unknown = useWatch({ name: name('goes') });
   const until: unknown = useWatch({ name: name('until') });
   const before: unknown = useWatch({ name: name('before_min') });
-  const usual = useUsual(one.name, goes === 'base' && typeof before !== 'number');
+  const usual = useUsual(one.name, goes === 'base' && typeof before !== 'number' && !one.food?.group);
   const temperature: unknown = useWatch({ name: name('temperature_c') });
   // "2 glugs", "half a bunch", "three times the onion": what it comes to is asked; what is none is said at once and stands as it is.
   const readAs = async (text: string) => {

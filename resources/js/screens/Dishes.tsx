@@ -67,9 +67,6 @@ export function Dishes() {
               t('screens.dishes.with-join-made-for-it-look', {
                 join: list(brought.made),
               }),
-            length2:
-              brought.left_out.length > 0 &&
-              t('screens.dishes.left-out-join', { join: brought.left_out.join('; ') }),
           })}
         </p>
       )}
