@@ -24,6 +24,8 @@ export const draftOf = (read: Read): Draft => ({
   sameName: read.same_name,
 });
 
+const MOST_COVERS = 400;
+
 /** What takes no amount: the plan works it out, or the cook does. */
 const NEEDS_NONE: readonly string[] = ['stock', 'salt', 'fat'];
 
@@ -38,23 +40,20 @@ export const asks = (line: Line): boolean =>
   (line.amount.trim() === '' && !line.to_taste && !NEEDS_NONE.includes(line.role)) ||
   (line.role === 'add' && line.goes === 'at-minute' && line.minute === null);
 
+/** As many as a recipe may be for: those of recipe-entry. */
+export const isCovers = (text: string): boolean =>
+  /^[1-9]\d{0,2}$/.test(text.trim()) && Number(text) <= MOST_COVERS;
+
 /** What can be kept; null while something is missing. */
 export function entryOf(draft: Draft, replaces: number | null): RecipeEntry | null {
-  const covers = Number(draft.covers);
-  if (
-    draft.family === '' ||
-    draft.name.trim() === '' ||
-    !Number.isInteger(covers) ||
-    covers < 1 ||
-    draft.lines.some(asks)
-  ) {
+  if (draft.family === '' || draft.name.trim() === '' || !isCovers(draft.covers) || draft.lines.some(asks)) {
     return null;
   }
   return {
     format: 'velko.recipe-entry/1',
     name: draft.name.trim(),
     family: draft.family,
-    covers,
+    covers: Number(draft.covers),
     lines: draft.lines.map(({ said, role, food, amount, unit, goes, minute, to_taste }) => ({
       said,
       role,

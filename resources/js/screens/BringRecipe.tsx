@@ -10,7 +10,7 @@ import { Select } from '../parts/Select';
 import { Title } from '../parts/Title';
 import { kitchenChanged } from '../queries';
 import { LineRow } from '../recipe/LineRow';
-import { asks, draftOf, entryOf, type Draft, type Line } from '../recipe/lines';
+import { asks, draftOf, entryOf, isCovers, type Draft, type Line } from '../recipe/lines';
 import { FAMILY } from '../words.generated';
 import { list, t } from '../words/messages';
 
@@ -177,7 +177,7 @@ function Preview({
           <input
             value={draft.covers}
             inputMode="numeric"
-            aria-invalid={!/^[1-9]\d{0,2}$/.test(draft.covers.trim())}
+            aria-invalid={!isCovers(draft.covers)}
             onChange={(event) => onChange({ covers: event.target.value.trim() })}
             className="block h-14 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-center text-2xl font-bold text-ink aria-invalid:border-tomato"
           />
@@ -186,7 +186,9 @@ function Preview({
       <p role="status" className="mt-2 text-lg font-semibold">
         {open > 0
           ? t('recipe.lines-to-decide', { open, lines: draft.lines.length })
-          : t('recipe.every-line-is-read', { lines: draft.lines.length })}
+          : t('recipe.every-line-is-read', { lines: draft.lines.length })}{' '}
+        {draft.family === '' && `${t('recipe.say-which-family')} `}
+        {!isCovers(draft.covers) && t('recipe.say-for-how-many')}
       </p>
       <ol>
         {draft.lines.map((one, row) => (

@@ -128,10 +128,12 @@ export function Weigh({ cook, say, onClose }: { cook: Cook; say: Say; onClose: (
                   })
                 : tare === ''
                   ? t('stove.weigh.weigh-the-empty-pan-once-it')
-                  : ''}{' '}
-          {!first &&
-            expected !== null &&
-            t('stove.weigh.expect-about-expected', { expected: weight(expected) })}
+                  : ''}
+          {!first && expected !== null && (
+            <span className="block">
+              {t('stove.weigh.expect-about-expected', { expected: weight(expected) })}
+            </span>
+          )}
         </p>
         {(impossible || asks) && (
           <p role="alert" className="mt-1 text-2xl font-bold text-saffron">
