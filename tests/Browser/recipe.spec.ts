@@ -81,6 +81,20 @@ test('a recipe of a name that is taken becomes its next version, or gets another
     await expect(page.getByRole('link', { name })).toBeVisible();
   }
   await expect(page.getByText('The version before is kept with the dish.')).toBeVisible();
+  // Taken back, the dish is as it was before: four mains of onion again.
+  await read(page, text.replace('1 onion', '3 onions'));
+  await page.getByRole('button', { name: 'Make it the next version' }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('button', { name: 'Read it' })).toBeVisible();
+  const { dishes } = (await (await page.request.get('/api/kitchen')).json()) as Kitchen;
+  const id = dishes.find((dish) => dish.name === name)?.id ?? 0;
+  await expect
+    .poll(async () => {
+      const { dish, versions } = (await (await page.request.get(`/api/dishes/${id}`)).json()) as DishPage;
+      return [dish.ingredients[0]?.amount, versions.length];
+    })
+    // 110 g for four. As it was first, with three onions, and back: the same kept twice is one version.
+    .toEqual([27.5, 3]);
   await read(page, text);
   await expect(page.getByRole('button', { name: 'Keep the dish' })).toBeDisabled();
   await page.getByRole('button', { name: 'Keep both: another name' }).click();

@@ -2,13 +2,13 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, Refusal } from '../api';
-import type { Imported } from '../contracts.generated';
+import type { DishPage, Imported } from '../contracts.generated';
 import { FAMILIES } from '../kitchen/words';
 import { BringIn } from '../parts/BringIn';
 import { placeOf } from '../parts/faults';
 import { Select } from '../parts/Select';
 import { Title } from '../parts/Title';
-import { kitchenChanged } from '../queries';
+import { kitchenChanged, queries } from '../queries';
 import { LineRow } from '../recipe/LineRow';
 import { asks, draftOf, entryOf, isCovers, type Draft, type Line } from '../recipe/lines';
 import { FAMILY } from '../words.generated';
@@ -21,6 +21,8 @@ export function BringRecipe() {
   const [drafts, setDrafts] = useState<Draft[]>([]);
   const [at, setAt] = useState(0);
   const [kept, setKept] = useState<Imported | null>(null);
+  // The dish as it was, where the recipe became its next version.
+  const [before, setBefore] = useState<DishPage | null>(null);
   const read = useMutation({
     mutationFn: (source: string) => api.readRecipe(source),
     onSuccess: ({ recipes }) => {
@@ -30,9 +32,13 @@ export function BringRecipe() {
     },
   });
   const keep = useMutation({
-    mutationFn: ({ draft, replaces }: { draft: Draft; replaces: number | null }) => {
+    mutationFn: async ({ draft, replaces }: { draft: Draft; replaces: number | null }) => {
       const entry = entryOf(draft, replaces);
-      return entry === null ? Promise.reject(new Error()) : api.keepRecipe(entry);
+      if (entry === null) {
+        throw new Error(t('recipe.not-decided-yet'));
+      }
+      setBefore(replaces === null ? null : await api.dish(replaces));
+      return api.keepRecipe(entry);
     },
     onSuccess: (answer) => {
       setKept(answer);
@@ -40,10 +46,20 @@ export function BringRecipe() {
     },
   });
   const back = useMutation({
-    mutationFn: (id: number) => api.retireDish(id),
-    onSuccess: () => {
+    mutationFn: async (id: number) => {
+      if (before === null) {
+        await api.retireDish(id);
+        return;
+      }
+      // What the dish was is its newest version again; the one from the recipe stays among them.
+      const { rice_id, stock_id, dish } = before;
+      const newest = (await api.dish(id)).versions[0]?.number ?? 0;
+      await api.keepDish(id, { format: 'velko.dish-entry/1', rice_id, stock_id, dish }, newest);
+    },
+    onSuccess: (_, id) => {
       setKept(null);
       kitchenChanged(client);
+      void client.invalidateQueries({ queryKey: queries.dish(id).queryKey });
     },
   });
   const draft = drafts[at];
@@ -98,7 +114,12 @@ export function BringRecipe() {
           )}
         </section>
         {kept ? (
-          <Kept kept={kept} onBack={() => back.mutate(kept.id)} replaced={keep.variables?.replaces != null} />
+          <Kept
+            kept={kept}
+            onBack={() => back.mutate(kept.id)}
+            busy={back.isPending}
+            replaced={before !== null}
+          />
         ) : draft ? (
           <section aria-label={t('recipe.understood')}>
             {drafts.length > 1 && (
@@ -246,7 +267,17 @@ function Preview({
   );
 }
 
-function Kept({ kept, replaced, onBack }: { kept: Imported; replaced: boolean; onBack: () => void }) {
+function Kept({
+  kept,
+  replaced,
+  busy,
+  onBack,
+}: {
+  kept: Imported;
+  replaced: boolean;
+  busy: boolean;
+  onBack: () => void;
+}) {
   return (
     <section
       aria-label={t('recipe.kept')}
@@ -262,16 +293,14 @@ function Kept({ kept, replaced, onBack }: { kept: Imported; replaced: boolean; o
             kept.made.length > 0 && t('screens.dishes.with-join-made-for-it-look', { join: list(kept.made) }),
         })}
       </p>
-      {replaced ? (
-        <p className="mt-2 text-lg">{t('recipe.the-version-before-is-kept')}</p>
-      ) : (
-        <button
-          onClick={onBack}
-          className="mt-3 min-h-14 rounded-lg border-2 border-ink px-6 text-lg font-semibold"
-        >
-          {t('recipe.take-it-back')}
-        </button>
-      )}
+      {replaced && <p className="mt-2 text-lg">{t('recipe.the-version-before-is-kept')}</p>}
+      <button
+        disabled={busy}
+        onClick={onBack}
+        className="mt-3 min-h-14 rounded-lg border-2 border-ink px-6 text-lg font-semibold disabled:opacity-50"
+      >
+        {t('recipe.take-it-back')}
+      </button>
     </section>
   );
 }
