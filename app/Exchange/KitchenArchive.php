@@ -63,7 +63,7 @@ final class KitchenArchive
 
         return [
             'format' => 'velko.archive/2',
-            'house' => [...$kitchen->only(['name', 'altitude_m', 'room_c', 'plates_c', 'glug_ml', 'salt_low', 'salt_high', 'timezone', 'units']), 'safety' => $kitchen->safety()],
+            'house' => [...$kitchen->only(['name', 'altitude_m', 'room_c', 'plates_c', 'glug_ml', 'salt_low', 'salt_high', 'timezone', 'units']), ...($kitchen->services === null ? [] : ['services' => $kitchen->services]), 'safety' => $kitchen->safety()],
             'pans' => array_values($kitchen->pans->sortBy('name')->map(static fn (Pan $pan): array => $pan->only(['name', 'base_cm', 'rim_cm', 'height_cm', 'metal_j_per_k', 'weight_g']))->all()),
             'burners' => array_values($kitchen->burners->sortBy('name')->map(self::burner(...))->all()),
             'ladles' => array_values($kitchen->ladles->sortBy('ml')->map(static fn (Ladle $ladle): array => ['ml' => $ladle->ml])->all()),

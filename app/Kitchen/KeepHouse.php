@@ -20,6 +20,7 @@ final class KeepHouse
     public static function of(Kitchen $kitchen, array $document): void
     {
         TimeZone::check($document['timezone']);
+        ServiceTimes::check($document['services'] ?? [], '/services');
         [$low, $high] = [$document['salt_low'] ?? $kitchen->salt_low, $document['salt_high'] ?? $kitchen->salt_high];
         if ($high < $low) {
             throw BadDocument::at('/salt_high', 'must be a number from '.Rounding::plain((float) $low, 2).' to 3 (g in 100 g, not less than the low end)');
@@ -32,7 +33,7 @@ final class KeepHouse
         $kitchen->update([
             'name' => $document['name'], 'altitude_m' => round(self::altitude($document), 1),
             'room_c' => $document['room_c'], 'timezone' => $document['timezone'], 'units' => $document['units'],
-            ...array_intersect_key($document, array_flip(['plates_c', 'glug_ml', 'salt_low', 'salt_high'])),
+            ...array_intersect_key($document, array_flip(['plates_c', 'glug_ml', 'salt_low', 'salt_high', 'services'])),
             ...$safety,
         ]);
     }

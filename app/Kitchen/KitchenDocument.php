@@ -51,6 +51,7 @@ final class KitchenDocument
             'salt_low' => $kitchen->salt_low,
             'salt_high' => $kitchen->salt_high,
             'timezone' => $kitchen->timezone,
+            'services' => ServiceTimes::of($kitchen),
             'units' => $kitchen->units,
             'safety' => $kitchen->safety(),
             'cooks_to_come' => $kitchen->cooks_to_come,

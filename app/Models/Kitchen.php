@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $salt_low g in 100 g of the plate
  * @property float $salt_high
  * @property string $timezone
+ * @property list<array{from: string, to: string}>|null $services HH:MM; null: as most do
  * @property 'metric'|'us' $units
  * @property float $fish_c
  * @property float $poultry_c
@@ -50,11 +51,11 @@ final class Kitchen extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['delete_at' => null, 'cooks_to_come' => 0];
+    protected $attributes = ['delete_at' => null, 'cooks_to_come' => 0, 'services' => null];
 
     protected function casts(): array
     {
-        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'glug_ml' => 'float', 'salt_low' => 'float', 'salt_high' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooled_first_min' => 'integer', 'cooled_min' => 'integer', 'reheat_c' => 'float', 'part_cooks' => 'boolean', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
+        return ['altitude_m' => 'float', 'room_c' => 'float', 'plates_c' => 'float', 'glug_ml' => 'float', 'salt_low' => 'float', 'salt_high' => 'float', 'fish_c' => 'float', 'poultry_c' => 'float', 'meat_c' => 'float', 'hot_holding_c' => 'float', 'fridge_days' => 'integer', 'cooled_first_min' => 'integer', 'cooled_min' => 'integer', 'reheat_c' => 'float', 'part_cooks' => 'boolean', 'services' => 'array', 'cooks_to_come' => 'integer', 'delete_at' => 'immutable_datetime'];
     }
 
     /** @return array{fish_c: float, poultry_c: float, meat_c: float, hot_holding_c: float, fridge_days: int, cooled_first_min: int, cooled_min: int, reheat_c: float, part_cooks: bool} */

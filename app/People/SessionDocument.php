@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Kitchen\ServiceTimes;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
@@ -34,7 +35,7 @@ final class SessionDocument
 
         return [
             'id' => $user->id, 'name' => $user->name, 'email' => $user->email ?? '', 'role' => $user->may()->value,
-            'kitchen' => $kitchen->name, 'timezone' => $kitchen->timezone,
+            'kitchen' => $kitchen->name, 'timezone' => $kitchen->timezone, 'night_turns_min' => ServiceTimes::turnsAt($kitchen),
             'units' => $user->units(), 'own_units' => $user->units, 'clock' => $user->clock, 'has_pin' => $user->pin !== null,
             'hand' => $user->hand === null ? null : $name($user->hand),
             'hands' => array_values($kitchen->people()->where('pin', '!=', null)->get()->sortBy('name')->map($name)->all()),

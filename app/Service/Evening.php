@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Service;
 
 use App\Kitchen\KeptCook;
+use App\Kitchen\ServiceTimes;
 use App\Kitchen\Way;
 use App\Models\Burner;
 use App\Models\Cook as CookRow;
@@ -40,8 +41,11 @@ final readonly class Evening
 
     private const MOST_BESIDE = 12;
 
-    /** By the clock a night goes on past midnight until then. */
-    private const ENDS = 6;
+    /** Minutes from noon, from when on a pan may be put on: six in the morning. */
+    private const FIRST = 60.0 * (ServiceTimes::BEGINS - 12);
+
+    /** Minutes from noon at which a night is over at the latest. */
+    private const LAST = self::FIRST + 1440.0;
 
     public Night $night;
 
@@ -101,7 +105,7 @@ final readonly class Evening
     {
         $minute = $this->minute($this->now);
 
-        return $minute > 60 * (12 + self::ENDS) ? 0.0 : max(0.0, $minute);
+        return $minute > self::LAST ? self::FIRST : max(self::FIRST, $minute);
     }
 
     /** A time by the kitchen's clock on a night: what is small is after midnight. */
@@ -109,7 +113,7 @@ final readonly class Evening
     {
         $day = CarbonImmutable::parse($on, $kitchen->timezone);
 
-        return ((int) substr($clock, 0, 2) < self::ENDS ? $day->addDay() : $day)->setTimeFromTimeString($clock)->utc();
+        return (ServiceTimes::minute($clock) >= 1440 ? $day->addDay() : $day)->setTimeFromTimeString($clock)->utc();
     }
 
     /** Filled again from where it stood when it was last looked at. */
@@ -206,7 +210,7 @@ final readonly class Evening
      */
     private function besideTheNight(array $cooks): array
     {
-        if ($this->now() <= 0.0) {
+        if ($this->now() <= self::FIRST) {
             return []; // the night is not tonight's
         }
         $running = [];

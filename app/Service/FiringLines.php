@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Service;
 
 use App\Csv\CsvRows;
+use App\Kitchen\ServiceTimes;
 use App\Models\Dish;
 use App\Models\Kitchen;
+use App\Models\Night;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Sabre\VObject\Component\VCalendar;
@@ -16,7 +18,6 @@ use Sabre\VObject\ParseException;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
 use Velko\Core\Quantity\Fact;
-use Velko\Core\Ticket\ServiceHours;
 use Velko\Core\Ticket\Ticket;
 use Velko\Core\Ticket\TicketFiring;
 use Velko\Core\Ticket\TicketReader;
@@ -32,28 +33,15 @@ final readonly class FiringLines
         'label' => ['table', 'label', 'name'], 'early' => ['early', 'early_min'], 'late' => ['late', 'late_min'], 'note' => ['note', 'notes', 'comment', 'remark'],
     ];
 
-    /** Whoever is there until 23:00 still serves at midnight, min. */
-    private const AFTER = 60;
-
     private TicketReader $tickets;
 
     /** @var array<int, string> */
     private array $dishes;
 
-    public function __construct(private Kitchen $kitchen, private string $on, private Words $words)
+    public function __construct(private Kitchen $kitchen, private Night $night, private Words $words, private CarbonImmutable $now)
     {
         $this->dishes = $kitchen->withDishes()->dishes->mapWithKeys(static fn (Dish $one): array => [$one->id => $one->name])->all();
-        $this->tickets = new TicketReader($this->dishes, $this->hours());
-    }
-
-    /** When this kitchen serves: while somebody is there on this night. */
-    private function hours(): ?ServiceHours
-    {
-        $night = $this->kitchen->nights()->where('on', $this->on)->first();
-        $minute = static fn (string $clock): int => 60 * (int) substr($clock, 0, 2) + (int) substr($clock, 3, 2);
-        $spans = array_map(static fn (array $one): array => [$minute($one['from']), $minute($one['to']) + self::AFTER + ($one['to'] < $one['from'] ? 1440 : 0)], $night->hands ?? []);
-
-        return $spans === [] ? null : new ServiceHours($spans);
+        $this->tickets = new TicketReader($this->dishes, ServiceTimes::hours($kitchen, $night->hands));
     }
 
     /** @return array<string, mixed> velko.firings-read/1 */
@@ -144,7 +132,7 @@ final readonly class FiringLines
             return Ticket::refused(Fact::of('order.no-time'));
         }
         $at = CarbonImmutable::instance($start)->setTimezone($this->kitchen->timezone);
-        if (! Evening::moment($this->on, $at->format('H:i'), $this->kitchen)->equalTo($at->startOfMinute())) {
+        if (! $this->moment($at->format('H:i'))->equalTo($at->startOfMinute())) {
             return Ticket::refused(Fact::of('order.another-day', day: $at->format('Y-m-d')));
         }
 
@@ -154,6 +142,8 @@ final readonly class FiringLines
     /** @return array<string, mixed> one of velko.firings-read/1 */
     private function row(int $row, string $text, Ticket $ticket): array
     {
+        $ticket = $this->atItsTime($ticket);
+
         return [
             'row' => $row,
             'text' => mb_strimwidth($text, 0, 200, '…'),
@@ -164,6 +154,66 @@ final readonly class FiringLines
             ],
             'fault' => $ticket->refused === null ? null : $this->words->say($ticket->refused),
         ];
+    }
+
+    /** Asks about a time that has gone by tonight, or at which the kitchen does not serve. */
+    private function atItsTime(Ticket $ticket): Ticket
+    {
+        if ($ticket->asks !== null) {
+            $gone = array_values(array_filter($ticket->candidates, fn (array $firings): bool => $this->goneBy($firings) !== null));
+
+            return $gone === [] ? $ticket : Ticket::asks($ticket->asks, [...$ticket->candidates, self::soon($gone[0])]);
+        }
+        $firings = $ticket->understood ?? [];
+        $gone = $this->goneBy($firings);
+        if ($gone !== null) {
+            return Ticket::asks(Fact::of('order.gone-by', at: $gone, now: $this->now->setTimezone($this->kitchen->timezone)->format('H:i')), [self::soon($firings), $firings]);
+        }
+        foreach ($firings as $firing) {
+            if ($firing->clock !== null && ! ServiceTimes::serves($firing->clock, $this->kitchen, $this->night->hands)) {
+                return Ticket::asks(Fact::of('order.not-served', at: $firing->clock), $this->isTonight() ? [$firings, self::soon($firings)] : [$firings]);
+            }
+        }
+
+        return $ticket;
+    }
+
+    /**
+     * @param  list<TicketFiring>  $firings
+     *
+     * @return string|null HH:MM, the first time that has gone by tonight, and what the table does not mind with it
+     */
+    private function goneBy(array $firings): ?string
+    {
+        foreach ($this->isTonight() ? $firings : [] as $firing) {
+            if ($firing->clock !== null && $this->moment($firing->clock)->addMinutes($firing->late ?? (int) KeepNight::LATE_MIN)->lessThan($this->now)) {
+                return $firing->clock;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<TicketFiring>  $firings
+     *
+     * @return list<TicketFiring>
+     */
+    private static function soon(array $firings): array
+    {
+        return array_map(static fn (TicketFiring $firing): TicketFiring => $firing->asSoonAsCanBe(), $firings);
+    }
+
+    private function isTonight(): bool
+    {
+        $minutes = $this->moment('00:00')->subDay()->diffInMinutes($this->now);
+
+        return $minutes >= ServiceTimes::turnsAt($this->kitchen) && $minutes < 1440 + ServiceTimes::turnsAt($this->kitchen);
+    }
+
+    private function moment(string $clock): CarbonImmutable
+    {
+        return Evening::moment($this->night->on->format('Y-m-d'), $clock, $this->kitchen);
     }
 
     /** @return array{dish: string, entry: array<string, mixed>} */

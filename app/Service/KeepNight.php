@@ -7,6 +7,7 @@ namespace App\Service;
 use App\Contracts\BadDocument;
 use App\Contracts\EntityTag;
 use App\Contracts\Fault;
+use App\Kitchen\ServiceTimes;
 use App\Kitchen\Way;
 use App\Models\Firing;
 use App\Models\Kitchen;
@@ -14,6 +15,7 @@ use App\Models\Night;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Velko\Core\Service\Cook;
+use Velko\Core\Service\HandsThere;
 use Velko\Core\Service\Solved;
 use Velko\Core\Service\Solver;
 
@@ -33,10 +35,10 @@ final class KeepNight
 
     private const WASH_MIN = 4.0;
 
-    /** Until somebody says otherwise. */
-    private const HANDS = [['name' => '', 'from' => '17:00', 'to' => '23:00', 'count' => 2]];
+    /** Pairs of hands at a service of which nobody said who is there. */
+    private const HANDS = 2;
 
-    /** The night of a day as it is kept, or as it would begin: manned as the last one was. */
+    /** The night of a day as it is kept, or as it would begin: manned as the last one was, and at every service of the kitchen. */
     public static function on(Kitchen $kitchen, string $day): Night
     {
         $night = $kitchen->nights()->firstWhere('on', $day);
@@ -47,7 +49,25 @@ final class KeepNight
         $nights->orderByDesc('on');
         $last = $nights->first();
 
-        return new Night(['kitchen_id' => $kitchen->id, 'on' => $day, 'hands' => $last->hands ?? self::HANDS, 'taken' => $last->taken ?? [], 'wash_min' => $last->wash_min ?? self::WASH_MIN, 'merge' => $last->merge ?? true]);
+        return new Night(['kitchen_id' => $kitchen->id, 'on' => $day, 'hands' => self::atEveryService($kitchen, $last->hands ?? []), 'taken' => $last->taken ?? [], 'wash_min' => $last->wash_min ?? self::WASH_MIN, 'merge' => $last->merge ?? true]);
+    }
+
+    /**
+     * @param  list<array{name: string, from: string, to: string, count: int}>  $hands
+     *
+     * @return list<array{name: string, from: string, to: string, count: int}> with a row for each service at which nobody of them is there
+     */
+    private static function atEveryService(Kitchen $kitchen, array $hands): array
+    {
+        $rows = $hands;
+        foreach (ServiceTimes::services($kitchen, $hands) as $span) {
+            $meets = static fn (array $row): bool => ServiceTimes::minute($row['from']) < ServiceTimes::minute($span['to']) && ServiceTimes::minute($row['to']) > ServiceTimes::minute($span['from']);
+            if (array_filter($hands, $meets) === []) {
+                $rows[] = ['name' => '', 'from' => $span['from'], 'to' => $span['to'], 'count' => self::HANDS];
+            }
+        }
+
+        return $rows;
     }
 
     /**
@@ -66,8 +86,7 @@ final class KeepNight
         }
         foreach (['hands', 'taken'] as $field) {
             foreach ($entry[$field] as $at => $one) {
-                [$from, $to] = array_map(static fn (string $clock): CarbonImmutable => Evening::moment($night->on->format('Y-m-d'), $clock, $kitchen), [$one['from'], $one['to']]);
-                if ($to->lessThanOrEqualTo($from)) {
+                if (ServiceTimes::minute($one['to']) <= ServiceTimes::minute($one['from'])) {
                     $faults[] = new Fault("/$field/$at/to", "must be a time after {$one['from']}, before six in the morning");
                 }
             }
@@ -200,6 +219,10 @@ final class KeepNight
         $minute = $solver->soonest($solver->solve(), $evening->firing($firing));
         $evening->lengths->keep();
         if ($minute === null) {
+            $goesHome = max([-INF, ...array_map(static fn (HandsThere $one): float => $one->count > 0 ? $one->to : -INF, $evening->night->hands)]);
+            if ($goesHome <= $evening->night->now) {
+                throw BadDocument::at("$path/table_at", 'cannot be: nobody is there any more on this night; say who is, or take another day');
+            }
             throw BadDocument::at("$path/table_at", 'cannot be: no pan, ring or hand is free for it on this night; say a time, or who is there');
         }
 

@@ -115,10 +115,9 @@ final readonly class ClockTimes
         if ($hour > 12 || $hour === 0 || $ofTheDay) {
             return [self::clock($hour, $minute)];
         }
-        $either = [$hour, $hour === 12 ? 0 : $hour + 12];
-        $within = array_filter($either, fn (int $one): bool => $this->hours->has(60 * $one + $minute));
+        $either = array_map(static fn (int $one): int => 60 * $one + $minute, [$hour, $hour === 12 ? 0 : $hour + 12]);
 
-        return array_map(static fn (int $one): string => self::clock($one, $minute), array_values($within === [] ? $either : $within));
+        return array_map(static fn (int $one): string => self::clock(intdiv($one, 60), $one % 60), $this->hours->likely($either));
     }
 
     private static function clock(int $hour, int $minute): string

@@ -27,4 +27,9 @@ final readonly class TicketFiring
         public ?int $late = null,
         public string $note = '',
     ) {}
+
+    public function asSoonAsCanBe(): self
+    {
+        return new self($this->dish, $this->mains, $this->starters, null, $this->table, $this->early, $this->late, $this->note);
+    }
 }

@@ -42,7 +42,7 @@ final class KilnHouseNight extends Seeder
         $friday = $now->next(CarbonImmutable::FRIDAY)->format('Y-m-d');
         $night = KeepNight::on($kitchen, $friday);
         KeepNight::manned($night, $kitchen, ['hands' => self::HANDS, 'taken' => [], 'wash_min' => 4, 'merge' => true], '*');
-        $rows = (new FiringLines($kitchen, $friday, new Words))->read(implode("\n", self::FIRINGS))['rows'];
+        $rows = (new FiringLines($kitchen, $night, new Words, $now->utc()))->read(implode("\n", self::FIRINGS))['rows'];
         $entries = array_values(array_map(static fn (array $row): array => $row['firings'][0]['entry'] ?? throw new LogicException("{$row['text']}: {$row['fault']}"), $rows));
         KeepNight::put($night, $kitchen, $entries, $now->utc());
     }

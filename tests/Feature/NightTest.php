@@ -171,6 +171,7 @@ it('reads a time by when somebody is there on that night', function (): void {
     expect($at('4 leek 8:15'))->toBe(['20:15']);
     ordered(firingEntry($this->station));
     Night::query()->sole()->update(['hands' => [['name' => 'Morning', 'from' => '07:00', 'to' => '10:00', 'count' => 1]]]);
+    $this->travelTo(Carbon::parse('2026-05-04T05:00:00Z'));
     expect($at('4 leek 8:15'))->toBe(['08:15']);
 });
 

@@ -102,7 +102,7 @@ final class NightController
      */
     public function read(FiringsSaidRequest $request, string $day, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse((new FiringLines($user->kitchen, self::night($day, $user)->on->format('Y-m-d'), $user->words()))->read($request->document()['text']));
+        return new JsonResponse((new FiringLines($user->kitchen, self::night($day, $user), $user->words(), CarbonImmutable::now()))->read($request->document()['text']));
     }
 
     /** @throws BadDocument */

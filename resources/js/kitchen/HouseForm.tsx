@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useWatch } from 'react-hook-form';
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { api } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
@@ -8,6 +8,7 @@ import { Entry } from '../parts/Entry';
 import { Amount, Field, Pick, Tick } from '../parts/Field';
 import { kitchenChanged, queries } from '../queries';
 import { t } from '../words/messages';
+import { Another, Remove } from './rows';
 
 const ZONES = Intl.supportedValuesOf('timeZone').map((zone) => [zone, zone.replaceAll('_', ' ')] as const);
 
@@ -31,6 +32,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
         salt_low: kitchen.salt_low,
         salt_high: kitchen.salt_high,
         timezone: kitchen.timezone,
+        services: kitchen.services,
         units: kitchen.units,
         safety: kitchen.safety,
       }}
@@ -54,6 +56,7 @@ export function HouseForm({ kitchen, onDone }: { kitchen: Kitchen; onDone: () =>
       <BoilsThere />
       <p className="text-base text-ink-soft">{t('kitchen.houseForm.one-of-the-two-clear-the')}</p>
       <Pick name="timezone" label={t('kitchen.houseForm.clock')} options={zones} />
+      <Services />
       <Pick
         name="units"
         label={t('common.amounts-are-in')}
@@ -101,4 +104,31 @@ function BoilsThere() {
   const { units } = useCook();
   const metres: unknown = useWatch({ name: 'altitude_m' });
   return typeof metres === 'number' ? <Boils metres={metres} units={units} /> : null;
+}
+
+/** When it serves: lunch, dinner, past midnight. A ticket's time is read by it, and tonight begins and ends with it. */
+function Services() {
+  const { control } = useFormContext<{ services: Kitchen['services'] }>();
+  const rows = useFieldArray({ control, name: 'services' });
+  return (
+    <fieldset>
+      <legend className="text-lg font-bold">{t('kitchen.houseForm.serves')}</legend>
+      {rows.fields.map((row, at) => (
+        <div
+          key={row.id}
+          className="mt-1 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_3.5rem] items-end gap-2"
+        >
+          <Field name={`services.${at}.from`} label={t('night.from')} />
+          <Field name={`services.${at}.to`} label={t('night.until')} />
+          <Remove
+            label={t('kitchen.houseForm.take-out-service', { at: at + 1 })}
+            onPress={() => rows.remove(at)}
+          />
+        </div>
+      ))}
+      <Another onPress={() => rows.append({ from: '17:00', to: '23:00' })}>
+        {t('kitchen.houseForm.another-service')}
+      </Another>
+    </fieldset>
+  );
 }

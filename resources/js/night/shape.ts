@@ -50,10 +50,13 @@ export function span(night: Night): Span {
   };
 }
 
-/** The day on which the night of a moment began: what is before six in the morning is still last night's. */
-export function nightOf(at: number, timezone: string): string {
+/** The day on which the night of a moment began: until it is over, so long past midnight, it is still last night's. */
+export function nightOf(
+  at: number,
+  { timezone, night_turns_min }: { timezone: string; night_turns_min: number },
+): string {
   return new Intl.DateTimeFormat('en-CA', { timeZone: timezone, dateStyle: 'short' }).format(
-    new Date(at - 6 * 60 * MINUTE_MS),
+    new Date(at - night_turns_min * MINUTE_MS),
   );
 }
 

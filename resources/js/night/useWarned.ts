@@ -12,8 +12,8 @@ const SELDOM_MS = 5 * EVERY_MS;
 
 /** How many tables of tonight will be late as things go now, whatever screen is open. */
 export function useWarned(): number {
-  const { timezone } = useCook();
-  const today = useMoment((now) => nightOf(now, timezone));
+  const cook = useCook();
+  const today = useMoment((now) => nightOf(now, cook));
   const nights = useQuery({ ...queries.nights, refetchInterval: SELDOM_MS });
   const ordered = nights.data?.nights.some(({ on, firings }) => on === today && firings > 0) === true;
   const night = useQuery({ ...queries.night(today), enabled: ordered, refetchInterval: EVERY_MS });

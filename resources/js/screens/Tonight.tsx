@@ -32,9 +32,9 @@ import { t } from '../words/messages';
 
 /** The night: all that was ordered, every pan in its place, and what does not fit. */
 export function Tonight() {
-  const { timezone } = useCook();
+  const cook = useCook();
   const { day } = useParams();
-  const today = useMoment((now) => nightOf(now, timezone));
+  const today = useMoment((now) => nightOf(now, cook));
   return <OneNight key={day ?? today} day={day ?? today} />;
 }
 
@@ -185,9 +185,9 @@ function movedTo(
 }
 
 function Days({ night }: { night: Night }) {
-  const { timezone } = useCook();
+  const cook = useCook();
   const navigate = useNavigate();
-  const today = useMoment((now) => nightOf(now, timezone));
+  const today = useMoment((now) => nightOf(now, cook));
   const go = (days: number) => void navigate(`/tonight/${daysOn(night.on, days)}`);
   const key = 'grid size-14 place-content-center rounded-lg border-2 border-ink';
   return (
