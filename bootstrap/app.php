@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Contracts\BadDocument;
 use App\Http\FaultInLog;
 use App\Http\Middleware\AtTheTablet;
+use App\Http\Middleware\CheckedToken;
 use App\Http\Middleware\InTheirLanguage;
 use App\Http\Middleware\KnownSession;
 use App\Http\Middleware\SecurityHeaders;
@@ -17,6 +18,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
@@ -30,7 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(TestClock::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(InTheirLanguage::class);
-        $middleware->web(replace: [StartSession::class => KnownSession::class]);
+        $middleware->web(replace: [StartSession::class => KnownSession::class, ValidateCsrfToken::class => CheckedToken::class]);
         $middleware->appendToPriorityList(AuthenticatesSessions::class, AtTheTablet::class); // before any row is looked for
         $middleware->redirectGuestsTo('/');
     })

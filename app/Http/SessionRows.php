@@ -22,11 +22,14 @@ final class SessionRows extends DatabaseSessionHandler
         return parent::expired($session);
     }
 
-    public function note(string $id): void
+    /** @return bool whether it was time to, and there is such a session */
+    public function note(string $id): bool
     {
         $now = CarbonImmutable::now()->getTimestamp();
-        if ($this->lastActivity === null || $this->lastActivity < $now - self::NOTED_EVERY_S) {
-            $this->getQuery()->where('id', $id)->update(['last_activity' => $now]);
+        if ($this->lastActivity !== null && $this->lastActivity >= $now - self::NOTED_EVERY_S) {
+            return false;
         }
+
+        return $this->getQuery()->where('id', $id)->update(['last_activity' => $now]) === 1;
     }
 }

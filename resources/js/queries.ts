@@ -1,11 +1,34 @@
 import { queryOptions, type QueryClient } from '@tanstack/react-query';
-import { api } from './api';
+import { api, Refusal } from './api';
 import type { Ask, Kitchen, Night, Session } from './contracts.generated';
 
 /* What the screens ask the kitchen for, each document under one name; and what becomes of it when something changes. */
 
+/** Whether somebody was seen at this page: then what they typed may stand on it. */
+let somebodyHere = false;
+
+/** Who is signed in. One whose session has ended stays on the page, so that nothing typed is lost, and is asked to sign in. */
+async function session(client: QueryClient): Promise<Session> {
+  const before = client.getQueryData<Session>(['session']);
+  try {
+    const now = await api.session();
+    if (now.cook === null && before?.cook && somebodyHere) {
+      client.setQueryData(queries.ended.queryKey, true);
+      return before;
+    }
+    somebodyHere = now.cook !== null;
+    return now;
+  } catch (fault) {
+    // Without the network whoever was here goes on.
+    somebodyHere ||= Boolean(before?.cook) && !(fault instanceof Refusal);
+    throw fault;
+  }
+}
+
 export const queries = {
-  session: queryOptions({ queryKey: ['session'], queryFn: api.session }),
+  session: queryOptions({ queryKey: ['session'], queryFn: ({ client }) => session(client) }),
+  /** Whether the session of whoever is on the page has ended. */
+  ended: queryOptions({ queryKey: ['ended'], queryFn: () => false, staleTime: Infinity, initialData: false }),
   kitchen: queryOptions({ queryKey: ['kitchen'], queryFn: api.kitchen }),
   people: queryOptions({ queryKey: ['people'], queryFn: api.people }),
   dish: (id: number) => queryOptions({ queryKey: ['dish', id], queryFn: () => api.dish(id) }),
@@ -60,7 +83,8 @@ export const queries = {
 
 /** All that was heard of the kitchen, but for who is signed in. */
 const allButTheSession = {
-  predicate: ({ queryKey }: { queryKey: readonly unknown[] }) => queryKey[0] !== queries.session.queryKey[0],
+  predicate: ({ queryKey }: { queryKey: readonly unknown[] }) =>
+    queryKey[0] !== queries.session.queryKey[0] && queryKey[0] !== queries.ended.queryKey[0],
 };
 
 /** What is worked out with what the kitchen has. */
@@ -87,5 +111,17 @@ export function readerChanged(client: QueryClient, session: Session): void {
 /** Another account at the tablet, or none: nothing the last one saw stays behind. */
 export function allForgotten(client: QueryClient, session: Session): void {
   client.removeQueries(allButTheSession);
+  here(client, session);
+}
+
+/** The same account has signed in again: what it typed stands, what it was refused is asked for once more. */
+export function signedInAgain(client: QueryClient, session: Session): void {
+  here(client, session);
+  void client.invalidateQueries(allButTheSession);
+}
+
+function here(client: QueryClient, session: Session): void {
+  somebodyHere = session.cook !== null;
   client.setQueryData(queries.session.queryKey, session);
+  client.setQueryData(queries.ended.queryKey, false);
 }

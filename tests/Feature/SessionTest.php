@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\User;
 use App\People\Password;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Station;
@@ -148,4 +149,20 @@ it('lets nothing from outside run or frame its pages', function (): void {
     expect($answer->headers->get('Content-Security-Policy'))->toContain("script-src 'self'")->toContain("frame-ancestors 'none'")
         ->and($answer->headers->get('X-Content-Type-Options'))->toBe('nosniff')
         ->and($this->getJson('/api/session')->headers->get('Cache-Control'))->toContain('no-store');
+});
+
+it('does not put the cookie of a session that has ended over the one of a sign-in meanwhile', function (): void {
+    $station = Station::open();
+    $names = static fn ($answer): array => array_values(array_intersect(array_map(static fn ($cookie): string => $cookie->getName(), $answer->headers->getCookies()), [config('session.cookie'), 'XSRF-TOKEN']));
+    $ask = $this->tablet($station->cook->email);
+    expect($names($ask('GET', '/api/kitchen')))->toBe([]); // nothing new to say
+
+    // Its time runs on while somebody is there: noted and sent again after a minute, but not of a session that has ended.
+    $this->travel(61)->seconds();
+    expect($names($ask('GET', '/api/kitchen')))->toContain('XSRF-TOKEN')->toHaveCount(2);
+    $this->travel(61)->seconds();
+    // Another sign-in ends the session between the question and its answer: when the pans are looked up.
+    DB::listen(static fn (QueryExecuted $query): mixed => str_contains($query->sql, '`pans`') ? DB::table('sessions')->delete() : null);
+    expect($names($ask('GET', '/api/kitchen')->assertOk()))->toBe([]);
+    $ask('GET', '/api/kitchen')->assertUnauthorized();
 });

@@ -17,6 +17,9 @@ use Symfony\Component\HttpFoundation\Response;
 /**
  * A session for whoever signed in; a visit leaves none. It is written where it changed: of two requests that cross, the one
  * that only looked does not bring back what was before the other. That somebody is there is noted once a minute.
+ *
+ * The cookie goes out with a new session, and again when somebody's being there is noted: an answer to what was asked
+ * before a sign-in must not put the old cookie over the new one.
  */
 final class KnownSession extends StartSession
 {
@@ -25,11 +28,15 @@ final class KnownSession extends StartSession
 
     private bool $wasKnown = false;
 
+    /** The session that the browser named. */
+    private string $sent = '';
+
     protected function startSession(Request $request, $session)
     {
         $session = parent::startSession($request, $session);
         $this->before = $session->all();
         $this->wasKnown = $this->isKnown($session);
+        $this->sent = $session->getId();
 
         return $session;
     }
@@ -42,8 +49,10 @@ final class KnownSession extends StartSession
     protected function addCookieToResponse(Response $response, Session $session): void
     {
         if ($this->isKnown($session)) {
-            parent::addCookieToResponse($response, $session);
-            $this->addToken($response, $session);
+            if ($session->getId() !== $this->sent || $this->isNoted($session)) {
+                parent::addCookieToResponse($response, $session);
+                $this->addToken($response, $session);
+            }
         } elseif ($this->wasKnown) {
             $config = $this->manager->getSessionConfig();
             $path = is_string($config['path'] ?? null) ? $config['path'] : '/';
@@ -57,13 +66,17 @@ final class KnownSession extends StartSession
         if (! $session instanceof Store || ! $this->isKnown($session)) {
             return;
         }
-        if ($session->all() !== $this->before) {
-            parent::saveSession($request);
-        } elseif (($rows = $session->getHandler()) instanceof SessionRows) {
-            $rows->note($session->getId());
-        } else {
+        if ($session->all() !== $this->before || ! $session->getHandler() instanceof SessionRows) {
             parent::saveSession($request);
         }
+    }
+
+    /** Whether it was time to note that somebody is there, and the session is still one: another may have ended it since. */
+    private function isNoted(Session $session): bool
+    {
+        $rows = $session instanceof Store ? $session->getHandler() : null;
+
+        return $rows instanceof SessionRows ? $rows->note($session->getId()) : true;
     }
 
     /** For the next request to show, also where this one needed none. */

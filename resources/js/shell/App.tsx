@@ -4,6 +4,7 @@ import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { SignedIn } from '../cook';
 import { GoingAway } from '../people/Farewell';
 import { Rail } from './Rail';
+import { SignedOut } from './SignedOut';
 import { Undoing } from '../parts/Undo';
 import { Unsaved } from '../parts/Unsaved';
 import { BringRecipe } from '../screens/BringRecipe';
@@ -80,6 +81,7 @@ function Places() {
     <SignedIn value={cook}>
       <div className="flex min-h-dvh flex-col max-md:pb-(--rail)">
         <Rail />
+        <SignedOut cook={cook} />
         <Sending />
         <GoingAway />
         <Routes>

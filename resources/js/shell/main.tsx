@@ -1,4 +1,4 @@
-import { QueryCache, QueryClient } from '@tanstack/react-query';
+import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
@@ -15,15 +15,22 @@ setNonce(NONCE);
 
 const A_DAY_MS = 24 * 3600_000;
 
+/** Whoever is not signed in any more is told so. */
+const isSignedOut = (fault: unknown) => {
+  if (fault instanceof Refusal && fault.signedOut) {
+    void client.invalidateQueries(queries.session);
+  }
+};
+
 const client: QueryClient = new QueryClient({
   queryCache: new QueryCache({
-    // Whoever is not signed in any more is told so, by the door.
     onError: (fault, query) => {
-      if (fault instanceof Refusal && fault.signedOut && query.queryKey[0] !== queries.session.queryKey[0]) {
-        void client.invalidateQueries(queries.session);
+      if (query.queryKey[0] !== queries.session.queryKey[0]) {
+        isSignedOut(fault);
       }
     },
   }),
+  mutationCache: new MutationCache({ onError: isSignedOut }),
   defaultOptions: {
     queries: {
       refetchOnWindowFocus: false,

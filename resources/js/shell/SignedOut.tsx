@@ -1,0 +1,106 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState, type SubmitEvent } from 'react';
+import { useLocation } from 'react-router';
+import { api, Refusal } from '../api';
+import { turnOver, type SignedInCook } from '../cook';
+import { Over } from '../parts/Over';
+import { queries, signedInAgain } from '../queries';
+import { t } from '../words/messages';
+
+/** The session has ended while somebody was at work: they sign in where they are, and what they typed stands. */
+export function SignedOut({ cook }: { cook: SignedInCook }) {
+  const { data: ended } = useQuery(queries.ended);
+  return ended ? <Ended cook={cook} /> : null;
+}
+
+function Ended({ cook }: { cook: SignedInCook }) {
+  const { pathname } = useLocation();
+  // At the stove nothing is laid over the pan: its touches are kept until somebody signs in.
+  const [open, setOpen] = useState(!pathname.startsWith('/stove/'));
+  return (
+    <>
+      <div
+        role="status"
+        className="z-20 flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-ink bg-saffron px-4 py-1 text-lg text-ink"
+      >
+        <span className="flex-1">{t('shell.signedOut.signed-out-touches-are-kept')}</span>
+        <button
+          onClick={() => setOpen(true)}
+          className="min-h-12 rounded-lg bg-ink px-5 font-semibold text-paper"
+        >
+          {t('screens.signIn.sign-in')}
+        </button>
+      </div>
+      {open && <Again cook={cook} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function Again({ cook, onClose }: { cook: SignedInCook; onClose: () => void }) {
+  const client = useQueryClient();
+  const [email, setEmail] = useState(cook.email);
+  const [password, setPassword] = useState('');
+  const entry = useMutation({
+    mutationFn: () => api.signIn(email, password),
+    onSuccess: (session) =>
+      session.cook?.id === cook.id ? signedInAgain(client, session) : turnOver(client, session),
+  });
+  const said =
+    entry.error instanceof Refusal
+      ? entry.error.problem.status === 429
+        ? t('screens.signIn.too-many-tries-wait-a-minute')
+        : (entry.error.problem.errors?.[0]?.detail ?? entry.error.message)
+      : entry.error && t('screens.signIn.the-kitchen-cannot-be-reached-try');
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault();
+    entry.mutate();
+  };
+  return (
+    <Over
+      title={t('shell.signedOut.signed-out')}
+      ground="paper"
+      onClose={onClose}
+      close={
+        <button className="min-h-14 shrink-0 rounded-lg border-2 border-ink px-5 text-lg font-semibold">
+          {t('shell.signedOut.later')}
+        </button>
+      }
+    >
+      <form onSubmit={submit} className="grid gap-4">
+        <p className="text-lg">{t('shell.signedOut.what-you-typed-stands', { email: cook.email })}</p>
+        <label className="grid gap-1 text-lg">
+          {t('common.e-mail')}
+          <input
+            type="email"
+            autoComplete="username"
+            required
+            value={email}
+            onChange={(change) => setEmail(change.target.value)}
+            className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
+          />
+        </label>
+        <label className="grid gap-1 text-lg">
+          {t('common.password')}
+          <input
+            type="password"
+            autoComplete="current-password"
+            required
+            autoFocus
+            value={password}
+            onChange={(change) => setPassword(change.target.value)}
+            className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
+          />
+        </label>
+        <p role="alert" className="min-h-7 text-lg text-tomato">
+          {said}
+        </p>
+        <button
+          disabled={entry.isPending}
+          className="h-16 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-60"
+        >
+          {t('screens.signIn.sign-in')}
+        </button>
+      </form>
+    </Over>
+  );
+}
