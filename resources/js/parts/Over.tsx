@@ -1,5 +1,5 @@
 import { AlertDialog, Dialog } from 'radix-ui';
-import type { ReactNode } from 'react';
+import type { ReactNode, RefObject } from 'react';
 
 /* What is laid over a screen and dims it: on paper away from the fire, on iron at the stove. */
 
@@ -22,11 +22,14 @@ export function Over({
   title,
   ground,
   close,
+  first,
   onClose,
   children,
 }: {
   title: string;
   ground: Ground;
+  /** What has the focus at first; else the first key. */
+  first?: RefObject<HTMLElement | null>;
   /** The key that closes it. */
   close: ReactNode;
   onClose: () => void;
@@ -39,6 +42,12 @@ export function Over({
         <Dialog.Overlay className="fixed inset-0 z-30 bg-black/50" />
         <Dialog.Content
           aria-describedby={undefined}
+          onOpenAutoFocus={(event) => {
+            if (first?.current) {
+              event.preventDefault();
+              first.current.focus();
+            }
+          }}
           className={`fixed z-40 ${GROUND[ground]} ${paper ? PLACE.right : `${PLACE.bottom} max-w-5xl`}`}
         >
           <div className={`flex items-start justify-between gap-4 ${paper ? 'mb-4' : ''}`}>

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { api, Refusal } from '../api';
 import type { Kitchen } from '../contracts.generated';
 import { MEASURES, type Typed } from '../measure';
@@ -24,16 +24,51 @@ type Ring = Kitchen['kit']['rings'][number]['code'];
 const PANS: readonly Pan[] = ['sautoir-24', 'sautoir-28', 'wide-42'];
 const RINGS: readonly Ring[] = ['gas', 'gas-big'];
 
+/** What is chosen, until the kitchen is set up: a page loaded again goes on where it stopped. */
+interface Chosen {
+  pans: Pan[];
+  rings: Ring[];
+  variety: (typeof VARIETIES)[number][0];
+  units: 'metric' | 'us';
+  height: string;
+}
+
+const CHOSEN = 'velko.set-up';
+
+function stopped(): Chosen {
+  const first: Chosen = {
+    pans: [...PANS],
+    rings: [...RINGS],
+    variety: 'carnaroli',
+    units: halfDays() ? 'us' : 'metric',
+    height: '0',
+  };
+  try {
+    return { ...first, ...(JSON.parse(sessionStorage.getItem(CHOSEN) ?? '{}') as Partial<Chosen>) };
+  } catch {
+    return first;
+  }
+}
+
 /** A kitchen from nothing in a minute: three pans, two rings, one rice; all of it can be put right later. */
 export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
   const client = useQueryClient();
-  const [pans, setPans] = useState(new Set(PANS));
-  const [rings, setRings] = useState(new Set(RINGS));
-  const [variety, setVariety] = useState<(typeof VARIETIES)[number][0]>('carnaroli');
-  const [units, setUnits] = useState<'metric' | 'us'>(halfDays() ? 'us' : 'metric');
-  const [height, setHeight] = useState('0');
+  const [before] = useState(stopped);
+  const [pans, setPans] = useState(new Set(before.pans));
+  const [rings, setRings] = useState(new Set(before.rings));
+  const [variety, setVariety] = useState<(typeof VARIETIES)[number][0]>(before.variety);
+  const [units, setUnits] = useState(before.units);
+  const [height, setHeight] = useState(before.height);
+  useEffect(() => {
+    const chosen: Chosen = { pans: [...pans], rings: [...rings], variety, units, height };
+    sessionStorage.setItem(CHOSEN, JSON.stringify(chosen));
+  }, [pans, rings, variety, units, height]);
   const { typed, length } = MEASURES[units];
   const above = asNumber(height);
+  const lacks =
+    pans.size > 0 && rings.size > 0
+      ? null
+      : t('screens.setUp.choose-at-least-one', { pans: pans.size, rings: rings.size });
 
   const setUp = useMutation({
     mutationFn: () =>
@@ -46,6 +81,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
         variety,
       }),
     onSuccess: async (made) => {
+      sessionStorage.removeItem(CHOSEN);
       await client.invalidateQueries(queries.session);
       client.setQueryData(queries.kitchen.queryKey, made);
     },
@@ -117,8 +153,13 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
             : t('screens.setUp.it-stopped-halfway-message-what-was', { message: setUp.error.message })}
         </p>
       )}
+      {lacks !== null && (
+        <p role="status" className="mt-4 text-lg text-tomato">
+          {lacks}
+        </p>
+      )}
       <button
-        disabled={setUp.isPending || pans.size === 0 || rings.size === 0}
+        disabled={setUp.isPending || lacks !== null}
         onClick={() => setUp.mutate()}
         className="mt-6 min-h-16 rounded-lg bg-ink px-10 text-2xl font-semibold text-paper disabled:opacity-50"
       >

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState, type SubmitEvent } from 'react';
+import { useRef, useState, type SubmitEvent } from 'react';
 import { useLocation } from 'react-router';
 import { api, Refusal } from '../api';
 import { turnOver, type SignedInCook } from '../cook';
@@ -21,13 +21,10 @@ function Ended({ cook }: { cook: SignedInCook }) {
     <>
       <div
         role="status"
-        className="z-20 flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-ink bg-saffron px-4 py-1 text-lg text-ink"
+        className="fixed top-0 right-34 z-30 flex h-(--rail) items-center gap-3 bg-saffron pl-4 text-lg font-semibold text-ink max-md:right-0"
       >
-        <span className="flex-1">{t('shell.signedOut.signed-out-touches-are-kept')}</span>
-        <button
-          onClick={() => setOpen(true)}
-          className="min-h-12 rounded-lg bg-ink px-5 font-semibold text-paper"
-        >
+        {t('shell.signedOut.signed-out')}
+        <button onClick={() => setOpen(true)} className="h-full bg-ink px-5 text-paper">
           {t('screens.signIn.sign-in')}
         </button>
       </div>
@@ -40,6 +37,7 @@ function Again({ cook, onClose }: { cook: SignedInCook; onClose: () => void }) {
   const client = useQueryClient();
   const [email, setEmail] = useState(cook.email);
   const [password, setPassword] = useState('');
+  const first = useRef<HTMLInputElement>(null);
   const entry = useMutation({
     mutationFn: () => api.signIn(email, password),
     onSuccess: (session) =>
@@ -59,6 +57,7 @@ function Again({ cook, onClose }: { cook: SignedInCook; onClose: () => void }) {
     <Over
       title={t('shell.signedOut.signed-out')}
       ground="paper"
+      first={first}
       onClose={onClose}
       close={
         <button className="min-h-14 shrink-0 rounded-lg border-2 border-ink px-5 text-lg font-semibold">
@@ -68,6 +67,7 @@ function Again({ cook, onClose }: { cook: SignedInCook; onClose: () => void }) {
     >
       <form onSubmit={submit} className="grid gap-4">
         <p className="text-lg">{t('shell.signedOut.what-you-typed-stands', { email: cook.email })}</p>
+        <p className="text-lg">{t('shell.signedOut.touches-are-kept')}</p>
         <label className="grid gap-1 text-lg">
           {t('common.e-mail')}
           <input
@@ -83,9 +83,9 @@ function Again({ cook, onClose }: { cook: SignedInCook; onClose: () => void }) {
           {t('common.password')}
           <input
             type="password"
+            ref={first}
             autoComplete="current-password"
             required
-            autoFocus
             value={password}
             onChange={(change) => setPassword(change.target.value)}
             className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
