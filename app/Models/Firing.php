@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property \Carbon\CarbonImmutable|null $on_at settled by hand: when its pan goes on
  * @property int $parts pans it is cooked in at least
  * @property bool $to_order finished from rice that was part-cooked before
+ * @property \Carbon\CarbonImmutable|null $created_at when it was ordered
  * @property Night $night
  * @property \Illuminate\Database\Eloquent\Collection<int, Cook> $cooks
  */
@@ -37,7 +38,7 @@ final class Firing extends Model
 
     protected function casts(): array
     {
-        return ['covers' => 'integer', 'starters' => 'integer', 'table_at' => 'immutable_datetime', 'early_min' => 'float', 'late_min' => 'float', 'on_at' => 'immutable_datetime', 'parts' => 'integer', 'to_order' => 'boolean'];
+        return ['covers' => 'integer', 'starters' => 'integer', 'table_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'early_min' => 'float', 'late_min' => 'float', 'on_at' => 'immutable_datetime', 'parts' => 'integer', 'to_order' => 'boolean'];
     }
 
     /** @return BelongsTo<Night, $this> */

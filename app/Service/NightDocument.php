@@ -205,12 +205,20 @@ final readonly class NightDocument
     private function clashes(bool $withOffers): array
     {
         return array_map(fn (Clash $clash): array => [
-            'code' => $clash->code,
+            'code' => $this->isMissed($clash) ? 'missed' : $clash->code,
             'at' => $this->at($clash->at),
             'firings' => $clash->firings,
             'late_cover_min' => self::r($clash->lateCovers),
             'offers' => array_map($this->offer(...), $clash->offers),
         ], (new Clashes($this->solved, $this->evening->lengths))->all($withOffers));
+    }
+
+    /** Whether there was time when it was ordered: its pan was to go on, and nobody put it on. */
+    private function isMissed(Clash $clash): bool
+    {
+        $ordered = $this->evening->row->firings->find($clash->firings[0])?->created_at;
+
+        return $clash->code === 'too-soon' && $ordered !== null && $ordered->lessThan($this->evening->at($clash->at));
     }
 
     /** @return array<string, mixed> */

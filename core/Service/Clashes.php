@@ -62,7 +62,7 @@ final readonly class Clashes
         $on = $alone === null ? $one->table : $one->until() - $alone->table() + $alone->on;
         $code = $this->code($parcels, $firing, $alone);
 
-        return new Clash($code, max(0.0, $on), [$firing], $late, $offered ? $this->offers($firing, $code) : []);
+        return new Clash($code, $on, [$firing], $late, $offered ? $this->offers($firing, $code) : []);
     }
 
     /**

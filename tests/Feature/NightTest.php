@@ -131,6 +131,23 @@ it('follows a pan that is on the fire, late as it is, and opens its covers again
     expect($archive['nights'][0]['firings'])->toHaveCount(2)->and($archive['cooks'][0]['serves'])->toBe([['on' => NIGHT_OF, 'firing' => 0, 'covers' => 4]]);
 });
 
+it('calls a pan missed that was to be on and is not, and says since when and what it does', function (): void {
+    $night = ordered(firingEntry($this->station, label: '4'));
+    $whole = Carbon::parse($night['pans'][0]['on_at'])->diffInSeconds(Carbon::parse($night['pans'][0]['table_at'])) / 60;
+    // At the table at 19:42 at the latest, so long before that it had to go on.
+    $latest = Carbon::parse('2026-05-04T18:42:00Z')->subSeconds((int) round(60 * $whole));
+    $this->travelTo($latest->copy()->addMinutes(10));
+    $missed = $this->getJson('/api/nights/'.NIGHT_OF)->assertOk();
+    Station::keeps('night', $missed->content());
+    expect($missed->json('clashes.0.code'))->toBe('missed')
+        ->and(Carbon::parse($missed->json('clashes.0.at'))->diffInSeconds($latest, true))->toBeLessThan(31.0)
+        ->and($missed->json('firings.0.late_by_min'))->toEqualWithDelta(10.0, 0.6) // on now, it is there ten minutes later than that; pans go on by the half minute
+        ->and(array_column($this->getJson('/api/nights/'.NIGHT_OF.'/offers')->json('clashes.0.offers'), 'code'))->toContain('later');
+    // One that was ordered too late was not missed.
+    $this->deleteJson('/api/firings/'.$night['firings'][0]['id'])->assertOk();
+    expect(ordered(firingEntry($this->station))['clashes'][0]['code'])->toBe('too-soon');
+});
+
 it('leaves room for a pan that was put on from the bench, and does not let the dish of a pan that is on become another', function (): void {
     $this->travelTo(Carbon::parse('2026-05-04T18:00:00Z'));
     $this->postJson('/api/cooks', $this->station->start(ask: $this->station->ask(covers: 4, table_at: '19:35')))->assertCreated();

@@ -15,6 +15,7 @@ const CLASH: Record<NightClash['code'], (at: string) => string> = {
   pan: (at) => t('night.clash.pan', { at }),
   'too-big': () => t('night.clash.too-big'),
   'too-soon': (at) => t('night.clash.too-soon', { at }),
+  missed: (at) => t('night.clash.missed', { at }),
   behind: () => t('night.clash.behind'),
 };
 

@@ -6,6 +6,7 @@ import { called, dues, notesOf, sizes, type Due } from './shape';
 
 const DUE: Record<Due['verb'], (said: { pan: string; ring: string }) => string> = {
   on: (said) => t('night.due.on', said),
+  missed: (said) => t('night.due.missed', said),
   off: (said) => t('night.due.off', said),
   table: (said) => t('night.due.table', said),
   work: () => '',

@@ -148,7 +148,7 @@ export interface Due {
   pan: NightPan;
   /** What is begun beside it; null: the pan itself. */
   work: string | null;
-  verb: 'on' | 'off' | 'table' | 'work';
+  verb: 'on' | 'missed' | 'off' | 'table' | 'work';
 }
 
 /** What is to be done next, the soonest first. */
@@ -167,9 +167,14 @@ export function dues(night: Night, now: number): Due[] {
         work: work.what,
         verb: 'work',
       }));
+    const missed = night.clashes.find(
+      ({ code, firings }) => code === 'missed' && pan.serves.some(({ firing }) => firings.includes(firing)),
+    );
     const [verb, at]: [Due['verb'], string] =
       pan.status === 'to-come' || pan.status === 'waiting'
-        ? ['on', pan.on_at]
+        ? missed
+          ? ['missed', missed.at]
+          : ['on', pan.on_at]
         : ms(pan.off_at) > now
           ? ['off', pan.off_at]
           : ['table', pan.table_at];
