@@ -15,7 +15,7 @@ use LogicException;
  * @property int $cook_id
  * @property int $user_id
  * @property string $uuid
- * @property 'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'beside'|'trouble'|'undo'|'verdict'|'abandon' $kind
+ * @property 'start'|'done'|'pour'|'splash'|'lift'|'heat'|'lid'|'sign'|'not-yet'|'taste'|'weigh'|'beside'|'trouble'|'undo'|'verdict'|'back-on'|'abandon' $kind
  * @property array<string, mixed> $payload velko cook-event
  * @property int $device_at ms since 1970 UTC
  * @property bool $out_of_time its clock cannot be right: it is kept and not counted

@@ -29,6 +29,7 @@ final readonly class Replay
      * @param  list<Touch>  $counted  all that were not taken back and changed something, in order of time
      * @param  string|null  $note  what was written down last
      * @param  Touch|null  $takenBack  what the last touch of all took back
+     * @param  list<array{Touch, Touch}>  $offByMistake  the touch that took the pan off, and the one that put it back on the heat
      */
     private function __construct(
         public array $stages,
@@ -40,6 +41,7 @@ final readonly class Replay
         public array $counted,
         public ?string $note = null,
         public ?Touch $takenBack = null,
+        public array $offByMistake = [],
     ) {}
 
     /**
@@ -50,7 +52,7 @@ final readonly class Replay
     {
         usort($touches, static fn (Touch $a, Touch $b): int => $a->at <=> $b->at);
         $takenBack = self::takenBack($touches);
-        $done = $counted = [];
+        $done = $counted = $offByMistake = [];
         $startedAt = $firstLiquidAt = $verdict = $note = null;
         $givenUp = $lidOn = false;
         $beside = [];
@@ -58,6 +60,14 @@ final readonly class Replay
             $again = (self::marksAStage($touch, $stages) && isset($done[$touch->stage])) || isset($beside[$touch->work ?? -1][(int) $touch->ready]);
             if ($touch->kind === TouchKind::Undo || isset($takenBack[$touch->id]) || $again || ($touch->kind === TouchKind::Lid && $touch->on === $lidOn)) {
                 continue; // taken back, or it changed nothing
+            }
+            if ($touch->kind === TouchKind::BackOn) {
+                $off = self::offOf($stages, $done);
+                if ($off === null) {
+                    continue; // it is on the heat, or finished
+                }
+                $offByMistake[] = [$done[$off], $touch];
+                $done = array_filter($done, static fn (int $stage): bool => $stage < $off, ARRAY_FILTER_USE_KEY);
             }
             $counted[] = $touch;
             if ($touch->work !== null) {
@@ -86,7 +96,21 @@ final readonly class Replay
         };
         $last = $touches === [] ? null : $touches[count($touches) - 1];
 
-        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict, $counted, $note, $last?->kind === TouchKind::Undo ? self::named($last->undoes, $touches) : null);
+        return new self($stages, $status, $done, $startedAt, $firstLiquidAt, $verdict, $counted, $note, $last?->kind === TouchKind::Undo ? self::named($last->undoes, $touches) : null, $offByMistake);
+    }
+
+    /**
+     * @param  list<Stage>  $stages
+     * @param  array<int, Touch>  $done
+     *
+     * @return int|null the stage that took the pan off the heat, as long as nothing was finished or served since
+     */
+    private static function offOf(array $stages, array $done): ?int
+    {
+        $kinds = array_map(static fn (int $stage): StageKind => $stages[$stage]->kind, array_combine(array_keys($done), array_keys($done)));
+        $off = array_search(StageKind::Off, $kinds, true);
+
+        return $off === false || in_array(StageKind::Finish, $kinds, true) || in_array(StageKind::Serve, $kinds, true) ? null : $off;
     }
 
     /**
@@ -118,6 +142,9 @@ final readonly class Replay
             }
             if ($touch->kind->marksAStage() && $touch->stage !== null) {
                 $said[$touch->stage][] = $touch->id;
+            }
+            if ($touch->kind === TouchKind::BackOn) {
+                $said = []; // what is said after it is another time off the heat
             }
         }
         foreach ($touches as $touch) {
@@ -269,7 +296,7 @@ final readonly class Replay
         }
         ksort($done);
 
-        return new self($this->stages, $this->status, $done, $this->startedAt, $this->firstLiquidAt, $this->verdict, $counted, $this->note, $this->takenBack);
+        return new self($this->stages, $this->status, $done, $this->startedAt, $this->firstLiquidAt, $this->verdict, $counted, $this->note, $this->takenBack, $this->offByMistake);
     }
 
     /** As it was said last. */

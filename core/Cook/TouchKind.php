@@ -22,6 +22,7 @@ enum TouchKind: string
     case Trouble = 'trouble';
     case Undo = 'undo';
     case Verdict = 'verdict';
+    case BackOn = 'back-on';
     case Abandon = 'abandon';
     case Note = 'note';
 
@@ -46,6 +47,6 @@ enum TouchKind: string
     /** Whether it moves the pan itself: what hands did, not what anybody thought, tasted or weighed. */
     public function isByHand(): bool
     {
-        return $this->begins() || in_array($this, [self::Lift, self::Heat, self::Lid, self::Undo], true);
+        return $this->begins() || in_array($this, [self::Lift, self::Heat, self::Lid, self::BackOn, self::Undo], true);
     }
 }

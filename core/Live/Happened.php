@@ -6,6 +6,7 @@ namespace Velko\Core\Live;
 
 use Velko\Core\Act\Act;
 use Velko\Core\Act\Lift;
+use Velko\Core\Act\Off;
 use Velko\Core\Act\Run;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\StageKind;
@@ -96,6 +97,7 @@ final class Happened
                 $this->correct($state, $touch);
             }
             $this->happen($state, $touch);
+            $this->offAndOn($state, $touch);
             if ($track !== null && $touch->volume !== null && $at <= 0) {
                 $track->add($state);
             }
@@ -211,6 +213,18 @@ final class Happened
         };
     }
 
+    /** Off the heat by mistake it cools, open, until it is back on. */
+    private function offAndOn(State $state, Touch $touch): void
+    {
+        foreach ($this->replay->offByMistake as [$off, $back]) {
+            if ($touch->id === $off->id) {
+                $this->cooking->do($state, new Off(false));
+            } elseif ($touch->id === $back->id) {
+                $this->cooking->backOn($state);
+            }
+        }
+    }
+
     private function happen(State $state, Touch $touch): void
     {
         $act = $this->act($touch);
@@ -298,6 +312,7 @@ final class Happened
                 $turns[] = new HeatChange($minute, $touch->mark, $floor->catches($before === [] ? 0.0 : $before[array_key_last($before)][2]));
             }
         }
+        $turns = array_map($this->notWhileOff(...), $turns);
         usort($turns, static fn (HeatChange $a, HeatChange $b): int => $a->fromMinute <=> $b->fromMinute);
         foreach ($turns as $turn) {
             if ($turn->fromMinute <= 0) {
@@ -306,6 +321,19 @@ final class Happened
         }
 
         return [$first, ...array_values(array_filter($turns, static fn (HeatChange $turn): bool => $turn->fromMinute > 0))];
+    }
+
+    /** A knob that is turned while the pan is off the heat counts from when it is back on. */
+    private function notWhileOff(HeatChange $turn): HeatChange
+    {
+        foreach ($this->replay->offByMistake as [$off, $back]) {
+            [$from, $to] = [$this->replay->minute($off->at) ?? 0.0, $this->replay->minute($back->at) ?? 0.0];
+            if ($turn->fromMinute > $from && $turn->fromMinute < $to) {
+                return new HeatChange($to, $turn->mark, $turn->catches);
+            }
+        }
+
+        return $turn;
     }
 
     /** @return list<LidChange> as they were put on and taken off, and as they are planned from then on */

@@ -260,6 +260,18 @@ final class Cooking
         $this->do($state, $this->heat($mark, $catches));
     }
 
+    /** On the heat again after it was off: the knob is where the track has it by now. */
+    public function backOn(State $state): void
+    {
+        $now = $this->heat[0];
+        foreach ($this->heat as $change) {
+            if ($change->fromMinute * 60 <= $state->second) {
+                $now = $change;
+            }
+        }
+        $this->set($state, $now->mark, $now->catches);
+    }
+
     /**
      * The floor takes its colour: on this mark through these moves, but no longer than to a second.
      *

@@ -166,8 +166,9 @@ test('what is due is counted from the first liquid as it really went in', () => 
 test('next in a night is what is still to be begun beside a pan, on the fire or not, and what the pan itself waits for', () => {
   const at = (time: string) => `2026-05-04T${time}:00Z`;
   const work = (what: string, start: string, ahead = false) => ({ what, start_at: at(start), ahead });
-  const pan = (status: string, on: string, off: string, works: object[]) => ({
+  const pan = (status: string, on: string, off: string, works: object[], firing = 0) => ({
     status,
+    serves: [{ firing }],
     on_at: at(on),
     off_at: at(off),
     table_at: at('20:30'),
@@ -180,11 +181,14 @@ test('next in a night is what is still to be begun beside a pan, on the fire or 
       pan('at-table', '18:00', '18:20', [work('of no use any more', '19:30')]),
       pan('cooking', '18:30', '18:50', []),
       pan('waiting', '19:15', '19:45', []),
+      pan('to-come', '19:07', '19:36', [], 7),
     ],
+    clashes: [{ code: 'missed', at: at('18:58'), firings: [7] }],
   } as unknown as Night;
   expect(
     dues(night, Date.parse(at('19:07'))).map((one) => [one.verb, one.work, new Date(one.at).toISOString()]),
   ).toEqual([
+    ['missed', null, '2026-05-04T18:58:00.000Z'],
     ['work', 'toast', '2026-05-04T19:08:00.000Z'],
     ['on', null, '2026-05-04T19:10:00.000Z'],
     ['on', null, '2026-05-04T19:15:00.000Z'],
@@ -244,6 +248,17 @@ test('touches that nobody has answered yet already count on the tablet', () => {
     stage: null,
   });
   expect(withPending(after, [touch({ kind: 'abandon' }, 6)]).state.status).toBe('given-up');
+  // Off by mistake, and back on the heat: the pan comes off later. Once it is at the table it stays there.
+  const served = {
+    ...fresh,
+    working: { ...fresh.working, plan: { ...plan, stages: [...plan.stages, { kind: 'serve', at_min: 20 }] } },
+  } as unknown as Cook;
+  const backOn = touch({ kind: 'back-on' }, 8);
+  const off3 = [...touches, touch({ kind: 'done', stage: 3 }, 7)];
+  expect(withPending(served, off3).state.stage).toBe(4);
+  expect(withPending(served, [...off3, backOn]).state).toMatchObject({ stage: 3, status: 'cooking' });
+  expect(stepsOf(withPending(served, [...off3, backOn])).map(({ kind }) => kind)).toEqual(['off', 'serve']);
+  expect(withPending(after, [touch({ kind: 'done', stage: 3 }, 5), backOn]).state.status).toBe('at-table');
   // What the plan does not have is taken off the forecast when it is said.
   const extra = { stage: null, at_min: 9, kind: 'pour', volume_ml: 40, ladles: null, setting: null, say: '' };
   const off = { ...extra, stage: 3, kind: 'off', volume_ml: null };

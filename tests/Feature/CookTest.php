@@ -87,6 +87,25 @@ it('takes another amount and takes a touch back', function (): void {
     expect($undone->json('state.poured_ml'))->toEqual(0)->and($undone->json('state.done'))->toBe([]);
 });
 
+it('puts a pan back on the heat that was taken off by mistake', function (): void {
+    $cook = putOn();
+    $stages = array_column($cook['working']['plan']['stages'], 'kind');
+    $says = fn (string $kind, int $second, mixed ...$with) => $this->postJson("/api/cooks/{$cook['id']}/events", Station::event($kind, ...$with, at: sprintf('2026-05-04T18:%02d:%02d.000Z', 30 + intdiv($second, 60), $second % 60)))->assertCreated()->json();
+    foreach ([[0, array_search('wine', $stages, true)], [240, array_search('pour', $stages, true)]] as [$second, $stage]) {
+        $says('pour', $second, stage: $stage, volume_ml: 150);
+    }
+    $before = $says('heat', 600, mark: 'medium');
+    $off = $says('done', 601, stage: array_search('off', $stages, true));
+    $back = $says('back-on', 661);
+    Station::keeps('cook', json_encode($back));
+    expect($off['forecast']['pass'])->not->toBeNull()
+        ->and($back['forecast']['pass'])->toBeNull()
+        ->and($back['state']['stage'])->toBe($before['state']['stage'])
+        ->and($back['state']['undo']['kind'])->toBe('back-on')
+        // A minute off the heat costs up to a minute, and some more to be hot again.
+        ->and($back['forecast']['pull_min'] - $before['forecast']['pull_min'])->toBeGreaterThan(0.05)->toBeLessThan(2.5);
+});
+
 it('keeps a cook that was given up', function (): void {
     $cook = putOn();
     $this->postJson("/api/cooks/{$cook['id']}/events", Station::event('start'));

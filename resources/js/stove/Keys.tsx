@@ -1,7 +1,7 @@
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import type { Step } from './ahead';
+import { offStageOf, type Step } from './ahead';
 import { GiveUp } from './GiveUp';
 import { Key } from './Key';
 import { Off } from './Off';
@@ -45,6 +45,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
   const waiting = cook.state.status === 'waiting';
   const begun = cook.state.first_liquid_at !== null;
   const off = cook.state.done.some((one) => cook.working.plan.stages[one.stage]?.kind === 'off');
+  const backOn = offStageOf(cook) !== null;
   const amounts = !waiting && (isPour(step) || step.kind === 'lift') && step.volume_ml !== null;
   const lidOn = cook.state.lid_on;
   const undo = cook.state.undo;
@@ -73,7 +74,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
       !waiting && step.stage !== null
         ? () => step.stage !== null && say({ kind: 'not-yet', stage: step.stage })
         : undefined,
-    h: waiting || off ? undefined : () => setOpen('heat'),
+    h: backOn ? () => say({ kind: 'back-on' }) : waiting || off ? undefined : () => setOpen('heat'),
     p: off && serve !== null ? () => say({ kind: 'done', stage: serve }) : undefined,
     l: begun && !off ? () => say({ kind: 'lid', on: !lidOn }) : undefined,
     s: begun && !off ? () => setOpen('sign') : undefined,
@@ -116,7 +117,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
           </Key>
         )}
         <Key {...key('h')} look="small">
-          {t('common.heat')}
+          {backOn ? t('stove.keys.back-on-the-heat') : t('common.heat')}
         </Key>
         <Key {...key('l')} look="small" pressed={lidOn}>
           {lidOn ? t('stove.keys.lid-is-on') : t('stove.keys.lid')}

@@ -75,6 +75,8 @@ function withOne(before: Cook, event: Touch): Cook {
       return without(cook, 'heat');
     case 'lid':
       return with_(cook, { lid_on: event.on });
+    case 'back-on':
+      return backOn(cook);
     case 'abandon':
       return with_(cook, { status: 'given-up', stage: null, ended_by: event.id });
     case 'undo':
@@ -157,6 +159,32 @@ function done(
       steps: cook.forecast.steps.filter((step) => step.stage === null || step.stage > furthest),
     },
   };
+}
+
+/** A pan that is off and not finished goes on where it was: its steps off the heat are still to come. */
+function backOn(cook: Cook): Cook {
+  const { forecast, state, working } = cook;
+  const off = offStageOf(cook);
+  if (off === null) {
+    return cook;
+  }
+  const done = state.done.filter((one) => one.stage < off);
+  const steps = forecast?.steps ?? [];
+  const again = working.plan.stages
+    .map(asStep)
+    .filter(({ stage }) => stage !== null && stage >= off && !steps.some((step) => step.stage === stage));
+  return {
+    ...cook,
+    state: { ...state, done, stage: (done.at(-1)?.stage ?? -1) + 1 },
+    forecast: forecast && { ...forecast, steps: [...again, ...steps] },
+  };
+}
+
+/** The stage that took the pan off the heat, as long as nothing was finished or served since. */
+export function offStageOf({ state, working }: Cook): number | null {
+  const kinds = state.done.map(({ stage }) => working.plan.stages[stage]?.kind);
+  const off = state.done[kinds.indexOf('off')];
+  return off === undefined || kinds.includes('finish') || kinds.includes('serve') ? null : off.stage;
 }
 
 /** Without the first thing of a kind that the plan does not have. */

@@ -1,5 +1,6 @@
 import type {
   CookEventAbandon,
+  CookEventBackOn,
   CookEventBeside,
   CookEventDone,
   CookEventHeat,
@@ -21,6 +22,7 @@ import type {
 /** Every kind of touch, each with what it says. */
 export type Touch =
   | CookEventAbandon
+  | CookEventBackOn
   | CookEventBeside
   | CookEventDone
   | CookEventHeat

@@ -23,6 +23,7 @@ export const CALLED: Record<Touch['kind'], string> = {
   trouble: t('stove.notKept.a-way-back'),
   undo: t('stove.notKept.undo'),
   verdict: t('stove.notKept.the-verdict'),
+  'back-on': t('stove.words.back-on-the-heat'),
   abandon: t('common.giving-up'),
   note: t('stove.notKept.a-note'),
 };
