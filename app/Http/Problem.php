@@ -27,7 +27,7 @@ final class Problem
         409 => 'This was said before, otherwise',
         412 => 'Somebody changed this meanwhile',
         413 => 'This is too long',
-        419 => 'The page is too old; load it again',
+        419 => 'The session has changed; do it once more',
         422 => 'Some of this cannot be used',
         428 => 'Say which one was changed',
         429 => 'Too often; wait a little',

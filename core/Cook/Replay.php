@@ -52,7 +52,9 @@ final readonly class Replay
     {
         usort($touches, static fn (Touch $a, Touch $b): int => $a->at <=> $b->at);
         $takenBack = self::takenBack($touches);
-        $done = $counted = $offByMistake = [];
+        /** @var array<int, Touch> $done */
+        $done = [];
+        $counted = $offByMistake = [];
         $startedAt = $firstLiquidAt = $verdict = $note = null;
         $givenUp = $lidOn = false;
         $beside = [];

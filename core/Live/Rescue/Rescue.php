@@ -71,10 +71,12 @@ final readonly class Rescue
         $this->rice = $this->ask->rice();
     }
 
-    /** @return list<WayBack> for all that can go wrong with such a dish */
+    /** @return list<WayBack> for all that can be wrong with such a dish as it stands: no crust is bitter under liquid */
     public function all(): array
     {
-        return array_map($this->from(...), $this->ask->family->traits()->troubles);
+        $wet = $this->forecast->now->free > Simulation::WET * $this->rice;
+
+        return array_map($this->from(...), array_values(array_filter($this->ask->family->traits()->troubles, static fn (Trouble $trouble): bool => $trouble !== Trouble::Bitter || ! $wet)));
     }
 
     public function from(Trouble $trouble): WayBack

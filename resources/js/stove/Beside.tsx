@@ -67,7 +67,12 @@ export function Beside({
         )}
         <dl className="mt-auto grid grid-cols-[auto_1fr] gap-x-[0.6em]">
           {!forecast?.pass && <Until word={t('common.pull')} at={momentOf(cook, pull)} timezone={timezone} />}
-          <Until word={t('common.table')} at={momentOf(cook, table)} timezone={timezone} />
+          <Until
+            word={t('common.table')}
+            at={momentOf(cook, table)}
+            timezone={timezone}
+            clockElsewhere={state.status === 'waiting'}
+          />
         </dl>
         {forecast && <Will cook={cook} forecast={forecast} />}
       </div>
@@ -220,9 +225,23 @@ function LeftToPour({ cook }: { cook: Cook }) {
   );
 }
 
+/** ms; a clock shows its minute from its beginning. */
+const HALF_A_MINUTE = 30_000;
+
 const half = ([low = 0, high = 0]: number[]): number => (high - low) / 2;
 
-function Until({ word, at, timezone }: { word: string; at: number; timezone: string }) {
+/** The clock nearest to the moment; of the table not while the head of the screen has it. */
+function Until({
+  word,
+  at,
+  timezone,
+  clockElsewhere = false,
+}: {
+  word: string;
+  at: number;
+  timezone: string;
+  clockElsewhere?: boolean;
+}) {
   return (
     <>
       <dt className="text-chalk-soft">{word}</dt>
@@ -230,7 +249,7 @@ function Until({ word, at, timezone }: { word: string; at: number; timezone: str
         <b className="text-[1.2em]">
           <Left to={at} over={t('common.now-4')} />
         </b>{' '}
-        <span className="text-chalk-soft">{clock(at, timezone)}</span>
+        {!clockElsewhere && <span className="text-chalk-soft">{clock(at + HALF_A_MINUTE, timezone)}</span>}
       </dd>
     </>
   );

@@ -20,18 +20,15 @@ export interface Beside {
   late: number;
 }
 
-/** What does not come before the service is shown from so long before it is begun until so long after it is due, ms. */
+/** What does not come before the service is shown from so long before it is begun, ms; what nobody has begun, until it was to be ready. */
 const SOON = 600_000;
-const STILL = 60_000;
 
 /** The works beside the pan that want hands soon, and those that one of them waits for, in order of when they begin. */
 export function besides(cook: Cook, now: number): Beside[] {
   const works = cook.working.prep.flatMap((one, work) =>
     one.ahead || one.ready === undefined || isReady(cook, work) ? [] : [beside(cook, one, work)],
   );
-  const shown = works.filter(
-    ({ begin, ready, begun }) => begun || (now > begin - SOON && now < ready + STILL),
-  );
+  const shown = works.filter(({ begin, ready, begun }) => begun || (now > begin - SOON && now < ready));
   // What a work waits for stands before it, however long ago it was due.
   for (const { work } of shown) {
     const needed = works.find((one) => one.work === cook.working.prep[work]?.needs);

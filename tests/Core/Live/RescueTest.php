@@ -168,3 +168,9 @@ it('has no salt missing when the stock ran out', function (): void {
     [$water, $salt] = $rescue->from(Trouble::StockOut)->do;
     expect($salt->args['weight']->g)->toEqualWithDelta($water->args['volume']->ml * $plan->ask->stock->saltPercent / 100, 1e-9);
 });
+
+it('offers no way back from a bitter crust while the pan is wet', function (): void {
+    $offered = static fn (float $share): array => array_map(static fn (WayBack $way): Trouble => $way->trouble, rescueIn(Families::named('pan-rice'), $share)[1]->all());
+    expect($offered(0.4))->not->toContain(Trouble::Bitter)->toContain(Trouble::DryEarly)
+        ->and($offered(0.99))->toContain(Trouble::Bitter);
+});
