@@ -151,3 +151,34 @@ for (const [width, height] of [
     await expectThumbs(page);
   });
 }
+
+test('with letters twice as large nothing leaves the screen, and covers and clock can be read', async ({
+  page,
+}) => {
+  await page.addInitScript(() =>
+    addEventListener('DOMContentLoaded', () => {
+      document.documentElement.style.fontSize = '200%';
+    }),
+  );
+  await signIn(page, 'chef@kiln.example');
+  const { nights } = (await (await page.request.get('/api/nights')).json()) as { nights: { on: string }[] };
+  const clock = page.getByLabel('Kitchen clock');
+  for (const place of ['/', `/tonight/${nights.at(-1)?.on ?? ''}`, '/dishes', '/kitchen', '/log', '/you']) {
+    await page.goto(place);
+    await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
+    await expect
+      .poll(() => page.evaluate(() => document.documentElement.scrollWidth - innerWidth), { message: place })
+      .toBe(0);
+    const box = await clock.boundingBox();
+    expect((box?.x ?? Infinity) + (box?.width ?? 0), place).toBeLessThanOrEqual(1280);
+  }
+  await page.goto('/');
+  await expect(page.getByRole('table', { name: 'Steps' })).toBeVisible();
+  for (const field of [
+    page.getByLabel('Covers', { exact: true }),
+    page.getByLabel('At the table', { exact: true }),
+  ]) {
+    expect(await field.evaluate((input) => input.clientWidth - input.scrollWidth)).toBeGreaterThanOrEqual(0);
+    expect((await field.boundingBox())?.width).toBeGreaterThan(60);
+  }
+});

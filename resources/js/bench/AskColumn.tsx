@@ -258,7 +258,7 @@ export function AskColumn({
 
 function Line({ word, children }: { word: string; children: React.ReactNode }) {
   return (
-    <div className="grid grid-cols-[52px_minmax(0,1fr)] items-center gap-1">
+    <div className="grid grid-cols-[minmax(52px,auto)_minmax(0,1fr)] items-center gap-1">
       <span className="text-ink-soft">{word}</span>
       {children}
     </div>

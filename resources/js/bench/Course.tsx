@@ -78,7 +78,10 @@ const Cooked = memo(function Cooked({ working }: { working: Working }) {
           leavesThePass && <PassCurve working={working} />
         )}
       </div>
-      <Steps working={working} clockAt={clockAt} />
+      {/* Where letters are twice as large the table is wider than its place, and goes sideways in it. */}
+      <div className="overflow-x-auto max-md:overflow-x-visible">
+        <Steps working={working} clockAt={clockAt} />
+      </div>
       <BelowTheSteps working={later} />
     </>
   );

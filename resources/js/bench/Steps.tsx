@@ -18,7 +18,7 @@ export function Steps({ working, clockAt }: { working: Working; clockAt: (min: n
   return (
     <table
       aria-label={t('bench.steps.steps')}
-      className="w-full table-fixed text-base leading-snug max-md:block"
+      className="w-full min-w-[36rem] table-fixed text-base leading-snug max-md:block max-md:min-w-0"
     >
       <colgroup className="max-md:hidden">
         {[

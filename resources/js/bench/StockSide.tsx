@@ -60,7 +60,7 @@ export function StockSide({
       <p className="text-sm leading-tight text-ink-soft">
         {t('bench.stockSide.the-rice-drinks-the-same-by')}
       </p>
-      <div className="grid grid-cols-2">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(6rem,1fr))]">
         <Explain
           small
           label={t('common.salt')}

@@ -13,7 +13,7 @@ export function StepKey({
       type="button"
       aria-label={label}
       onClick={onPress}
-      className="grid h-14 w-14 shrink-0 place-content-center rounded-lg bg-ink text-paper active:bg-saffron-deep"
+      className="grid h-14 w-[min(3.5rem,64px)] shrink-0 place-content-center rounded-lg bg-ink text-paper active:bg-saffron-deep"
     >
       {children}
     </button>

@@ -22,7 +22,7 @@ export function PanFromAbove({ working }: { working: Working }) {
         working={working}
         rings={rings}
         shift={shift}
-        className="size-59"
+        className="aspect-square w-59 max-w-full"
         label={
           inner && outer
             ? t('pictures.panFromAbove.the-floor-when-it-comes-off', {

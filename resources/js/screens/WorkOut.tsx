@@ -135,7 +135,7 @@ function Bench({ kitchen, begin }: { kitchen: Kitchen; begin: Ask }) {
   const working = answer.data;
 
   return (
-    <main className="grid flex-1 grid-cols-[300px_minmax(0,1fr)_232px] grid-rows-[auto_1fr] max-xl:grid-cols-[282px_minmax(0,1fr)] max-xl:grid-rows-[auto_auto_1fr] max-lg:grid-cols-1 max-lg:grid-rows-none">
+    <main className="grid flex-1 grid-cols-[min(18.75rem,30vw)_minmax(0,1fr)_min(14.5rem,24vw)] grid-rows-[auto_1fr] max-xl:grid-cols-[min(17.625rem,36vw)_minmax(0,1fr)] max-xl:grid-rows-[auto_auto_1fr] max-lg:grid-cols-1 max-lg:grid-rows-none">
       <Title>{t('common.a-pan-4')}</Title>
       <h1 className="sr-only">{t('screens.workOut.a-pan-worked-out')}</h1>
       <AskColumn

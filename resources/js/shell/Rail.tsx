@@ -34,7 +34,7 @@ export function Rail() {
             className="flex min-w-0 items-center justify-center gap-2 border-b-4 border-transparent px-[min(0.875rem,1.3vw)] text-[min(1.25rem,1.9vw)] font-semibold aria-[current=page]:border-saffron-deep aria-[current=page]:bg-paper max-md:flex-1 max-md:flex-col max-md:gap-0 max-md:px-0.5 max-md:text-[min(0.875rem,3.4vw)]"
           >
             <span className="relative">
-              <Icon aria-hidden="true" className="size-5" />
+              <Icon aria-hidden="true" className="size-[min(1.25rem,2vw)] max-md:size-5" />
               {to === '/tonight' && warned > 0 && (
                 <b
                   aria-hidden="true"
@@ -54,7 +54,7 @@ export function Rail() {
         ))}
       </nav>
       {!pathname.startsWith('/stove/') && <Tickets />}
-      <div className="ml-auto flex items-center gap-4 pr-2 pl-3 max-md:gap-0 max-md:px-1">
+      <div className="ml-auto flex min-w-0 items-center gap-[min(1rem,1.3vw)] pr-2 pl-[min(0.75rem,1vw)] max-md:gap-0 max-md:px-1">
         <Who />
         <WallClock timezone={cook.timezone} />
       </div>

@@ -28,9 +28,9 @@ export function Who() {
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className="flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-lg px-2 text-right leading-tight text-ink-soft">
-        <UserRound aria-hidden="true" className="size-6 text-ink" />
+        <UserRound aria-hidden="true" className="size-[min(1.5rem,2.4vw)] text-ink max-md:size-6" />
         <span className="sr-only">{t('shell.who.at-the-tablet')}</span>
-        <span className="max-w-44 truncate max-lg:sr-only">
+        <span className="max-w-[min(11rem,14vw)] truncate max-lg:sr-only">
           {whoSays(cook).name}
           <br />
           <span className="text-sm">{cook.kitchen}</span>
