@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import type { Ask, DishPage, Kitchen } from '../contracts.generated';
 import { useCook, useMay } from '../cook';
@@ -30,9 +31,9 @@ export function DishScreen() {
   });
   if (!kitchen.data || (id !== undefined && !page.data)) {
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={page.isError}>
         {page.isError ? t('screens.dishScreen.there-is-no-such-dish-in') : t('common.looking-it-up')}
-      </main>
+      </Loading>
     );
   }
   return page.data ? (

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useKitchen } from '../kitchen/useKitchen';
 import { api } from '../api';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import type { Imported, Kitchen } from '../contracts.generated';
 import { useMay, useMeasure } from '../cook';
@@ -23,11 +24,11 @@ export function Dishes() {
   const [brought, setBrought] = useState<Imported | null>(null);
   if (!kitchen.data) {
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={kitchen.isError}>
         {kitchen.isError
           ? t('common.the-kitchen-cannot-be-reached')
           : t('screens.dishes.looking-up-the-dishes')}
-      </main>
+      </Loading>
     );
   }
   const ready = kitchen.data.rices.length > 0 && kitchen.data.stocks.length > 0;

@@ -18,6 +18,7 @@ import { trimmed } from '../measure';
 import { Farewell } from '../people/Farewell';
 import { Sheet } from '../parts/Sheet';
 import { TakeOut } from '../parts/TakeOut';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { PanSide } from '../pictures/PanSide';
 import { strikeUp } from '../stove/calls';
@@ -38,11 +39,11 @@ export function KitchenScreen() {
   const may = useMay();
   if (!kitchen.data) {
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={kitchen.isError}>
         {kitchen.isError
           ? t('common.the-kitchen-cannot-be-reached')
           : t('screens.kitchenScreen.opening-the-cupboards')}
-      </main>
+      </Loading>
     );
   }
   return (

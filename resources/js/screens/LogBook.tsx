@@ -5,6 +5,7 @@ import { api } from '../api';
 import { Find } from '../log/Find';
 import { Row } from '../log/Row';
 import { TakeOut } from '../parts/TakeOut';
+import { LoadingRows } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { t } from '../words/messages';
 
@@ -56,6 +57,7 @@ export function LogBook() {
           {t('screens.logBook.the-log-cannot-be-reached')}
         </p>
       )}
+      {log.isPending && <LoadingRows />}
       {log.isSuccess && cooks.length === 0 && (
         <p className="py-6 text-xl text-ink-soft">
           {sought === '' ? t('screens.logBook.nothing-cooked-yet') : t('log.nothing-like-that')}

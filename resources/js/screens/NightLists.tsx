@@ -6,6 +6,7 @@ import type { NightLists as Lists } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { called, dayOf, sizes, workSaid } from '../night/shape';
 import { Select } from '../parts/Select';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { minute } from '../measure';
 import { queries } from '../queries';
@@ -18,9 +19,9 @@ export function NightLists() {
   const lists = useQuery(queries.nightLists(day));
   if (!lists.data) {
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={lists.isError}>
         {lists.isError ? t('common.the-kitchen-cannot-be-reached') : t('night.laying-the-night-out')}
-      </main>
+      </Loading>
     );
   }
   return <Sheet day={day} lists={lists.data} />;

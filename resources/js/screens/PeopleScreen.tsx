@@ -6,6 +6,7 @@ import { useCook } from '../cook';
 import { Select } from '../parts/Select';
 import { Entry } from '../parts/Entry';
 import { Field, Pick } from '../parts/Field';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { Held } from '../people/Held';
 import { LinkToGive } from '../people/LinkToGive';
@@ -20,11 +21,11 @@ export function PeopleScreen() {
   const people = useQuery(queries.people);
   if (!people.data) {
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={people.isError}>
         {people.isError
           ? t('screens.peopleScreen.only-a-chef-sees-who-belongs')
           : t('screens.peopleScreen.looking-up-who-is-here')}
-      </main>
+      </Loading>
     );
   }
   return (

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { OwnTaken } from '../contracts.generated';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { kitchenChanged, queries } from '../queries';
 import { ComesNext } from '../taught/ComesNext';
@@ -26,9 +27,9 @@ export function Taught() {
   const [opened, setOpened] = useState<TakenNumber | null>(null);
   if (!learned.data) {
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={learned.isError}>
         {learned.isError ? t('common.the-kitchen-cannot-be-reached') : t('taught.reading-the-log')}
-      </main>
+      </Loading>
     );
   }
   const onTaken = (answer: OwnTaken) => {

@@ -25,6 +25,7 @@ import {
 } from '../night/shape';
 import { Timeline } from '../night/Timeline';
 import { useNight, type Nightly } from '../night/useNight';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { queries } from '../queries';
 import { clock, useMoment } from '../time';
@@ -45,12 +46,12 @@ function OneNight({ day }: { day: string }) {
   if (!night.data || !kitchen.data) {
     const refused = night.error instanceof Refusal ? night.error.problem.errors?.[0]?.detail : null;
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={refused !== null || night.isError || kitchen.isError}>
         {refused ??
           (night.isError || kitchen.isError
             ? t('common.the-kitchen-cannot-be-reached')
             : t('night.laying-the-night-out'))}
-      </main>
+      </Loading>
     );
   }
   return <Laid night={night.data} kitchen={kitchen.data} nightly={nightly} />;

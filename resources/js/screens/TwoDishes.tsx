@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { allergenWords } from '../allergens';
 import { useKitchen } from '../kitchen/useKitchen';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { sides } from '../bench/sides';
 import type { Ask, Around, Kitchen, Working } from '../contracts.generated';
@@ -33,7 +34,7 @@ export function TwoDishes() {
     }),
   });
   if (!kitchen.data) {
-    return <main className="p-8 text-lg text-ink-soft">{t('screens.twoDishes.looking-them-up')}</main>;
+    return <Loading failed={kitchen.isError}>{t('screens.twoDishes.looking-them-up')}</Loading>;
   }
   return (
     <main className="mx-auto w-full max-w-5xl flex-1 px-5 py-3 max-md:px-3">

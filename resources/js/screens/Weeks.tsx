@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { api } from '../api';
 import type { OwnTaken, Weeks as Half } from '../contracts.generated';
 import { useCook, useMay, useMeasure } from '../cook';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { WeekBars } from '../pictures/WeekBars';
 import { kitchenChanged, queries } from '../queries';
@@ -26,9 +27,9 @@ export function Weeks() {
   const [by, setBy] = useState<'weeks' | 'months'>('weeks');
   if (!weeks.data) {
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={weeks.isError}>
         {weeks.isError ? t('common.the-kitchen-cannot-be-reached') : t('taught.reading-the-log')}
-      </main>
+      </Loading>
     );
   }
   const { advice, dishes, rings } = weeks.data;

@@ -10,6 +10,7 @@ import { Course } from '../bench/Course';
 import { useShared } from '../bench/shared';
 import { StockSide } from '../bench/StockSide';
 import type { Ask, Kitchen, Working } from '../contracts.generated';
+import { Loading } from '../parts/Loading';
 import { Title } from '../parts/Title';
 import { SetUp } from './SetUp';
 import { queries } from '../queries';
@@ -22,9 +23,9 @@ export function WorkOut() {
   const kitchen = useKitchen();
   if (!kitchen.data) {
     return (
-      <main className="p-8 text-lg text-ink-soft">
+      <Loading failed={kitchen.isError}>
         {kitchen.isError ? t('common.the-kitchen-cannot-be-reached') : t('common.setting-out-the-pans')}
-      </main>
+      </Loading>
     );
   }
   const begin = withDish(firstAsk(kitchen.data), kitchen.data);

@@ -5,6 +5,7 @@ import { SignedIn } from '../cook';
 import { GoingAway } from '../people/Farewell';
 import { Rail } from './Rail';
 import { SignedOut } from './SignedOut';
+import { Loading } from '../parts/Loading';
 import { Undoing } from '../parts/Undo';
 import { Unsaved } from '../parts/Unsaved';
 import { BringRecipe } from '../screens/BringRecipe';
@@ -56,7 +57,7 @@ function Places() {
   });
 
   if (session.isPending) {
-    return <main className="p-8 text-ink-soft">{t('shell.app.opening-the-kitchen')}</main>;
+    return <Loading failed={false}>{t('shell.app.opening-the-kitchen')}</Loading>;
   }
   // Who was signed in before the network went is still at the stove.
   if (!session.data) {
