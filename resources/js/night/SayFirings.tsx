@@ -1,6 +1,7 @@
 import { Check, CircleQuestionMark, LoaderCircle, X } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useKeys } from '../parts/useKeys';
+import { useTyped } from '../parts/Unsaved';
 import { t } from '../words/messages';
 import { ManyTickets } from './ManyTickets';
 import { Candidates } from './Reading';
@@ -10,6 +11,7 @@ import { useTickets, type Row, type Said, type Ticket } from './useTickets';
 /** A ticket on one line, or many pasted or from a file; N goes to the line. */
 export function SayFirings({ day, nightly }: { day: string; nightly: Nightly }) {
   const [text, setText] = useState('');
+  useTyped(text !== '');
   const [many, setMany] = useState<{ text: string; rows: Row[] } | null>(null);
   const line = useRef<HTMLInputElement>(null);
   const { tickets, busy, say, sayAgain, take, leave, putAll } = useTickets(day, nightly, (text, read) =>

@@ -10,12 +10,17 @@ interface Guard {
   hold: (form: string, dirty: boolean) => void;
   /** Does it at once, or asks first where something would be lost. */
   leave: (act: () => void) => void;
+  /** A field that is no form says whether anything is typed in it: worth keeping, not worth a question. */
+  note: (field: string, typed: boolean) => void;
+  /** Whether anything typed stands on the page. */
+  typed: () => boolean;
 }
 
 const Context = createContext<Guard | null>(null);
 
 export function Unsaved({ children }: { children: React.ReactNode }) {
   const forms = useRef(new Set<string>());
+  const fields = useRef(new Set<string>());
   const [asked, setAsked] = useState<{ act: () => void } | null>(null);
   const blocker = useBlocker(
     ({ currentLocation, nextLocation }) =>
@@ -31,6 +36,14 @@ export function Unsaved({ children }: { children: React.ReactNode }) {
         }
       },
       leave: (act) => (forms.current.size > 0 ? setAsked({ act }) : act()),
+      note: (field, typed) => {
+        if (typed) {
+          fields.current.add(field);
+        } else {
+          fields.current.delete(field);
+        }
+      },
+      typed: () => forms.current.size + fields.current.size > 0,
     }),
     [],
   );
@@ -81,6 +94,19 @@ function useGuard(): Guard {
 
 /** Before something is done that would lose what was typed. */
 export const useLeave = (): Guard['leave'] => useGuard().leave;
+
+/** Whether anything typed stands on the page now. */
+export const useIsTyped = (): Guard['typed'] => useGuard().typed;
+
+/** A field that is no form has something in it: whoever is signed out does not lose it. */
+export function useTyped(typed: boolean): void {
+  const { note } = useGuard();
+  const field = useId();
+  useEffect(() => {
+    note(field, typed);
+    return () => note(field, false);
+  }, [note, field, typed]);
+}
 
 /** A form has something that is not saved; answers what says that it is saved now. */
 export function useUnsaved(dirty: boolean): () => void {

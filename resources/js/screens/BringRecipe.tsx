@@ -8,6 +8,7 @@ import { BringIn } from '../parts/BringIn';
 import { placeOf } from '../parts/faults';
 import { Select } from '../parts/Select';
 import { Title } from '../parts/Title';
+import { useTyped } from '../parts/Unsaved';
 import { kitchenChanged, queries } from '../queries';
 import { LineRow } from '../recipe/LineRow';
 import { asks, draftOf, entryOf, isCovers, type Draft, type Line } from '../recipe/lines';
@@ -23,6 +24,7 @@ export function BringRecipe() {
   const [kept, setKept] = useState<Imported | null>(null);
   // The dish as it was, where the recipe became its next version.
   const [before, setBefore] = useState<DishPage | null>(null);
+  useTyped(text !== '' && kept === null);
   const read = useMutation({
     mutationFn: (source: string) => api.readRecipe(source),
     onSuccess: ({ recipes }) => {

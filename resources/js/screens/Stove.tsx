@@ -138,11 +138,9 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
               className="font-bold whitespace-nowrap"
               aria-label={t('screens.stove.clock-since-the-first-liquid')}
             >
-              {state.first_liquid_at === null ? (
-                t('common.table-tableat', { tableAt: clock(cook.table_at, timezone) })
-              ) : (
-                <Minute cook={cook} />
-              )}
+              {waiting
+                ? t('common.table-tableat', { tableAt: clock(cook.table_at, timezone) })
+                : state.first_liquid_at !== null && <Minute cook={cook} />}
             </span>
           </div>
           <Said cook={cook} due={waiting ? due : null} />

@@ -1,23 +1,37 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState, type SubmitEvent } from 'react';
+import { useEffect, useRef, useState, type SubmitEvent } from 'react';
 import { useLocation } from 'react-router';
 import { api, Refusal } from '../api';
 import { turnOver, type SignedInCook } from '../cook';
 import { Over } from '../parts/Over';
+import { useIsTyped } from '../parts/Unsaved';
 import { queries, signedInAgain } from '../queries';
 import { t } from '../words/messages';
 
-/** The session has ended while somebody was at work: they sign in where they are, and what they typed stands. */
+/** The session has ended: whoever has typed something, or stands at a pan, signs in over it; else the door is shown. */
 export function SignedOut({ cook }: { cook: SignedInCook }) {
   const { data: ended } = useQuery(queries.ended);
   return ended ? <Ended cook={cook} /> : null;
 }
 
 function Ended({ cook }: { cook: SignedInCook }) {
+  const client = useQueryClient();
   const { pathname } = useLocation();
+  const isTyped = useIsTyped();
+  const atThePan = pathname.startsWith('/stove/');
+  const [stays] = useState(() => atThePan || isTyped());
   // At the stove nothing is laid over the pan: its touches are kept until somebody signs in.
-  const [open, setOpen] = useState(!pathname.startsWith('/stove/'));
-  return (
+  const [open, setOpen] = useState(stays && !atThePan);
+  useEffect(() => {
+    if (!stays) {
+      void api.session().then((session) => {
+        if (session.cook === null) {
+          turnOver(client, session);
+        }
+      });
+    }
+  }, [stays, client]);
+  return stays ? (
     <>
       <div
         role="status"
@@ -30,7 +44,7 @@ function Ended({ cook }: { cook: SignedInCook }) {
       </div>
       {open && <Again cook={cook} onClose={() => setOpen(false)} />}
     </>
-  );
+  ) : null;
 }
 
 function Again({ cook, onClose }: { cook: SignedInCook; onClose: () => void }) {
