@@ -18,9 +18,6 @@ use Velko\Core\Planning\ScaleCurve;
 /** velko.around/1: what the same pan would come to if one thing about it were different. */
 final class AroundDocument
 {
-    /** Of each kind of answer; a kitchen of a usual size has no more. */
-    private const ALWAYS = 24;
-
     /** @return array<string, mixed> */
     public static function of(Asked $asked): array
     {
@@ -28,7 +25,7 @@ final class AroundDocument
         $kitchen = new KitchenSwaps($asked, $plan);
 
         $words = $asked->words;
-        $patience = new Patience(always: self::ALWAYS);
+        $patience = new Patience(always: Patience::OF_EACH_LIST);
         $giveOrTake = $patience->each([static fn (): GiveOrTake => GiveOrTake::of(array_map(static fn (Closure $one): array => $one(), GiveOrTake::each($plan, Station::doubt($asked->dish->rice), Station::ringDoubt($asked->burner, $plan->marks()))))])[0] ?? null;
         $scale = ScaleCurve::rising([$plan, ...$patience->each(ScaleCurve::others($plan))]);
         $whatIf = array_values(array_filter($patience->each(WhatIf::each($plan))));

@@ -13,16 +13,13 @@ use Velko\Core\Quantity\Fact;
 /** velko.choices/1: the schools side by side, in one pan. */
 final class ChoicesDocument
 {
-    /** A family has no more choices. */
-    private const ALWAYS = 24;
-
     /** @return array<string, mixed> */
     public static function of(Asked $asked): array
     {
         $plan = $asked->plan();
 
         $words = $asked->words;
-        $patience = new Patience(always: self::ALWAYS);
+        $patience = new Patience(always: Patience::OF_EACH_LIST);
         $choices = $patience->each(Choices::each($plan));
 
         return [

@@ -11,6 +11,9 @@ namespace App\Kitchen;
  */
 final class Patience
 {
+    /** For a screen: no list is longer in a kitchen of a usual size. */
+    public const OF_EACH_LIST = 24;
+
     private readonly int $end;
 
     public int $leftOut = 0;

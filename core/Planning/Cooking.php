@@ -263,12 +263,7 @@ final class Cooking
     /** On the heat again after it was off: the knob is where the track has it by now. */
     public function backOn(State $state): void
     {
-        $now = $this->heat[0];
-        foreach ($this->heat as $change) {
-            if ($change->fromMinute * 60 <= $state->second) {
-                $now = $change;
-            }
-        }
+        $now = $this->turnAt($state->second);
         $this->set($state, $now->mark, $now->catches);
     }
 
@@ -357,14 +352,20 @@ final class Cooking
 
     public function markAt(float $second): string
     {
-        $mark = $this->heat[0]->mark;
+        return $this->turnAt($second)->mark;
+    }
+
+    /** The last turn of the knob on the heat track up to a second; the first before the track begins. */
+    private function turnAt(float $second): HeatChange
+    {
+        $turn = $this->heat[0];
         foreach ($this->heat as $change) {
             if ($change->fromMinute * 60 <= $second) {
-                $mark = $change->mark;
+                $turn = $change;
             }
         }
 
-        return $mark;
+        return $turn;
     }
 
     /**

@@ -1,11 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { api, Refusal } from '../api';
+import { api } from '../api';
 import { Title } from '../parts/Title';
 import { turnOver } from '../cook';
 import { Entry } from '../parts/Entry';
 import { Field } from '../parts/Field';
+import { SignInFields } from '../people/SignInFields';
 import { LookIntoYourMail } from '../people/LookIntoYourMail';
 import { t } from '../words/messages';
 
@@ -19,13 +20,6 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
     onSuccess: (session) => turnOver(client, session),
   });
   const look = useMutation({ mutationFn: api.demo, onSuccess: (session) => turnOver(client, session) });
-  const refusal = entry.error instanceof Refusal ? entry.error : null;
-  const said =
-    refusal?.problem.status === 429
-      ? t('screens.signIn.too-many-tries-wait-a-minute')
-      : (refusal?.problem.errors?.[0]?.detail ??
-        (entry.error ? t('screens.signIn.the-kitchen-cannot-be-reached-try') : null));
-
   const open = (event: SubmitEvent) => {
     event.preventDefault();
     entry.mutate();
@@ -51,31 +45,13 @@ export function SignIn({ demo, mail }: { demo: boolean; mail: boolean }) {
           />
         ) : (
           <form onSubmit={open} className="grid gap-5">
-            <label className="grid gap-1 text-lg">
-              {t('common.e-mail')}
-              <input
-                type="email"
-                autoComplete="username"
-                required
-                value={email}
-                onChange={(change) => setEmail(change.target.value)}
-                className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
-              />
-            </label>
-            <label className="grid gap-1 text-lg">
-              {t('common.password')}
-              <input
-                type="password"
-                autoComplete="current-password"
-                required
-                value={password}
-                onChange={(change) => setPassword(change.target.value)}
-                className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
-              />
-            </label>
-            <p role="alert" className="min-h-7 text-lg text-tomato">
-              {said}
-            </p>
+            <SignInFields
+              email={email}
+              password={password}
+              onEmail={setEmail}
+              onPassword={setPassword}
+              fault={entry.error}
+            />
             <button
               disabled={entry.isPending}
               className="h-16 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-60"

@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type SubmitEvent } from 'react';
 import { useLocation } from 'react-router';
-import { api, Refusal } from '../api';
+import { api } from '../api';
 import { turnOver, type SignedInCook } from '../cook';
 import { Over } from '../parts/Over';
 import { useIsTyped } from '../parts/Unsaved';
+import { SignInFields } from '../people/SignInFields';
 import { queries, signedInAgain } from '../queries';
 import { t } from '../words/messages';
 
@@ -57,12 +58,6 @@ function Again({ cook, onClose }: { cook: SignedInCook; onClose: () => void }) {
     onSuccess: (session) =>
       session.cook?.id === cook.id ? signedInAgain(client, session) : turnOver(client, session),
   });
-  const said =
-    entry.error instanceof Refusal
-      ? entry.error.problem.status === 429
-        ? t('screens.signIn.too-many-tries-wait-a-minute')
-        : (entry.error.problem.errors?.[0]?.detail ?? entry.error.message)
-      : entry.error && t('screens.signIn.the-kitchen-cannot-be-reached-try');
   const submit = (event: SubmitEvent) => {
     event.preventDefault();
     entry.mutate();
@@ -82,32 +77,14 @@ function Again({ cook, onClose }: { cook: SignedInCook; onClose: () => void }) {
       <form onSubmit={submit} className="grid gap-4">
         <p className="text-lg">{t('shell.signedOut.what-you-typed-stands', { email: cook.email })}</p>
         <p className="text-lg">{t('shell.signedOut.touches-are-kept')}</p>
-        <label className="grid gap-1 text-lg">
-          {t('common.e-mail')}
-          <input
-            type="email"
-            autoComplete="username"
-            required
-            value={email}
-            onChange={(change) => setEmail(change.target.value)}
-            className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
-          />
-        </label>
-        <label className="grid gap-1 text-lg">
-          {t('common.password')}
-          <input
-            type="password"
-            ref={first}
-            autoComplete="current-password"
-            required
-            value={password}
-            onChange={(change) => setPassword(change.target.value)}
-            className="h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl"
-          />
-        </label>
-        <p role="alert" className="min-h-7 text-lg text-tomato">
-          {said}
-        </p>
+        <SignInFields
+          email={email}
+          password={password}
+          onEmail={setEmail}
+          onPassword={setPassword}
+          fault={entry.error}
+          passwordField={first}
+        />
         <button
           disabled={entry.isPending}
           className="h-16 rounded-lg bg-ink text-2xl font-semibold text-paper disabled:opacity-60"
