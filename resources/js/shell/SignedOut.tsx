@@ -36,9 +36,9 @@ function Ended({ cook }: { cook: SignedInCook }) {
     <>
       <div
         role="status"
-        className="fixed top-0 right-34 z-30 flex h-(--rail) items-center gap-3 bg-saffron pl-4 text-lg font-semibold text-ink max-md:right-0"
+        className="fixed top-0 right-34 z-30 flex h-(--rail) items-center gap-3 bg-saffron pl-4 text-lg font-semibold text-ink max-md:top-auto max-md:right-0 max-md:bottom-0 max-md:pl-0"
       >
-        {t('shell.signedOut.signed-out')}
+        <span className="max-md:sr-only">{t('shell.signedOut.signed-out')}</span>
         <button onClick={() => setOpen(true)} className="h-full bg-ink px-5 text-paper">
           {t('screens.signIn.sign-in')}
         </button>
