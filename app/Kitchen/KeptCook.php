@@ -127,6 +127,7 @@ final class KeptCook
             $kind === TouchKind::Taste && isset($payload['salt']) ? SaltTaste::from($payload['salt']) : null,
             $payload['work'] ?? null,
             ($payload['is'] ?? null) === 'ready',
+            isset($payload['for_s']) ? $payload['for_s'] / 60 : null,
         );
     }
 

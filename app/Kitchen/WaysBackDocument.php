@@ -9,7 +9,6 @@ use App\Words\Words;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Rescue\Rescue;
 use Velko\Core\Live\Rescue\WayBack;
-use Velko\Core\Rice\Bite;
 
 /** velko.ways-back/1: the table of what goes wrong, worked out for one pan on the fire. */
 final class WaysBackDocument
@@ -25,7 +24,6 @@ final class WaysBackDocument
             return ['format' => 'velko.ways-back/1', 'ways' => []];
         }
         $rescue = new Rescue($forecast);
-        $ask = $forecast->ask;
 
         return [
             'format' => 'velko.ways-back/1',
@@ -37,10 +35,11 @@ final class WaysBackDocument
                 'do_facts' => FactDocument::all($way->do),
                 'plate' => [
                     'word' => $rescue->plate($way),
-                    'looseness' => round($way->atTable->free / $ask->rice(), 2),
-                    'bite' => Bite::of($ask->grain, $way->atTable->doneness, $way->atTable->drunkAboveTheCrust($ask->rice()))->value,
+                    'looseness' => round($rescue->looseness($way), 2),
+                    'bite' => $rescue->bite($way)->value,
                 ],
-                'first' => ['splash_ml' => $way->splash, 'water' => $way->water, 'lift_ml' => $way->lift, 'setting' => $way->mark, 'lid' => $way->lid],
+                'first' => ['splash_ml' => $way->splash, 'water' => $way->water, 'lift_ml' => $way->lift, 'setting' => $way->mark, 'lid' => $way->lidFor === null ? null : true, 'lid_s' => $way->lidFor === null ? null : (int) round(60 * $way->lidFor)],
+                'mends' => $way->mends,
                 'beware' => $way->beware === null ? null : $words->say($way->beware),
                 'beware_fact' => $way->beware === null ? null : FactDocument::of($way->beware),
             ], $rescue->all()),

@@ -312,6 +312,17 @@ final readonly class Replay
         return $on;
     }
 
+    /** Minute of the cook at which a lid that a remedy put on comes off; null where none lies, or where nobody said for how long. */
+    public function lidOffAt(): ?float
+    {
+        $last = null;
+        foreach ($this->counted as $touch) {
+            $last = $touch->on === null ? $last : $touch;
+        }
+
+        return $last?->on === true && $last->lidFor !== null ? ($this->minute($last->at) ?? 0.0) + $last->lidFor : null;
+    }
+
     /**
      * The works beside the pan of which anything was said.
      *

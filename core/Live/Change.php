@@ -33,6 +33,8 @@ final class Change
             $after->standing === null ? self::stock($before, $after, $touch) : null,
             $after->standing === null ? self::pull($before, $after) : null,
             $touch->salted === null ? null : self::seasoning($after),
+            self::fierce($before, $after, $touch),
+            self::salty($before, $after),
         ], static fn (?Fact $fact): bool => $fact !== null));
 
         return $said === [] ? [] : [...self::cause($touch), ...$said];
@@ -76,6 +78,31 @@ final class Change
         $grams = $after->onThePlates()->toSeason();
 
         return $grams > 0 ? Fact::of('change.season', weight: Mass::ofG(round($grams, 1))) : Fact::of('change.no-more-salt');
+    }
+
+    /** A knob turned up further than the floor takes: by mistake, or for too long. */
+    private static function fierce(Forecast $before, Forecast $after, Touch $touch): ?Fact
+    {
+        $ask = $after->ask;
+        $most = $ask->family->traits()->mostHeat * $ask->pan->baseArea();
+        $net = $ask->burner->net[$after->mark];
+        if ($touch->kind !== TouchKind::Heat || $net <= $most || $net <= $ask->burner->net[$before->mark]) {
+            return null;
+        }
+
+        return Fact::of('change.too-fierce', then: $ask->family->traits()->driesOut ? 'browns' : 'catches', mark: $before->mark);
+    }
+
+    /** Said once, by the touch that brings it past what a tongue takes for the top of what was asked. */
+    private static function salty(Forecast $before, Forecast $after): ?Fact
+    {
+        $most = $after->ask->seasoning->salty();
+        $percent = $after->onThePlates()->saltPercent();
+        if ($percent <= $most || $before->onThePlates()->saltPercent() > $most) {
+            return null;
+        }
+
+        return Fact::of('change.too-salty', salt: $percent, left: $after->coming->stock() >= self::ML);
     }
 
     private static function pull(Forecast $before, Forecast $after): ?Fact

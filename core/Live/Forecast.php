@@ -9,6 +9,7 @@ use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
 use Velko\Core\Crust\CrustNow;
 use Velko\Core\Method\HeatChange;
+use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
@@ -235,7 +236,13 @@ final readonly class Forecast
 
     private static function ahead(Happened $happened, Replay $replay, State $state, float $second, ?Ahead $alike = null): Ahead
     {
-        return $happened->ask->family->ahead($happened->ask, $replay, $happened->markAt($second), self::bare($happened, $state, $second), $alike);
+        $ask = $happened->ask;
+        $lidOffAt = $replay->lidOffAt();
+        if ($lidOffAt !== null) {
+            $ask = $ask->withMethod(['lid' => [...$ask->method->lid, new LidChange(max($lidOffAt, ($second + self::AT_ONCE) / 60), false)]]);
+        }
+
+        return $ask->family->ahead($ask, $replay, $happened->markAt($second), self::bare($happened, $state, $second), $alike);
     }
 
     /**

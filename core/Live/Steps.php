@@ -74,6 +74,10 @@ final readonly class Steps
         foreach ($this->coming->extras as $extra) {
             $steps[] = new Step(null, $extra->second / 60, $extra->kind, $extra->say, $extra->volume > 0 ? $extra->volume : null, $extra->mark);
         }
+        $lidOffAt = $this->replay->lidOffAt();
+        if ($lidOffAt !== null && $this->replay->minuteOf(StageKind::Off) === null) {
+            $steps[] = new Step(null, $lidOffAt, StageKind::Lid, Fact::of('say.lid', on: false));
+        }
         $steps = array_values(array_filter($steps, static fn (?Step $step): bool => $step !== null));
         usort($steps, static fn (Step $a, Step $b): int => [$a->minute, $a->stage ?? -1] <=> [$b->minute, $b->stage ?? -1]);
 

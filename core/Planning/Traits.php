@@ -32,6 +32,7 @@ final readonly class Traits
      * @param  bool  $inStages  The stock goes in by a school of doses; else in one pour.
      * @param  bool  $driesOut  Nothing free is left at the end: the floor takes a crust, and it rests under a cloth.
      * @param  bool  $isPlated  It goes to the table on plates; else in its pan.
+     * @param  float  $mostHeat  that its floor takes for long without catching or browning, W/m² (our estimates)
      * @param  float  $ladlePerGram  what the ladle is chosen by, mL a pour or dose per g raw rice
      * @param  Pan  $pan  taken when none is said
      * @param  Burner  $burner  likewise
@@ -56,6 +57,7 @@ final readonly class Traits
         public bool $inStages,
         public bool $driesOut,
         public bool $isPlated,
+        public float $mostHeat,
         public float $ladlePerGram,
         public Pan $pan,
         public Burner $burner,

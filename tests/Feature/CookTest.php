@@ -288,6 +288,17 @@ describe('what really happens', function (): void {
         $this->getJson("/api/cooks/{$this->cook['id']}/ways-back")->assertNotFound();
     });
 
+    it('asks for a lid to come off when a remedy has had it on for long enough', function (): void {
+        $lid = ($this->say)('lid', on: true, for_s: 120, at: '2026-05-04T19:05:00.000Z')->assertCreated();
+        Station::keeps('cook', $lid->getContent());
+        $steps = collect($lid->json('forecast.steps'))->where('kind', 'lid')->values();
+        // The first liquid went in at seven: five minutes and two.
+        expect($steps)->toHaveCount(1)->and($steps[0]['at_min'])->toEqualWithDelta(7.0, 0.01)->and($steps[0]['stage'])->toBeNull()->and($steps[0]['say'])->toBe('lid off');
+        $off = ($this->say)('lid', on: false, at: '2026-05-04T19:07:10.000Z')->assertCreated();
+        expect(collect($off->json('forecast.steps'))->where('kind', 'lid')->all())->toBe([])->and($off->json('state.lid_on'))->toBeFalse();
+        ($this->say)('lid', on: true, for_s: 0)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/for_s');
+    });
+
     it('follows the pan when nobody pours, and off the heat says how long it stays right', function (): void {
         $this->travelTo(Carbon::parse('2026-05-04T19:20:00Z'));
         $late = $this->getJson("/api/cooks/{$this->cook['id']}")->json('forecast');

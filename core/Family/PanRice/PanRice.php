@@ -49,6 +49,7 @@ final readonly class PanRice implements Family
             inStages: false,
             driesOut: true,
             isPlated: false,
+            mostHeat: PanRiceChecks::FIERCE,
             ladlePerGram: Defaults::POUR_PER_G,
             pan: new Pan(36.0, 42.0, 5.0, 1050.0),
             burner: new Burner(30.0, self::BIG_RING_NET_W),

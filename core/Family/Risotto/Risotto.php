@@ -46,6 +46,7 @@ final readonly class Risotto implements Family
             inStages: true,
             driesOut: false,
             isPlated: true,
+            mostHeat: RisottoChecks::FIERCE,
             ladlePerGram: 0.30,
             pan: new Pan(26.0, 28.0, 7.0, 900.0),
             burner: new Burner(16.0, Defaults::NET_W),

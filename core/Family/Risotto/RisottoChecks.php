@@ -21,7 +21,7 @@ final class RisottoChecks
     private const CLOSEST_DOSES = 0.5;
 
     /** Heat that boils a risotto too hard, W/m² (common practice: "too hot, sticks"; our limit). */
-    private const FIERCE = 28000.0;
+    public const FIERCE = 28000.0;
 
     /** Looseness further off than this is not what was asked, g/g. */
     private const OFF_TARGET = 0.06;

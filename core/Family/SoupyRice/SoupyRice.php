@@ -46,6 +46,7 @@ final readonly class SoupyRice implements Family
             inStages: false,
             driesOut: false,
             isPlated: true,
+            mostHeat: SoupyRiceChecks::FIERCE,
             ladlePerGram: Defaults::POUR_PER_G,
             pan: new Pan(24.0, 24.0, 18.0, 1500.0),
             burner: new Burner(16.0, Defaults::NET_W),

@@ -15,6 +15,9 @@ final class SoupyRiceChecks
     /** Looseness further off than this is not what was asked, g/g. */
     private const OFF_TARGET = 0.15;
 
+    /** W/m² of floor, above which a stew that is turned now and then catches (our estimate, as of a risotto). */
+    public const FIERCE = 28000.0;
+
     /** @return list<Warning> */
     public static function of(Plan $plan): array
     {

@@ -19,6 +19,8 @@ use Velko\Core\Quantity\Length;
 use Velko\Core\Quantity\Mass;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Quantity\Volume;
+use Velko\Core\Rice\Bite;
+use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Kinetics;
 use Velko\Core\Season\Salt;
 
@@ -54,8 +56,16 @@ final readonly class Rescue
 
     private const CAUGHT_LAYER = 1.5;
 
-    /** A rest under a cover that evens a grain out, min. */
+    /** A rest under a cover that evens a grain out, min; and the shortest that does. */
     private const REST = 4.0;
+
+    private const SHORTEST_REST = 2.0;
+
+    /** A mark on which it takes more than so many times as long no longer cooks. */
+    private const SLOWER = 1.25;
+
+    /** Rice is called done but wet no sooner than so long before its window, min. */
+    private const LATE = 5.0;
 
     private Ask $ask;
 
@@ -71,15 +81,49 @@ final readonly class Rescue
         $this->rice = $this->ask->rice();
     }
 
-    /** @return list<WayBack> for all that can be wrong with such a dish as it stands: no crust is bitter under liquid */
+    /** @return list<WayBack> for all that can be wrong with such a dish as it stands; where no remedy mends it, what it will be */
     public function all(): array
     {
-        $wet = $this->forecast->now->free > Simulation::WET * $this->rice;
-
-        return array_map($this->from(...), array_values(array_filter($this->ask->family->traits()->troubles, static fn (Trouble $trouble): bool => $trouble !== Trouble::Bitter || ! $wet)));
+        return array_map($this->from(...), array_values(array_filter($this->ask->family->traits()->troubles, $this->canBe(...))));
     }
 
+    /** Whether a pan as it stands can look so: no crust is bitter under liquid, and no top is hard while it swims. */
+    private function canBe(Trouble $trouble): bool
+    {
+        $now = $this->forecast->now;
+
+        return match ($trouble) {
+            Trouble::Bitter => $now->free <= Simulation::WET * $this->rice,
+            Trouble::TopHard => $now->free <= Grain::gaps($this->rice, $now->drunk),
+            Trouble::WetLate => $now->doneness >= $this->ask->grain->window->low - self::LATE,
+            default => true,
+        };
+    }
+
+    /** The way back; where none mends it, what the plate will be, and nothing to do at once. */
     public function from(Trouble $trouble): WayBack
+    {
+        $way = $this->remedy($trouble);
+
+        return $this->mends($way) ? $way : new WayBack($trouble, [
+            Fact::of('do.nothing-mends'), Fact::of('do.another-pan'),
+        ], $way->atTable, mends: false);
+    }
+
+    /** Whether what it is for is right at the table: the bite of rice that was hard, the liquid of one that swam or was tight. */
+    private function mends(WayBack $way): bool
+    {
+        $word = abs($this->looseness($way) - $this->ask->target->looseness) <= $this->ask->family->traits()->scale->step;
+
+        return match ($way->trouble) {
+            Trouble::HardAndDry, Trouble::HardAndWet, Trouble::SoftOutside, Trouble::DryEarly, Trouble::TopHard => $this->bite($way) === Bite::Right,
+            Trouble::WetLate => $word && $this->bite($way) !== Bite::Mush,
+            Trouble::Swimming, Trouble::Tight, Trouble::SetUp => $word,
+            default => true,
+        };
+    }
+
+    private function remedy(Trouble $trouble): WayBack
     {
         return match ($trouble) {
             Trouble::HardAndDry => $this->hardAndDry(),
@@ -100,8 +144,9 @@ final readonly class Rescue
 
     private function hardAndDry(): WayBack
     {
-        $lower = $this->below();
-        $trial = new Trial($this->ask, $this->seen(dry: true, hard: true), $lower);
+        $state = $this->seen(dry: true, hard: true);
+        $lower = $this->gentler($state);
+        $trial = new Trial($this->ask, $state, $lower);
         $stock = self::jug($trial->pourForLooseness(self::LID));
         [$minutes, $atTable] = $trial->untilDone($stock, self::LID);
         $first = self::jug(min($stock, $this->ask->ladle->ml / 2 * ceil($this->rice / 320)));
@@ -109,19 +154,29 @@ final readonly class Rescue
         return new WayBack(Trouble::HardAndDry, [
             Fact::of('do.stock-now', first: Volume::ofMl($first), all: Volume::ofMl($stock)),
             $this->turn($lower), Fact::of('do.lid-for', time: Duration::ofMinutes(self::LID)), Fact::of('do.time-more', time: Duration::ofMinutes($minutes)),
-        ], $atTable, splash: $first, mark: $this->ifOther($lower), lid: true, minutes: $minutes);
+        ], $atTable, splash: $first, mark: $this->ifOther($lower), lidFor: self::LID, minutes: $minutes);
     }
 
     private function hardAndWet(): WayBack
     {
-        $higher = $this->ask->burner->above($this->mark) ?? $this->mark;
         $state = $this->seen(hard: true, atLeast: Simulation::WET);
-        $trial = new Trial($this->ask, $state, $higher);
         if ($this->ask->family->traits()->driesOut) {
-            [$minutes, $atTable] = $trial->untilDry();
+            [$mark, $minutes, $atTable] = $this->dryWhenDone($state);
+            $stock = 0.0;
+            if ($atTable->doneness < $this->ask->grain->window->rightFrom()) {
+                $trial = new Trial($this->ask, $state, $mark);
+                $stock = self::jug($trial->pourToFallDry());
+                [$minutes, $atTable] = $trial->untilDry($stock);
+            }
 
-            return new WayBack(Trouble::HardAndWet, [$this->turn($higher), Fact::of('do.dry-in', time: Duration::ofMinutes($minutes))], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
+            return new WayBack(Trouble::HardAndWet, [
+                $this->turn($mark),
+                ...$stock > 0.0 ? [Fact::of('do.sprinkle', volume: Volume::ofMl($stock))] : [],
+                Fact::of('do.dry-in', time: Duration::ofMinutes($minutes)),
+            ], $atTable, splash: $stock > 0.0 ? $stock : null, mark: $this->ifOther($mark), minutes: $minutes);
         }
+        $higher = $this->ask->burner->above($this->mark) ?? $this->mark;
+        $trial = new Trial($this->ask, $state, $higher);
         $stock = self::jug($trial->pourForLooseness());
         [$minutes, $atTable] = $trial->untilDone($stock);
 
@@ -132,13 +187,34 @@ final readonly class Rescue
         ], $atTable, mark: $this->ifOther($higher), minutes: $minutes);
     }
 
+    /**
+     * The mark on which what is left is gone when the rice is done: not always a higher one, though it is wet.
+     *
+     * @return array{string, float, State} the mark, minutes from now until dry, and the pan at the table
+     */
+    private function dryWhenDone(State $state): array
+    {
+        $wanted = $this->ask->grain->window->middle();
+        $tried = array_map(fn (string $mark): array => [$mark, ...(new Trial($this->ask, $state, $mark))->untilDry()], $this->ask->burner->settings());
+        usort($tried, static fn (array $a, array $b): int => abs($a[2]->doneness - $wanted) <=> abs($b[2]->doneness - $wanted));
+
+        return $tried[0];
+    }
+
+    /** It evens out in a covered rest: for as long as it takes, or for as long as the bite still allows. */
     private function softOutside(): WayBack
     {
-        $lower = $this->below();
-        $resting = $this->ask->withMethod(['rest' => max($this->ask->method->rest, self::REST), 'restCovered' => true]);
-        $trial = new Trial($resting, $this->seen(hard: true), $lower);
-        $stock = self::jug($trial->pourForLooseness());
-        [$minutes, $atTable] = $trial->untilDone($stock);
+        $state = $this->seen(hard: true);
+        $lower = $this->gentler($state);
+        $shortest = max($this->ask->method->rest, self::SHORTEST_REST);
+        $rest = max($this->ask->method->rest, self::REST);
+        do {
+            $resting = $this->ask->withMethod(['rest' => $rest, 'restCovered' => true]);
+            $trial = new Trial($resting, $state, $lower);
+            $stock = self::jug($trial->pourForLooseness());
+            [$minutes, $atTable] = $trial->untilDone($stock);
+            $rest--;
+        } while ($rest >= $shortest && $atTable->doneness > $this->ask->grain->window->rightTo());
         $dose = self::jug(min($stock, $this->ask->ladle->ml / 2));
 
         return new WayBack(Trouble::SoftOutside, [
@@ -198,8 +274,8 @@ final readonly class Rescue
 
     private function catching(): WayBack
     {
-        $lower = $this->below();
         $state = $this->forecast->now;
+        $lower = $this->gentler($state);
         $trial = new Trial($this->ask, $state, $lower);
         $stock = self::jug($trial->pourForLooseness());
         [$minutes, $atTable] = $trial->untilDone($stock);
@@ -231,7 +307,7 @@ final readonly class Rescue
 
         return new WayBack(Trouble::DryEarly, [
             Fact::of('do.sprinkle', volume: Volume::ofMl($stock)), Fact::of('do.cover'), $this->turn($lowest), Fact::of('do.time', time: Duration::ofMinutes($minutes)),
-        ], $atTable, splash: $stock, mark: $this->ifOther($lowest), lid: true, minutes: $minutes);
+        ], $atTable, splash: $stock, mark: $this->ifOther($lowest), lidFor: $minutes, minutes: $minutes);
     }
 
     private function topHard(): WayBack
@@ -247,7 +323,7 @@ final readonly class Rescue
 
         return new WayBack(Trouble::TopHard, [
             Fact::of('do.damp-paper'), $this->turn($lowest), Fact::of('do.time-for-the-top', time: Duration::ofMinutes($minutes), depth: Length::ofMm(round($depth))),
-        ], $atTable, mark: $this->ifOther($lowest), lid: true, beware: Fact::of('beware.paper'), minutes: $minutes);
+        ], $atTable, mark: $this->ifOther($lowest), lidFor: $minutes, beware: Fact::of('beware.paper'), minutes: $minutes);
     }
 
     private function paleRim(): WayBack
@@ -352,14 +428,33 @@ final readonly class Rescue
     }
 
     /** In a cook's words. */
-    public function plate(WayBack $back): string
+    public function plate(WayBack $way): string
     {
-        return $this->ask->family->traits()->scale->nearest($back->atTable->free / $this->rice)->value;
+        return $this->ask->family->traits()->scale->nearest($this->looseness($way))->value;
     }
 
-    private function below(): string
+    /** Free liquid per raw rice at the table, g/g. */
+    public function looseness(WayBack $way): float
     {
-        return $this->ask->burner->below($this->mark) ?? $this->mark;
+        return $way->atTable->free / $this->rice;
+    }
+
+    public function bite(WayBack $way): Bite
+    {
+        return Bite::of($this->ask->grain, $way->atTable->doneness, $way->atTable->drunkAboveTheCrust($this->rice));
+    }
+
+    /** The mark below, as long as rice still cooks on it: on a ring of three marks the lowest may only keep warm. */
+    private function gentler(State $state): string
+    {
+        $lower = $this->ask->burner->below($this->mark) ?? $this->mark;
+        $minutes = function (string $mark) use ($state): float {
+            $trial = new Trial($this->ask, $state, $mark);
+
+            return $trial->untilDone($trial->pourForLooseness())[0];
+        };
+
+        return $lower === $this->mark || $minutes($lower) > self::SLOWER * max(1.0, $minutes($this->mark)) ? $this->mark : $lower;
     }
 
     private function strongest(): string

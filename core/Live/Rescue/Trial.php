@@ -27,6 +27,12 @@ final readonly class Trial
 
     private const LOOSENESS_TOLERANCE = 0.01;
 
+    /** For a first guess: liquid that an open pan of a gram of rice boils and drinks in a minute, g. */
+    private const G_AND_MINUTE = 0.12;
+
+    /** Free liquid under a cover at which the rice has had its drink, g per g rice: more than a dry pan has by {@see LOOSENESS_TOLERANCE}. */
+    private const NEARLY_GONE = 0.02;
+
     private Cooking $cooking;
 
     private float $rice;
@@ -107,12 +113,22 @@ final readonly class Trial
         return $volume;
     }
 
-    /** mL that a dry pan needs under a cover, so that they are gone just when the rice is done. */
+    /**
+     * mL that a dry pan needs under a cover, so that they are gone just when the rice is done.
+     *
+     * A little is left at that moment: any lesser pour is gone too by then, and leaves the rice without a drink.
+     */
     public function pourForDoneness(): float
     {
-        $dry = Simulation::DRY * $this->rice;
+        $nearlyGone = self::NEARLY_GONE * $this->rice;
 
-        return Root::of(fn (float $v): float => $this->coveredDone($v)->pulled->free, $dry, 0.3 * $this->rice, 1.0, 0.0, self::LOOSENESS_TOLERANCE * $this->rice) ?? 0.0;
+        return Root::of(fn (float $v): float => $this->coveredDone($v)->pulled->free, $nearlyGone, 0.3 * $this->rice, 1.0, 0.0, self::LOOSENESS_TOLERANCE * $this->rice) ?? 0.0;
+    }
+
+    /** mL that an open pan needs so that it falls dry just when the rice is done. */
+    public function pourToFallDry(): float
+    {
+        return Root::of(fn (float $v): float => $this->untilDry($v)[1]->doneness, $this->wanted, 0.0, 1 / (self::G_AND_MINUTE * $this->rice), 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
     }
 
     /**

@@ -18,9 +18,10 @@ final readonly class WayBack
      * @param  bool  $water  hot water in place of stock
      * @param  float|null  $lift  mL to lift out at once
      * @param  string|null  $mark  where the knob goes at once
-     * @param  bool|null  $lid  on or off at once
+     * @param  float|null  $lidFor  min for which a lid goes on at once
      * @param  float|null  $minutes  on the fire from now, where there is a time to it
      * @param  Fact|null  $beware  what will stay of it, or what can hurt
+     * @param  bool  $mends  else no remedy does, and what is to do says so
      */
     public function __construct(
         public Trouble $trouble,
@@ -30,8 +31,9 @@ final readonly class WayBack
         public bool $water = false,
         public ?float $lift = null,
         public ?string $mark = null,
-        public ?bool $lid = null,
+        public ?float $lidFor = null,
         public ?Fact $beware = null,
         public ?float $minutes = null,
+        public bool $mends = true,
     ) {}
 }

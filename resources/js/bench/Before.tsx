@@ -1,7 +1,7 @@
 import { useAmount } from '../amount';
 import { Link } from 'react-router';
 import { api } from '../api';
-import type { Working } from '../contracts.generated';
+import type { Ask, Working } from '../contracts.generated';
 import { useCook, useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { TakeOutText } from '../parts/TakeOut';
@@ -21,6 +21,27 @@ const GOES: Record<string, string> = {
   finish: t('bench.before.beaten-in-at-the-end'),
 };
 
+/** What can be taken away of the pan that is asked for now, whatever is still being drawn of the one before. */
+export function ToTake({ ask }: { ask: Ask }) {
+  return (
+    <div className="mt-4 flex flex-wrap gap-3">
+      <Link
+        to="/card"
+        state={ask}
+        className="flex min-h-12 items-center rounded-lg bg-ink px-6 text-lg font-semibold text-paper"
+      >
+        {t('bench.before.a-card-to-print')}
+      </Link>
+      <TakeOutText name="ingredients.csv" fetch={() => api.text('work-out/mise.csv', ask)}>
+        {t('bench.before.ingredients')}
+      </TakeOutText>
+      <TakeOutText name="preparation.ics" fetch={() => api.text('work-out/prep.ics', ask)}>
+        {t('bench.before.preparation-for-a-calendar')}
+      </TakeOutText>
+    </div>
+  );
+}
+
 /** What is weighed out and what is begun before the pan is hot; who may eat it; what can hurt. */
 export function Before({ working }: { working: Working }) {
   return (
@@ -28,21 +49,6 @@ export function Before({ working }: { working: Working }) {
       aria-label={t('bench.before.before-the-heat')}
       className="mt-4 grid grid-cols-[repeat(auto-fit,minmax(280px,1fr))] gap-6"
     >
-      <div className="col-span-full flex flex-wrap gap-3">
-        <Link
-          to="/card"
-          state={working.ask}
-          className="flex min-h-12 items-center rounded-lg bg-ink px-6 text-lg font-semibold text-paper"
-        >
-          {t('bench.before.a-card-to-print')}
-        </Link>
-        <TakeOutText name="ingredients.csv" fetch={() => api.text('work-out/mise.csv', working.ask)}>
-          {t('bench.before.ingredients')}
-        </TakeOutText>
-        <TakeOutText name="preparation.ics" fetch={() => api.text('work-out/prep.ics', working.ask)}>
-          {t('bench.before.preparation-for-a-calendar')}
-        </TakeOutText>
-      </div>
       <div>
         <Mise working={working} />
         <OnTheRice working={working} />

@@ -7,7 +7,7 @@ import { GrainClock } from '../pictures/grain/GrainClock';
 import { PanFromAbove } from '../pictures/PanFromAbove';
 import { PassCurve } from '../pictures/PassCurve';
 import { clock } from '../time';
-import { Before } from './Before';
+import { Before, ToTake } from './Before';
 import { CrustMinutes } from './CrustMinutes';
 import { Numbers } from './Numbers';
 import { PartCooked } from './PartCooked';
@@ -82,6 +82,7 @@ const Cooked = memo(function Cooked({ working }: { working: Working }) {
       <div className="overflow-x-auto max-md:overflow-x-visible">
         <Steps working={working} clockAt={clockAt} />
       </div>
+      <ToTake ask={working.ask} />
       <BelowTheSteps working={later} />
     </>
   );

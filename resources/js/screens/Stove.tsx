@@ -1,5 +1,6 @@
 import { isCalledAtItsEnd, itemsOf } from '../stove/steps';
 import { verbOf } from '../stages';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useLocation, useParams } from 'react-router';
 import { Refusal } from '../api';
@@ -7,6 +8,7 @@ import type { Cook } from '../contracts.generated';
 import { platesOf, useCook, useMeasure } from '../cook';
 import { ladles } from '../measure';
 import { Title } from '../parts/Title';
+import { queries } from '../queries';
 import { stepsOf, withPending, type Step } from '../stove/ahead';
 import { Beside } from '../stove/Beside';
 import { call } from '../stove/calls';
@@ -86,11 +88,14 @@ function Station({ known, lost }: { known: Cook; lost: boolean }) {
 const ON_ITS_WAY = 2000;
 
 function Trouble({ outbox, lost }: { outbox: Outbox; lost: boolean }) {
+  // Signed out is not disconnected: the rail says it, and has the key that mends it.
+  const { data: ended } = useQuery(queries.ended);
+  const disconnected = lost && !ended;
   const waits = useMoment((now) => outbox.pending.some((event) => now - Date.parse(event.at) > ON_ITS_WAY));
   return (
     <>
       <NotKept />
-      {(lost || waits) && <Unsent count={outbox.unsent} lost={lost} />}
+      {(disconnected || waits) && <Unsent count={outbox.unsent} lost={disconnected} />}
     </>
   );
 }

@@ -22,7 +22,7 @@ export function CrustWatch({ cook, floor }: { cook: Cook; floor: Floor }) {
     <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4">
       <div className="min-w-0">
         <p className="now-verb">{burnt <= 0 ? t('stove.crustWatch.off-at-once') : verb}</p>
-        <p className="now-digits now-digits-pan-on">{countdown(Math.abs(gold))}</p>
+        <p className="now-digits now-digits-countdown">{countdown(Math.abs(gold))}</p>
         <p className="now-second">
           {gold > SOON
             ? t('stove.crustWatch.to-gold-listen-and-smell')

@@ -177,6 +177,9 @@ function asDone(step: Step, volume: number | null): Parameters<Say>[0] {
       ? { kind: 'pour', stage: step.stage, volume_ml: volume }
       : { kind: 'done', stage: step.stage, ...(turned ? { setting: turned } : {}) };
   }
+  if (step.kind === 'lid') {
+    return { kind: 'lid', on: false };
+  }
   if (step.kind === 'lift') {
     return { kind: 'lift', volume_ml: volume ?? 0, asked: true };
   }

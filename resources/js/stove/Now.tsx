@@ -18,12 +18,12 @@ export function PanOn({ cook }: { cook: Cook }) {
   return (
     <>
       <p className="now-verb">{t('common.pan-on')}</p>
-      <p className="now-digits now-digits-pan-on">{weight(toOrder?.weighs_g ?? working.plan.rice_g)}</p>
+      <p className="now-digits now-digits-small">{working.pan.name}</p>
       <p className="now-say">
-        {t('stove.now.of-rice-name-on-name2', {
+        {t('stove.now.on-burner-then-rice', {
+          burner: working.burner.name,
+          weight: weight(toOrder?.weighs_g ?? working.plan.rice_g),
           rice: toOrder ? t('stove.now.part-cooked-rice', { rice: working.dish.rice }) : working.dish.rice,
-          name: working.pan.name,
-          name2: working.burner.name,
         })}
       </p>
       <p className="now-say opacity-80">

@@ -62,11 +62,11 @@ function Back({
     onClose();
     // One touch: its parts belong to the trouble, and are taken back with it.
     const trouble = say({ kind: 'trouble', what: way.trouble });
-    const { splash_ml, water, lift_ml, setting, lid } = way.first;
+    const { splash_ml, water, lift_ml, setting, lid, lid_s } = way.first;
     if (lift_ml !== null) say({ kind: 'lift', volume_ml: lift_ml, with: trouble });
     if (splash_ml !== null) say({ kind: 'splash', volume_ml: splash_ml, water, with: trouble });
     if (setting !== null) say({ kind: 'heat', mark: setting, with: trouble });
-    if (lid !== null) say({ kind: 'lid', on: lid, with: trouble });
+    if (lid !== null) say({ kind: 'lid', on: lid, ...(lid_s ? { for_s: lid_s } : {}), with: trouble });
   };
   return (
     <Drawer title={way.sees} onClose={onClose}>
@@ -91,13 +91,15 @@ function Back({
         >
           {t('stove.off.something-else')}
         </button>
-        <button
-          autoFocus
-          onClick={take}
-          className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink"
-        >
-          {t('stove.off.doing-it')}
-        </button>
+        {way.mends && (
+          <button
+            autoFocus
+            onClick={take}
+            className="min-h-20 rounded-lg bg-chalk text-3xl font-semibold text-ink"
+          >
+            {t('stove.off.doing-it')}
+          </button>
+        )}
       </div>
     </Drawer>
   );

@@ -74,7 +74,7 @@ function withOne(before: Cook, event: Touch): Cook {
     case 'heat':
       return without(cook, 'heat');
     case 'lid':
-      return with_(cook, { lid_on: event.on });
+      return with_(event.on ? cook : without(cook, 'lid'), { lid_on: event.on });
     case 'back-on':
       return backOn(cook);
     case 'abandon':
