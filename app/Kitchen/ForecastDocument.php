@@ -69,6 +69,7 @@ final class ForecastDocument
                 'boiled_off_g' => round($forecast->now->boiledOff, 1),
             ],
             'setting' => $forecast->mark,
+            'early_s' => round($forecast->early),
             'track' => PlanDocument::track($coming->track),
             'power' => self::power($forecast->estimate),
             'salt' => ['percent' => round($forecast->onThePlates()->saltPercent(), 2), 'season_g' => Amount::rounded($forecast->onThePlates()->toSeason(), 'g')],

@@ -128,6 +128,7 @@ final class KeptCook
             $payload['work'] ?? null,
             ($payload['is'] ?? null) === 'ready',
             isset($payload['for_s']) ? $payload['for_s'] / 60 : null,
+            isset($payload['late_s']) ? (float) $payload['late_s'] : null,
         );
     }
 

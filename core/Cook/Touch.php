@@ -18,6 +18,7 @@ final readonly class Touch
      * @param  string|null  $mark  where the knob was turned to; with a stage done, where that is not what the plan said
      * @param  bool|null  $on  the lid
      * @param  float|null  $lidFor  min for which a remedy wants the lid on
+     * @param  float|null  $late  s after the stove called for it; null where it did not
      * @param  bool  $water  poured hot water in place of stock
      * @param  string|null  $with  id of the trouble whose way back it is part of
      * @param  int|null  $work  place in the plan's list of works beside the pan
@@ -46,11 +47,12 @@ final readonly class Touch
         public ?int $work = null,
         public bool $ready = false,
         public ?float $lidFor = null,
+        public ?float $late = null,
     ) {}
 
     /** @param  array{volume?: float, weighing?: Weighing}  $changed */
     public function with(array $changed): self
     {
-        return new self($this->id, $this->kind, $this->at, $this->stage, $changed['volume'] ?? $this->volume, $this->undoes, $this->verdict, $this->mark, $this->on, $this->water, $this->sign, $this->taste, $changed['weighing'] ?? $this->weighing, $this->asked, $this->with, $this->note, $this->salted, $this->work, $this->ready, $this->lidFor);
+        return new self($this->id, $this->kind, $this->at, $this->stage, $changed['volume'] ?? $this->volume, $this->undoes, $this->verdict, $this->mark, $this->on, $this->water, $this->sign, $this->taste, $changed['weighing'] ?? $this->weighing, $this->asked, $this->with, $this->note, $this->salted, $this->work, $this->ready, $this->lidFor, $this->late);
     }
 }

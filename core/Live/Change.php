@@ -34,6 +34,7 @@ final class Change
             $after->standing === null ? self::pull($before, $after) : null,
             $touch->salted === null ? null : self::seasoning($after),
             self::fierce($before, $after, $touch),
+            self::early($before, $after),
             self::salty($before, $after),
         ], static fn (?Fact $fact): bool => $fact !== null));
 
@@ -78,6 +79,12 @@ final class Change
         $grams = $after->onThePlates()->toSeason();
 
         return $grams > 0 ? Fact::of('change.season', weight: Mass::ofG(round($grams, 1))) : Fact::of('change.no-more-salt');
+    }
+
+    /** Said once, by the touch from which on a late cook is called early. */
+    private static function early(Forecast $before, Forecast $after): ?Fact
+    {
+        return $before->early > 0.0 || $after->early <= 0.0 ? null : Fact::of('change.calling-early', by: Duration::ofSeconds(5 * round($after->early / 5)));
     }
 
     /** A knob turned up further than the floor takes: by mistake, or for too long. */

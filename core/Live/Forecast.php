@@ -52,6 +52,7 @@ final readonly class Forecast
      * @param  string  $mark  where the knob stands
      * @param  CrustNow|null  $floor  while it takes its colour
      * @param  float  $waterSpread  of the water in the pan now, free and drunk, one standard deviation, g
+     * @param  float  $early  s by which the cook is called early
      */
     private function __construct(
         public Ask $ask,
@@ -66,6 +67,7 @@ final readonly class Forecast
         public string $mark,
         public ?CrustNow $floor = null,
         public float $waterSpread = 0.0,
+        public float $early = 0.0,
     ) {}
 
     /** What it will be served as, if it goes on so; of that its salt, as the tongue has moved it. */
@@ -102,7 +104,7 @@ final readonly class Forecast
         $until = $steps[0]->stage === null ? null : NotYet::until($replay, $steps[0]->stage, $ask);
         $steps[0] = $steps[0]->dueAt(max($steps[0]->minute, $until ?? 0.0));
 
-        return new self($ask, $steps, $current->now, $current->coming, $estimate, $current->stockSpread, $current->pullSpread, $current->shift, $current->standing, $current->mark, $current->floor, $current->waterSpread);
+        return new self($ask, $steps, $current->now, $current->coming, $estimate, $current->stockSpread, $current->pullSpread, $current->shift, $current->standing, $current->mark, $current->floor, $current->waterSpread, $current->early);
     }
 
     /**
@@ -144,7 +146,7 @@ final readonly class Forecast
         $happened = new Happened($ask, $heat, $replay, $estimate);
         $state = $happened->until($second);
 
-        return (new Steps($replay, self::ahead($happened, $replay, $state, $second)->from($state), $second / 60, $second / 60, new Added($ask, $replay)))->all();
+        return (new Steps($replay, self::ahead($happened, $replay, $state, $second)->from($state), $second / 60, $second / 60, new Added($ask, $replay), Lateness::of($replay)))->all();
     }
 
     /**
@@ -206,10 +208,11 @@ final readonly class Forecast
         }, [-1, 1]);
 
         return new self(
-            $ask, (new Steps($replay, $coming, $said / 60, $second / 60, new Added($ask, $replay)))->all(), $state, $coming, $estimate,
+            $ask, (new Steps($replay, $coming, $said / 60, $second / 60, new Added($ask, $replay), Lateness::of($replay)))->all(), $state, $coming, $estimate,
             self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $happened->pouredUnknown($second)),
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
             $happened->shift, null, $happened->markAt($second), $ahead->floor(), hypot(($water[1] - $water[0]) / 2, $happened->liquidUnknown($second)),
+            Lateness::of($replay),
         );
     }
 
@@ -277,8 +280,8 @@ final readonly class Forecast
         $minute = $pulled->minute();
 
         return new self(
-            $ask, (new Steps($replay, $coming, $minute, $minute, new Added($ask, $replay)))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
-            $happened->shift, Standing::of($happened->ask, $happened->cooking, $pulled), $happened->markAt($pulled->second),
+            $ask, (new Steps($replay, $coming, $minute, $minute, new Added($ask, $replay), Lateness::of($replay)))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
+            $happened->shift, Standing::of($happened->ask, $happened->cooking, $pulled), $happened->markAt($pulled->second), early: Lateness::of($replay),
         );
     }
 }

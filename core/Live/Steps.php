@@ -22,8 +22,9 @@ final readonly class Steps
     /**
      * @param  float  $said  minute of the cook at which something was said last
      * @param  float  $now  minute of the cook from which the rest is counted
+     * @param  float  $early  s by which a cook who comes late is called early
      */
-    public function __construct(private Replay $replay, private Coming $coming, private float $said, private float $now, private Added $added)
+    public function __construct(private Replay $replay, private Coming $coming, private float $said, private float $now, private Added $added, private float $early = 0.0)
     {
         $this->plannedPull = self::minuteOf($replay->stages, StageKind::Off);
         $furthest = $replay->done === [] ? null : array_key_last($replay->done);
@@ -78,10 +79,37 @@ final readonly class Steps
         if ($lidOffAt !== null && $this->replay->minuteOf(StageKind::Off) === null) {
             $steps[] = new Step(null, $lidOffAt, StageKind::Lid, Fact::of('say.lid', on: false));
         }
-        $steps = array_values(array_filter($steps, static fn (?Step $step): bool => $step !== null));
+        $steps = $this->calledEarly(array_values(array_filter($steps, static fn (?Step $step): bool => $step !== null)));
         usort($steps, static fn (Step $a, Step $b): int => [$a->minute, $a->stage ?? -1] <=> [$b->minute, $b->stage ?? -1]);
 
         return $this->offFirst($steps);
+    }
+
+    /**
+     * What the clock decides is called early for a cook who comes late; what a sign decides is not, or it would not show yet.
+     *
+     * @param  list<Step>  $steps
+     *
+     * @return list<Step>
+     */
+    private function calledEarly(array $steps): array
+    {
+        $early = $this->early / 60;
+        if ($early <= 0.0) {
+            return $steps;
+        }
+        $off = min([INF, ...array_map(static fn (Step $step): float => $step->kind === StageKind::Off ? $step->minute : INF, $steps)]);
+        // It begins to take its colour when it crackles.
+        $crackles = array_key_first(array_filter($this->replay->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Crust));
+
+        return array_map(function (Step $step) use ($early, $off, $crackles): Step {
+            $byTheClock = $step->kind->isOffTheHeat()
+                || in_array($step->kind, [StageKind::Taste, StageKind::Off], true)
+                || ($step->kind === StageKind::Crust && $step->stage !== $crackles)
+                || $step->minute > $off - $early;
+
+            return $byTheClock ? $step->dueAt(max($step->minute - $early, min($step->minute, $this->said))) : $step;
+        }, $steps);
     }
 
     /**

@@ -2,6 +2,7 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
 import { offStageOf, type Step } from './ahead';
+import { nextOf } from './due';
 import { GiveUp } from './GiveUp';
 import { Key } from './Key';
 import { Off } from './Off';
@@ -60,7 +61,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
     if (isSameKnock() || !seen || isUnread()) {
       return;
     }
-    say(waiting ? { kind: 'start' } : asDone(step, step.volume_ml));
+    say(waiting ? { kind: 'start' } : asDone(step, step.volume_ml, lateFor(cook)));
   };
   const serve = stageOf(cook, 'serve');
   const ready = baseReadyAt(cook);
@@ -146,7 +147,7 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
           onClose={close}
           onPour={(volume) => {
             close();
-            say(asDone(step, volume));
+            say(asDone(step, volume, lateFor(cook)));
           }}
         />
       )}
@@ -168,14 +169,24 @@ export function Keys({ cook, say, step, came, onBusy }: KeysProps) {
   );
 }
 
+/** Longest time after its call that a step tells of, s. */
+const LATE_AT_MOST = 3600;
+
+/** How long the stove has called for the step, where it has. */
+function lateFor(cook: Cook): { late_s?: number } {
+  const next = nextOf(cook);
+  const late = next === null ? -1 : Math.round((Date.now() - next.until) / 1000);
+  return late < 0 ? {} : { late_s: Math.min(LATE_AT_MOST, late) };
+}
+
 /** A step as it is said to be done; one that the plan does not have is said by what it was. */
-function asDone(step: Step, volume: number | null): Parameters<Say>[0] {
+function asDone(step: Step, volume: number | null, late: { late_s?: number }): Parameters<Say>[0] {
   // The knob went where the stove said, which may not be where the plan had it.
   const turned = ['heat', 'crust'].includes(step.kind) ? step.setting : null;
   if (step.stage !== null) {
     return volume !== null && isPour(step)
-      ? { kind: 'pour', stage: step.stage, volume_ml: volume }
-      : { kind: 'done', stage: step.stage, ...(turned ? { setting: turned } : {}) };
+      ? { kind: 'pour', stage: step.stage, volume_ml: volume, ...late }
+      : { kind: 'done', stage: step.stage, ...(turned ? { setting: turned } : {}), ...late };
   }
   if (step.kind === 'lid') {
     return { kind: 'lid', on: false };

@@ -43,6 +43,7 @@ final readonly class Hands
             new self('weighs wrongly', weighs: 'wrongly'),
             new self('forgets the knob, skips the taste', weighs: 'once', skipsTaste: 0.7, forgetsKnob: 0.5),
             new self('called away for five minutes', calledAway: true),
+            new self('70 s late, weighs once', late: [70.0, 70.0]),
         ];
     }
 }

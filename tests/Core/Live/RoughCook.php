@@ -72,6 +72,9 @@ final class RoughCook
 
     private int $waited = 0;
 
+    /** s since the stove called for what is done now */
+    private ?float $late = null;
+
     /** @var array<string, true> signs said so far */
     private array $said = [];
 
@@ -189,6 +192,7 @@ final class RoughCook
         if (60 * $step->minute > $this->second + 25.0) {
             return;
         }
+        $this->late = max(0.0, $this->second - 60 * $step->minute);
         match ($step->kind) {
             StageKind::Pour => $this->pour($step),
             StageKind::Lift => $this->lift($step),
@@ -272,6 +276,7 @@ final class RoughCook
         $off = $this->second;
         while (($forecast = $this->forecast()) !== null && ($step = $forecast->steps[0] ?? null) !== null) {
             $this->second = max($this->second, 60 * $step->minute) + max(0.0, $this->lateness());
+            $this->late = $this->second - 60 * $step->minute;
             match ($step->kind) {
                 StageKind::Pour => $this->pour($step),
                 StageKind::Lift => $this->lift($step),
@@ -406,7 +411,7 @@ final class RoughCook
 
     private function say(TouchKind $kind, ?int $stage, ?float $volume = null, ?string $mark = null, ?Sign $sign = null, ?Taste $taste = null, ?Weighing $weighing = null): void
     {
-        $this->touches[] = new Touch('t'.count($this->touches), $kind, $this->now() + count($this->touches) % 10, $stage, $volume, mark: $mark, sign: $sign, taste: $taste, weighing: $weighing, asked: $stage === null && in_array($kind, [TouchKind::Splash, TouchKind::Lift, TouchKind::Heat], true));
+        $this->touches[] = new Touch('t'.count($this->touches), $kind, $this->now() + count($this->touches) % 10, $stage, $volume, mark: $mark, sign: $sign, taste: $taste, weighing: $weighing, asked: $stage === null && in_array($kind, [TouchKind::Splash, TouchKind::Lift, TouchKind::Heat], true), late: in_array($kind, [TouchKind::Done, TouchKind::Pour], true) ? $this->late : null);
     }
 
     private function now(): int
