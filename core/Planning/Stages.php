@@ -80,16 +80,16 @@ final readonly class Stages
         return new Stage($second / 60, StageKind::Pour, $say, $volume, round($volume / $this->ask->ladle->ml, 2), $mark);
     }
 
-    /** How the heat is changed: the knob turned, the embers raked, the pan moved. */
-    public static function turn(Ask $ask): Fact
+    /** How the heat is changed: the knob turned, the fire fed or the embers raked out, the pan moved. */
+    public static function turn(Ask $ask, bool $up = false): Fact
     {
         $fire = $ask->burner->fire;
 
-        return $fire->hasAKnob() ? Fact::of('say.turn') : Fact::of('say.rake', fire: $fire->value);
+        return $fire->hasAKnob() ? Fact::of('say.turn') : Fact::of($up ? 'say.feed' : 'say.rake', fire: $fire->value);
     }
 
     /**
-     * @param  callable(int): Fact  $say  by the number of the turn, from 1
+     * @param  callable(int, bool): Fact  $say  by the number of the turn, from 1, and whether it goes up
      *
      * @return list<Stage>
      */
@@ -98,7 +98,9 @@ final readonly class Stages
         $stages = [];
         foreach (array_slice($this->heat, 1) as $i => $change) {
             if ($change->fromMinute > 0 && $change->fromMinute < $this->run->off()->minute()) {
-                $stages[] = new Stage($change->fromMinute, StageKind::Heat, $say($i + 1), mark: $change->mark);
+                $net = $this->ask->burner->net;
+                $up = ($net[$change->mark] ?? 0.0) > ($net[$this->heat[$i]->mark] ?? 0.0);
+                $stages[] = new Stage($change->fromMinute, StageKind::Heat, $say($i + 1, $up), mark: $change->mark);
             }
         }
 

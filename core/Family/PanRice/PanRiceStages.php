@@ -30,12 +30,12 @@ final class PanRiceStages
         $stages = new Stages($ask, $heat, $run, $boilsUp);
         $own = $ask->method->heat === null;
         $dry = $run->dryMinute;
-        $knob = $stages->knob(static fn (int $turn): Fact => match (true) {
-            ! $own => Stages::turn($ask),
+        $knob = $stages->knob(static fn (int $turn, bool $up): Fact => match (true) {
+            ! $own => Stages::turn($ask, $up),
             $turn === 1 && $ask->method->oven !== null => Fact::of('say.into-the-oven', temperature: Temperature::ofC($ask->method->oven)),
             $ask->stock->given !== null => Fact::of('say.this-stock-wants-it'),
             $turn === 1 && $dry !== null => Fact::of('say.grains-show'),
-            default => Stages::turn($ask),
+            default => Stages::turn($ask, $up),
         });
         if ($own && $crust->legs !== [] && $dry !== null) {
             // The crust has a step of its own, with its setting.

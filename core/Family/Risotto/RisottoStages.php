@@ -42,7 +42,7 @@ final class RisottoStages
         return Stages::inOrder([
             ...$stages->beforeTheStock(($ask->method->toasted() ?? $ask->method->toasting)->fact()),
             ...$pours,
-            ...$stages->knob(static fn (): Fact => Stages::turn($ask)),
+            ...$stages->knob(static fn (int $turn, bool $up): Fact => Stages::turn($ask, $up)),
             ...$stages->lid(),
             $stages->taste(Fact::of($ask->method->partCooking === null ? 'say.taste' : 'say.taste-part-cooked')),
             ...$stages->offToTable(Fact::of('say.off-with-bite')),

@@ -39,7 +39,7 @@ final class SoupyRiceStages
                 count($pours) > 1 => 'say.pour-most-of-it',
                 default => 'say.pour-at-once',
             }, stirring: $ask->method->stirring->fact()), $i === 0 ? $heat[0]->mark : null), $pours, array_keys($pours)),
-            ...$stages->knob(static fn (int $turn): Fact => $turn === 1 && $ask->method->heat === null ? Fact::of('say.down-to-a-simmer') : Stages::turn($ask)),
+            ...$stages->knob(static fn (int $turn, bool $up): Fact => $turn === 1 && $ask->method->heat === null ? Fact::of('say.down-to-a-simmer') : Stages::turn($ask, $up)),
             ...$stages->lid(),
             $stages->taste(Fact::of('say.taste')),
             ...$stages->offToTable($off),

@@ -471,7 +471,7 @@ final readonly class Rescue
         return match (true) {
             $mark === $this->mark => Fact::of('do.leave-on', mark: $mark),
             $fire->hasAKnob() => Fact::of('do.turn-to', mark: $mark),
-            default => Fact::of('do.rake-to', mark: $mark, fire: $fire->value),
+            default => Fact::of($this->ask->burner->net[$mark] > $this->ask->burner->net[$this->mark] ? 'do.feed-to' : 'do.rake-to', mark: $mark, fire: $fire->value),
         };
     }
 

@@ -170,7 +170,7 @@ function AtTheStove({ cook, say, trouble }: { cook: Cook; say: Say; trouble: Rea
           </div>
           <Spoken calls={calls} waiting={waiting} step={step} cook={cook} />
         </section>
-        <Beside cook={cook} timezone={timezone} say={say} busy={busy} />
+        <Beside cook={cook} timezone={timezone} say={say} busy={busy} calls={calls} />
       </div>
       <div className="stove-strip flex-none">
         <Strip cook={cook} />

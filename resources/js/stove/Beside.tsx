@@ -31,11 +31,14 @@ export function Beside({
   timezone,
   say,
   busy,
+  calls,
 }: {
   cook: Cook;
   timezone: string;
   say: Say;
   busy: boolean;
+  /** The step of the pan is due: what is to be begun beside it comes after that. */
+  calls: boolean;
 }) {
   const { state, working, forecast } = cook;
   const { plan } = working;
@@ -56,7 +59,7 @@ export function Beside({
             </li>
           ))}
         </ol>
-        <SideWorks cook={cook} say={say} listens={!busy} />
+        <SideWorks cook={cook} say={say} listens={!busy} calls={calls} />
         {cook.scale.weigh_first && state.status !== 'waiting' && (
           <p className="text-[0.85em] leading-tight font-semibold text-saffron">
             {t('stove.beside.weigh-it-first')}
@@ -97,7 +100,17 @@ function Step({ step, at }: { step: ReturnType<typeof stepsOf>[number]; at: numb
 const isSameMark = knocks();
 
 /** Side pans and what else wants hands soon, each with its own clock. */
-function SideWorks({ cook, say, listens }: { cook: Cook; say: Say; listens: boolean }) {
+function SideWorks({
+  cook,
+  say,
+  listens,
+  calls,
+}: {
+  cook: Cook;
+  say: Say;
+  listens: boolean;
+  calls: boolean;
+}) {
   const now = useNow(5000);
   const works = besides(cook, now).slice(0, SHOWN);
   const first = works[0];
@@ -111,7 +124,7 @@ function SideWorks({ cook, say, listens }: { cook: Cook; say: Say; listens: bool
     <ol aria-label={t('stove.beside.beside-the-pan')}>
       {works.map((one, row) => (
         <li key={one.work} className="border-t border-dashed border-iron-rule">
-          <SideWorkLine one={one} isFirst={row === 0} onMark={() => mark(one)} />
+          <SideWorkLine one={one} isFirst={row === 0} calls={calls} onMark={() => mark(one)} />
         </li>
       ))}
     </ol>
@@ -122,7 +135,17 @@ function SideWorks({ cook, say, listens }: { cook: Cook; say: Say; listens: bool
 const TOO_LATE = 30_000;
 
 /** One work: begun by a touch, ready by the next. */
-function SideWorkLine({ one, isFirst, onMark }: { one: Work; isFirst: boolean; onMark: () => void }) {
+function SideWorkLine({
+  one,
+  isFirst,
+  calls,
+  onMark,
+}: {
+  one: Work;
+  isFirst: boolean;
+  calls: boolean;
+  onMark: () => void;
+}) {
   return (
     <button
       type="button"
@@ -132,7 +155,10 @@ function SideWorkLine({ one, isFirst, onMark }: { one: Work; isFirst: boolean; o
       data-begun={one.begun}
     >
       <span className="float-right pl-[0.4em] text-saffron">
-        <Left to={one.begun ? one.ready : one.begin} over={t('common.now-4')} />
+        <Left
+          to={one.begun ? one.ready : one.begin}
+          over={calls && !one.begun ? t('stove.beside.then') : t('common.now-4')}
+        />
       </span>
       {isFirst && <kbd className="beside-key">E</kbd>}
       <span className="text-chalk-soft">

@@ -64,12 +64,19 @@ export function Action({ cook, step, until }: { cook: Cook; step: Step; until: n
   );
 }
 
-/** How the heat is changed where there is no knob. */
-const HOW_TURNED: Partial<Record<string, string>> = {
-  wood: t('stove.now.rake-the-embers'),
-  charcoal: t('stove.now.rake-the-coals'),
-  top: t('stove.now.move-the-pan'),
+/** How the heat is changed where there is no knob: down, and up. */
+const HOW_TURNED: Partial<Record<string, readonly [down: string, up: string]>> = {
+  wood: [t('stove.now.rake-the-embers'), t('stove.now.feed-the-fire')],
+  charcoal: [t('stove.now.rake-the-coals'), t('stove.now.more-coals')],
+  top: [t('stove.now.move-the-pan'), t('stove.now.move-the-pan')],
 };
+
+function howTurned({ working, forecast }: Cook, step: Step): string | null {
+  const net = (mark: string | null | undefined) =>
+    working.burner.marks.find((one) => one.mark === mark)?.net_w ?? 0;
+  const up = net(step.setting) > net(forecast?.setting ?? working.burner.mark);
+  return step.setting === OVEN ? null : (HOW_TURNED[working.burner.fuel ?? 'gas']?.[up ? 1 : 0] ?? null);
+}
 
 /** What is measured out for a step, in digits that read across the room. */
 function Amount({ cook, step }: { cook: Cook; step: Step }) {
@@ -117,7 +124,7 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
       </>
     );
   }
-  const how = step.setting === OVEN ? null : (HOW_TURNED[working.burner.fuel ?? 'gas'] ?? null);
+  const how = howTurned(cook, step);
   return ['heat', 'crust'].includes(step.kind) ? (
     <>
       {step.setting !== OVEN && <p className="now-digits now-digits-small">{step.setting}</p>}
@@ -185,14 +192,15 @@ function Digits({ number, unit, second }: { number: string; unit: string; second
   );
 }
 
-/** How it is stirred while it cooks is no word for these: each says itself what the spoon does. */
-const BEFORE_IT_COOKS: readonly Step['kind'][] = [
+/** How it is stirred while it cooks is no word for these: each says itself what the hand does; nor for a floor that takes its colour. */
+const MOVED_OTHERWISE: readonly Step['kind'][] = [
   'pan-on',
   'base',
   'take-out',
   'toast',
   'rice-in',
   'boil-up',
+  'crust',
 ];
 
 /** Heat and stirring as plain pictograms with words; between them what a probe reads, where one stands in the pan. */
@@ -222,7 +230,7 @@ export function HeatAndSpoon({ cook, step, calls }: { cook: Cook; step: Step; ca
           <circle cx="24" cy="33" r="6.5" fill="currentColor" />
         </Sign>
       )}
-      {!gone && !BEFORE_IT_COOKS.includes(step.kind) && (
+      {!gone && !MOVED_OTHERWISE.includes(step.kind) && !cook.forecast?.floor && (
         <Sign words={working.dish.stirring}>
           <path d="M30 10 18 30" stroke="currentColor" strokeWidth="4.5" strokeLinecap="round" />
           <ellipse cx="16" cy="34" rx="5" ry="7" fill="currentColor" transform="rotate(32 16 34)" />

@@ -6,6 +6,8 @@ use Tests\Core\Kitchens;
 use Tests\Core\OnTheFire;
 use Tests\Core\Replayed;
 use Velko\Core\Cook\Replay;
+use Velko\Core\Cook\Stage;
+use Velko\Core\Cook\StageKind;
 use Velko\Core\Live\Forecast;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Simulation;
@@ -105,3 +107,9 @@ it('warns of smoke where it burns in the open', function (Fire $fire, bool $open
     $codes = array_column(Cautions::of(Planner::plan(over(Kitchens::panRice(), $fire)), Served::of(Diet::Vegan, [])), 'code');
     expect(in_array('caution.open-fire', $codes, true))->toBe($open);
 })->with([[Fire::Wood, true], [Fire::Charcoal, true], [Fire::SolidTop, false], [Fire::Gas, false]]);
+
+it('has a fire fed where it is to burn stronger, and its embers raked out where weaker', function (): void {
+    $ask = Kitchens::ask(6, track: [new HeatChange(0.0, 'low'), new HeatChange(4.0, 'medium'), new HeatChange(10.0, 'low')]);
+    $codes = array_map(static fn (Stage $stage): string => $stage->say->code, array_filter(Planner::plan(over($ask, Fire::Wood))->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Heat));
+    expect(array_values($codes))->toBe(['say.feed', 'say.rake']);
+});
