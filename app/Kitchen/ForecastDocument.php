@@ -36,8 +36,13 @@ final class ForecastDocument
         $coming = $forecast->coming;
         $last = $replay->undoable();
         // What was taken back is said as that.
-        $before = $last === null || $replay->takenBack !== null ? null : Forecast::of($ask, $heat, $replay->without($last), $last->at);
-        $said = $before === null ? [] : Change::between($before, $forecast, $last);
+        $tells = $last !== null && $replay->takenBack === null;
+        $before = $tells ? Forecast::of($ask, $heat, $replay->without($last), $last->at) : null;
+        $said = match (true) {
+            ! $tells => [],
+            $before === null => Change::first($forecast),
+            default => Change::between($before, $forecast, $last),
+        };
 
         return [
             'from_min' => round($forecast->now->minute(), 2),

@@ -41,6 +41,12 @@ final class Change
         return $said === [] ? [] : [...self::cause($touch), ...$said];
     }
 
+    /** @return list<Fact> what is to be said with the first liquid, before which there is no forecast */
+    public static function first(Forecast $first): array
+    {
+        return $first->early > 0.0 ? [self::callingEarly($first)] : [];
+    }
+
     /** @return list<Fact> what was touched, where the rest of the line does not tell */
     private static function cause(Touch $touch): array
     {
@@ -84,7 +90,12 @@ final class Change
     /** Said once, by the touch from which on a late cook is called early. */
     private static function early(Forecast $before, Forecast $after): ?Fact
     {
-        return $before->early > 0.0 || $after->early <= 0.0 ? null : Fact::of('change.calling-early', by: Duration::ofSeconds(5 * round($after->early / 5)));
+        return $before->early > 0.0 || $after->early <= 0.0 ? null : self::callingEarly($after);
+    }
+
+    private static function callingEarly(Forecast $after): Fact
+    {
+        return Fact::of('change.calling-early', by: Duration::ofSeconds(5 * round($after->early / 5)));
     }
 
     /** A knob turned up further than the floor takes: by mistake, or for too long. */

@@ -130,7 +130,9 @@ final readonly class TicketReader
         $table = Tables::takenFrom($text, $isOfADish);
         $said = $this->times->takenFrom($text);
         self::refuseWhatIsNoCount($text);
-        $lines = new TicketLines($this->names, Token::all(NumberWords::joined($text)), $table !== null);
+        $tokens = Token::all(NumberWords::joined($text));
+        $lines = new TicketLines($this->names, $tokens, $table !== null);
+        $ways = $lines->question() === null ? $lines->ways() : [...$this->withNumberedNote($tokens), ...$lines->ways()];
 
         $clocks = match (true) {
             $clock !== null => [$clock],
@@ -139,7 +141,7 @@ final readonly class TicketReader
         };
         $readings = [];
         foreach ($clocks as $at) {
-            foreach ($lines->ways() as $way) {
+            foreach ($ways as $way) {
                 // A number that is neither mains nor starters is the table, if none was said.
                 $numbers = array_values(array_unique(array_diff(array_column($way, 'table'), [''])));
                 if (count($numbers) > 1) {
@@ -160,6 +162,27 @@ final readonly class TicketReader
         }
 
         return self::answer($readings, $lines->question(), $clocks);
+    }
+
+    /**
+     * Ways in which a number before a note belongs to the note, though it may be the table: "4 pea 1 no cheese".
+     *
+     * @param  list<Token>  $tokens
+     *
+     * @return list<list<array{dish: int, mains: int, starters: int, table: string, note: string}>>
+     */
+    private function withNumberedNote(array $tokens): array
+    {
+        try {
+            $ways = (new TicketLines($this->names, $tokens, true))->ways();
+        } catch (Refused) {
+            return [];
+        }
+
+        return array_values(array_filter(
+            $ways,
+            static fn (array $way): bool => preg_grep('/^\d/', array_column($way, 'note')) !== [],
+        ));
     }
 
     /**

@@ -288,6 +288,22 @@ describe('what really happens', function (): void {
         $this->getJson("/api/cooks/{$this->cook['id']}/ways-back")->assertNotFound();
     });
 
+    it('says with the first liquid that a cook who came late to every call before it is called early', function (): void {
+        $cook = putOn();
+        $stages = $cook['working']['plan']['stages'];
+        $liquid = (int) collect($stages)->search(static fn (array $stage): bool => $stage['volume_ml'] !== null);
+        $this->postJson("/api/cooks/{$cook['id']}/events", Station::event('start', at: '2026-05-04T18:50:00.000Z'))->assertCreated();
+        foreach (range(0, $liquid) as $stage) {
+            $answer = $this->postJson("/api/cooks/{$cook['id']}/events", Station::event($stage === $liquid ? 'pour' : 'done', ...['stage' => $stage, 'at' => sprintf('2026-05-04T18:5%d:00.000Z', $stage + 1), 'late_s' => 61 + $stage, ...$stage === $liquid ? ['volume_ml' => $stages[$stage]['volume_ml']] : []]))->assertCreated();
+        }
+        Station::keeps('cook', $answer->getContent());
+        // The least of the last three, to five seconds.
+        $least = 61 + max(0, $liquid - 2);
+        expect($answer->json('forecast.early_s'))->toEqual($least)
+            ->and($answer->json('forecast.said_facts.0.code'))->toBe('change.calling-early')
+            ->and($answer->json('forecast.said_facts.0.args.by.s'))->toEqual(5 * round($least / 5));
+    });
+
     it('asks for a lid to come off when a remedy has had it on for long enough', function (): void {
         $lid = ($this->say)('lid', on: true, for_s: 120, at: '2026-05-04T19:05:00.000Z')->assertCreated();
         Station::keeps('cook', $lid->getContent());

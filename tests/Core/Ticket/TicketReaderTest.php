@@ -75,6 +75,7 @@ it('asks about a ticket that can mean several things', function (string $line, s
     'numbers between commas' => ['19:40,6,lovage,4', 'order.which-number', [1, 6, 0, '19:40', '4', ''], [1, 4, 0, '19:40', '6', ''], [1, 10, 0, '19:40', '', '']],
     'two numbers' => ['1940 6 lovage 4', 'order.which-number', [1, 6, 0, '19:40', '4', ''], [1, 4, 0, '19:40', '6', ''], [1, 10, 0, '19:40', '', '']],
     'a line of a sheet' => ["20:30\t4\thake\t18", 'order.which-number', [6, 4, 0, '20:30', '18', ''], [6, 18, 0, '20:30', '4', ''], [6, 22, 0, '20:30', '', '']],
+    'a number before a note' => ['1940 6 lovage 2 no cheese', 'order.which-number', [1, 6, 0, '19:40', '', '2 no cheese'], [1, 6, 0, '19:40', '2', 'no cheese'], [1, 2, 0, '19:40', '6', 'no cheese'], [1, 8, 0, '19:40', '', 'no cheese']],
     'four, or two and two starters' => ['2+2 duck', 'order.which-number', [5, 4, 0, null, '', ''], [5, 2, 2, null, '', '']],
     'mains twice without a plus' => ['4 mains 2 starters 1 main trout', 'order.which-number', [3, 4, 2, null, '', ''], [3, 1, 2, null, '', ''], [3, 5, 2, null, '', '']],
     'half eight' => ['half eight 4 duck', 'order.which-time', [5, 4, 0, '19:30', '', ''], [5, 4, 0, '20:30', '', '']],
