@@ -7,6 +7,8 @@ namespace App\Kitchen;
 use App\Contracts\BadDocument;
 use App\Contracts\Fault;
 use App\Models\Kitchen;
+use App\Models\Night;
+use Carbon\CarbonImmutable;
 use Velko\Core\Ticket\ServiceHours;
 
 /** When a kitchen serves, by its own clock: lunch, dinner, or as it says. A night begins at six in the morning and may end after midnight. */
@@ -71,10 +73,14 @@ final class ServiceTimes
         return $hands === [] ? self::of($kitchen) : $kitchen->services ?? [];
     }
 
-    /** The minutes past midnight at which the night before is over: 0 to 360. */
+    /** The minutes past midnight at which the night before is over: 0 to 360. Whoever is there then by its own hands keeps it open. */
     public static function turnsAt(Kitchen $kitchen): int
     {
-        $last = max(0, ...array_map(static fn (array $span): int => self::minute($span['to']), self::of($kitchen)));
+        $now = CarbonImmutable::now($kitchen->timezone);
+        // A tablet that learns it in the evening still needs it after midnight.
+        $nights = $kitchen->nights()->whereIn('on', [$now->subDay()->format('Y-m-d'), $now->format('Y-m-d')])->get();
+        $hands = array_merge(...$nights->map(static fn (Night $night): array => $night->hands)->all());
+        $last = max(0, ...array_map(static fn (array $span): int => self::minute($span['to']), [...self::of($kitchen), ...$hands]));
 
         return max(0, min(60 * self::BEGINS, $last + self::CLEARED - self::DAY));
     }

@@ -38,16 +38,14 @@ final class KeepNight
     /** Pairs of hands at a service of which nobody said who is there. */
     private const HANDS = 2;
 
-    /** The night of a day as it is kept, or as it would begin: manned as the last one was, and at every service of the kitchen. */
+    /** The night of a day as it is kept, or as it would begin: manned as the last one before it was, and at every service of the kitchen. */
     public static function on(Kitchen $kitchen, string $day): Night
     {
         $night = $kitchen->nights()->firstWhere('on', $day);
         if ($night !== null) {
             return $night;
         }
-        $nights = $kitchen->nights();
-        $nights->orderByDesc('on');
-        $last = $nights->first();
+        $last = $kitchen->nights()->where('on', '<', $day)->orderByDesc('on')->first() ?? $kitchen->nights()->orderBy('on')->first();
 
         return new Night(['kitchen_id' => $kitchen->id, 'on' => $day, 'hands' => self::atEveryService($kitchen, $last->hands ?? []), 'taken' => $last->taken ?? [], 'wash_min' => $last->wash_min ?? self::WASH_MIN, 'merge' => $last->merge ?? true]);
     }

@@ -78,6 +78,25 @@ it('says that nobody is there any more, not that the night is full', function ()
     expect(Night::query()->count())->toBe(0);
 });
 
+it('keeps a night open for whoever is there by its own hands past the last service', function (): void {
+    $this->putJson('/api/kitchen', ($this->house)(LUNCH_AND_DINNER))->assertOk();
+    $this->putJson('/api/nights/2026-05-04', ['format' => 'velko.night-entry/1', 'hands' => [['name' => 'banquet', 'from' => '18:00', 'to' => '01:30', 'count' => 2]], 'taken' => [], 'wash_min' => 4, 'merge' => true])->assertSuccessful();
+    foreach (['2026-05-04T18:00:00Z', '2026-05-05T00:10:00Z'] as $now) {
+        $this->travelTo(Carbon::parse($now));
+        // Half past one and two hours.
+        $this->getJson('/api/session')->assertJsonPath('cook.night_turns_min', 210);
+    }
+    $this->travelTo(Carbon::parse('2026-05-07T18:00:00Z'));
+    $this->getJson('/api/session')->assertJsonPath('cook.night_turns_min', 60);
+});
+
+it('mans a new night as the last one before it, not as one that is planned for later', function (): void {
+    foreach (['2026-05-02' => 3, '2026-05-20' => 6] as $day => $count) {
+        $this->putJson("/api/nights/$day", ['format' => 'velko.night-entry/1', 'hands' => [['name' => '', 'from' => '17:00', 'to' => '23:00', 'count' => $count]], 'taken' => [], 'wash_min' => 4, 'merge' => true])->assertSuccessful();
+    }
+    $this->getJson('/api/nights/2026-05-08')->assertOk()->assertJsonPath('hands.0.count', 3);
+});
+
 it('turns to the next night two hours after the last service, at six at the latest', function (array $services, int $minutes): void {
     $this->putJson('/api/kitchen', ($this->house)($services))->assertOk()->assertJsonPath('services', $services);
     $answer = $this->getJson('/api/session')->assertOk()->assertJsonPath('cook.night_turns_min', $minutes);
