@@ -9,11 +9,14 @@ use App\Models\Kitchen;
 use App\Models\Rice;
 use App\Models\Stock;
 use App\Models\User;
+use App\Words\Units;
 use App\Words\Words;
 use Illuminate\Support\Facades\DB;
 use Velko\Core\Family\Families;
 use Velko\Core\Planning\Family;
 use Velko\Core\Quantity\Fact;
+use Velko\Core\Quantity\Rounding;
+use Velko\Core\Quantity\Unit;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Safety\Base;
@@ -48,7 +51,7 @@ final class SetUp
     public static function kit(): array
     {
         return [
-            'pans' => array_map(static fn (string $code): array => ['code' => $code, ...array_diff_key(self::pan($code), ['format' => 0])], array_keys(Kit::pans())),
+            'pans' => array_map(static fn (string $code): array => ['code' => $code, ...array_diff_key(self::pan($code, Units::Metric), ['format' => 0]), 'name_us' => self::panName($code, Units::Us)], array_keys(Kit::pans())),
             'rings' => array_map(static fn (string $code): array => ['code' => $code, ...array_diff_key(self::ring($code), ['format' => 0, 'marks' => 0])], array_keys(Kit::rings())),
             'marks' => self::marks(),
         ];
@@ -58,7 +61,7 @@ final class SetUp
     private static function station(Kitchen $kitchen, array $document): void
     {
         foreach ($document['pans'] as $code) {
-            KeepThing::enter($kitchen, Thing::Pans, self::pan($code));
+            KeepThing::enter($kitchen, Thing::Pans, self::pan($code, Units::from($document['units'])));
         }
         foreach ($document['rings'] as $code) {
             KeepThing::enter($kitchen, Thing::Burners, self::ring($code));
@@ -91,11 +94,22 @@ final class SetUp
     }
 
     /** @return array<string, mixed> velko.pan/1 */
-    private static function pan(string $code): array
+    private static function pan(string $code, Units $units): array
     {
         $pan = Kit::pans()[$code];
 
-        return ['format' => 'velko.pan/1', 'name' => self::said(Fact::of("kit.pan-$code")), 'base_cm' => $pan->base, 'rim_cm' => $pan->rim, 'height_cm' => $pan->height, 'metal_j_per_k' => $pan->metal];
+        return ['format' => 'velko.pan/1', 'name' => self::panName($code, $units), 'base_cm' => $pan->base, 'rim_cm' => $pan->rim, 'height_cm' => $pan->height, 'metal_j_per_k' => $pan->metal];
+    }
+
+    /** As such a pan is bought: by centimetres and litres, or by inches and quarts, to the half. */
+    private static function panName(string $code, Units $units): string
+    {
+        $pan = Kit::pans()[$code];
+        $half = static fn (float $number): string => Rounding::plain(Rounding::to($number, 0.5), 1);
+
+        return self::said(Fact::of("kit.pan-$code", ...$units === Units::Us
+            ? ['across' => $half($pan->rim / Unit::Inch->factor()).' in', 'holds' => $half($pan->fullVolume() / Unit::Quart->factor()).' qt']
+            : ['across' => Rounding::plain($pan->rim, 0), 'holds' => Rounding::plain($pan->fullVolume() / 1000, 0).' L']));
     }
 
     /** @return array<string, mixed> velko.burner/1 */

@@ -30,6 +30,10 @@ export interface Measure {
   length: (cm: number) => string;
   /** mm */
   depth: (mm: number) => string;
+  /** W into a pan */
+  power: (watts: number) => string;
+  /** W, as the plate of a ring says it */
+  rated: (watts: number) => string;
   /** mL of stock to a gram of raw rice, */
   ratio: (mlPerGram: number) => string;
   /** and for a column or an axis of such numbers, what they are called and each of them. */
@@ -73,6 +77,8 @@ export const METRIC: Measure = {
   heat: (celsius) => `${Math.round(celsius)} °C`,
   length: (cm) => `${trimmed(cm, 1)} cm`,
   depth: (mm) => `${Math.round(mm)} mm`,
+  power: (watts) => `${Math.round(watts)} W`,
+  rated: (watts) => `${trimmed(watts / 1000, 1)} kW`,
   ratio: (mlPerGram) => `${mlPerGram.toFixed(2)} mL/g`,
   ratios: { unit: 'mL/g', long: t('measure.ml-to-a-gram'), of: (mlPerGram) => mlPerGram },
   jug: { unit: 'mL', ml: 1, decimals: 0 },
@@ -102,6 +108,10 @@ const W_PER_BTU_AN_HOUR = 1055.05585262 / 3600;
 const perOunce = (mlPerGram: number): number => (mlPerGram * G_PER_OZ) / ML['fl oz'];
 
 const fluidOunces = (ml: number): string => trimmed(ml / ML['fl oz'], 1);
+
+/** "6,540 BTU/h", to so many of them. */
+const britishUnits = (watts: number, to: number): string =>
+  `${(Math.round(watts / W_PER_BTU_AN_HOUR / to) * to).toLocaleString('en')} BTU/h`;
 
 export const US: Measure = {
   volume: (ml) => {
@@ -134,6 +144,8 @@ export const US: Measure = {
   heat: (celsius) => `${Math.round(celsius * 1.8 + 32)} °F`,
   length: (cm) => `${trimmed(cm / CM_PER_INCH, 1)} in`,
   depth: (mm) => `${trimmed(mm / 10 / CM_PER_INCH, 1)} in`,
+  power: (watts) => britishUnits(watts, 10),
+  rated: (watts) => britishUnits(watts, 100),
   ratio: (mlPerGram) => `${perOunce(mlPerGram).toFixed(2)} fl oz/oz`,
   ratios: { unit: 'fl oz/oz', long: t('measure.fl-oz-to-an-ounce'), of: perOunce },
   jug: { unit: 'fl oz', ml: ML['fl oz'], decimals: 1 },

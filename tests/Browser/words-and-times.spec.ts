@@ -64,6 +64,12 @@ test('a kitchen on US units reads ounces, cups, quarts and °F, as js-quantities
   expect(in_(63, 'tempC', 'tempF').toFixed(0)).toBe('145');
   expect(US.heat(90)).toBe(`${in_(90, 'tempC', 'tempF').toFixed(0)} °F`);
   expect(US.length(36)).toBe(`${in_(36, 'cm', 'in').toFixed(1)} in`);
+  expect([650, 1900].map(US.power)).toEqual(
+    [650, 1900].map(
+      (watts) => `${(Math.round(in_(watts, 'W', 'btu/hour') / 10) * 10).toLocaleString('en')} BTU/h`,
+    ),
+  );
+  expect(METRIC.power(649.6)).toBe('650 W');
   expect(US.ratio(1)).toBe(`${(in_(1, 'ml', 'floz') / in_(1, 'g', 'oz')).toFixed(2)} fl oz/oz`);
 });
 

@@ -21,7 +21,8 @@ it('sets a kitchen up that can be cooked in at once', function (string $variety,
     Station::keeps('kitchen', $kitchen->getContent());
     expect($kitchen->json('units'))->toBe('us')
         ->and($kitchen->json('altitude_m'))->toEqual(800)
-        ->and(array_column($kitchen->json('pans'), 'name'))->toBe(['24 sautoir', '42 wide pan'])
+        ->and(array_column($kitchen->json('pans'), 'name'))// 24 and 42 cm across: 9.4 and 16.5 inches, to the half as they are sold.
+        ->toBe(['9.5 in sautoir', '16.5 in wide pan'])
         ->and(array_column($kitchen->json('burners'), 'name'))->toBe(['gas ring', 'big ring'])
         ->and(array_column($kitchen->json('ladles'), 'ml'))->toEqual([90, 150])
         ->and($kitchen->json('dishes.0.family'))->toBe($family);
@@ -32,6 +33,14 @@ it('sets a kitchen up that can be cooked in at once', function (string $variety,
 it('can be set up with any of the kit', function (): void {
     $all = [...$this->ask, 'pans' => array_keys(Kit::pans()), 'rings' => array_keys(Kit::rings())];
     $this->postJson('/api/kitchen/set-up', $all)->assertCreated()->assertJsonCount(count(Kit::pans()), 'pans')->assertJsonCount(count(Kit::rings()), 'burners');
+});
+
+it('names a pan by its own size in the units of the kitchen', function (): void {
+    $kit = collect($this->getJson('/api/kitchen')->json('kit.pans'));
+    expect($kit->pluck('name')->all())->toBe(['24 sautoir', '28 sautoir', '36 rondeau', '34 wide pan', '42 wide pan', '8 L pot'])
+        // 8.14 L to the rim are 8.6 quarts.
+        ->and($kit->pluck('name_us')->all())->toBe(['9.5 in sautoir', '11 in sautoir', '14 in rondeau', '13.5 in wide pan', '16.5 in wide pan', '8.5 qt pot']);
+    $this->postJson('/api/kitchen/set-up', [...$this->ask, 'units' => 'metric'])->assertCreated()->assertJsonPath('pans.0.name', '24 sautoir');
 });
 
 it('is set up once, and leaves nothing behind where it cannot be finished', function (): void {

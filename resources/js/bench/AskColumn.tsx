@@ -67,7 +67,7 @@ export function AskColumn({
   takeAsk: (ask: Ask) => void;
 }) {
   const navigate = useNavigate();
-  const { length } = useMeasure();
+  const { length, power } = useMeasure();
   const { timezone } = useCook();
   const client = useQueryClient();
   const start = useMutation({
@@ -198,7 +198,7 @@ export function AskColumn({
             ...(working?.burner.marks ?? []).map((setting): Option => [
               setting.mark,
               setting.mark,
-              `${Math.round(setting.net_w)} W${setting.source === 'guessed' ? t('bench.askColumn.est') : ''}`,
+              `${power(setting.net_w)}${setting.source === 'guessed' ? t('bench.askColumn.est') : ''}`,
             ]),
           ]}
         />

@@ -1,4 +1,5 @@
 import type { Working } from '../contracts.generated';
+import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { t } from '../words/messages';
 
@@ -7,6 +8,7 @@ const minutes = (value: number | null) => (value === null ? t('common.never') : 
 /** Minutes from dry to gold and to burnt, in the middle and at the rim, for each setting of this ring. */
 export function CrustMinutes({ working }: { working: Working }) {
   const { crust } = working.plan;
+  const { power } = useMeasure();
   return (
     <>
       <table
@@ -35,7 +37,7 @@ export function CrustMinutes({ working }: { working: Working }) {
               className={`border-t border-rule text-right ${row.setting === crust.setting ? 'font-bold' : ''}`}
             >
               <td className="py-1 text-left">
-                {row.setting} <span className="font-normal text-ink-soft">{Math.round(row.net_w)} W</span>
+                {row.setting} <span className="font-normal text-ink-soft">{power(row.net_w)}</span>
                 {row.setting === crust.setting && t('bench.crustMinutes.ours')}
               </td>
               <td>{minutes(row.centre_gold_min)}</td>

@@ -55,23 +55,13 @@ export function BurnerForm({ thing, marks, onDone }: FormProps<Burner> & { marks
           of="length"
           hint={t('kitchen.things.a-pan-is-not-shifted-off-it')}
         />
-        <Rated />
+        <Amount name="rated_w" label={t('kitchen.things.rated')} of="burner" />
         <Pick name="fuel" label={t('common.heat')} options={FIRES} />
         <Fades />
       </div>
       <Tick name="outdoors" label={t('kitchen.things.in-the-open-wind-gets-at-it')} />
       <Marks />
     </Entry>
-  );
-}
-
-/** Gas is sold by what its plate says in the kitchen's units; current is watts everywhere. */
-function Rated() {
-  const fuel: unknown = useWatch({ name: 'fuel' });
-  return fuel === 'gas' ? (
-    <Amount name="rated_w" label={t('kitchen.things.rated')} of="burner" />
-  ) : (
-    <Field name="rated_w" label={t('kitchen.things.rated')} unit="W" kind="number" />
   );
 }
 
@@ -103,7 +93,7 @@ function Marks() {
         <div key={field.id} className="grid grid-cols-[1.3fr_1fr_1fr_auto] items-end gap-2">
           <Field name={`marks.${row}.mark`} label={t('common.mark')} maxLength={30} />
           <Field name={`marks.${row}.share`} label={t('kitchen.things.share')} kind="number" />
-          <Field name={`marks.${row}.net_w`} label={t('kitchen.things.net')} unit="W" kind="number" />
+          <Amount name={`marks.${row}.net_w`} label={t('kitchen.things.net')} of="burner" />
           <button
             type="button"
             onClick={() => marks.remove(row)}

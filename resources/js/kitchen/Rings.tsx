@@ -1,12 +1,11 @@
 import { useMeasure } from '../cook';
-import { trimmed } from '../measure';
 import { Shelf, type ShelfProps } from './Shelf';
 import { SOURCES, type Burner } from './words';
 import { t, wordOf } from '../words/messages';
 
 /** Each ring to scale with what its marks put into a pan. */
 export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) => void }) {
-  const { length } = useMeasure();
+  const { length, rated } = useMeasure();
   const strongest = Math.max(...kitchen.burners.flatMap((one) => one.settings.map(given)), 1);
   const widest = Math.max(...kitchen.burners.map((one) => one.ring_cm), 1);
   return (
@@ -23,10 +22,10 @@ export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: n
                 <span className="leading-tight">
                   <b className="block text-lg">{burner.name}</b>
                   <span className="text-ink-soft">
-                    {t('kitchen.rings.ring-fuel-rated-kw', {
+                    {t('kitchen.rings.ring-fuel-rated', {
                       ring: length(burner.ring_cm),
                       fuel: wordOf('fuel', burner.fuel),
-                      rated: trimmed(burner.rated_w / 1000, 1),
+                      rated: rated(burner.rated_w),
                     })}
                   </span>
                 </span>
@@ -76,6 +75,7 @@ const given = ({ own_w, net_w }: Burner['settings'][number]): number => own_w ??
 
 /** What each mark puts into the pan; a full bar was measured or learned, an open one is estimated. */
 function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
+  const { power } = useMeasure();
   return (
     <span className="mt-1 block">
       {burner.settings.map((one) => (
@@ -92,7 +92,7 @@ function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
           </span>
           <span className="text-right tabular-nums">
             {one.source === 'guessed' ? '≈ ' : ''}
-            {Math.round(given(one))} W
+            {power(given(one))}
             {(one.source === 'learned' || one.source === 'pinned') && (
               <span className="text-ink-soft"> {SOURCES[one.source]}</span>
             )}

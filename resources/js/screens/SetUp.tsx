@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, Refusal } from '../api';
 import type { Kitchen } from '../contracts.generated';
-import { MEASURES, type Typed } from '../measure';
+import { MEASURES } from '../measure';
 import { saidOf } from '../parts/faults';
 import { Boils } from '../parts/Boils';
 import { asNumber } from '../parts/Field';
@@ -63,7 +63,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
     const chosen: Chosen = { pans: [...pans], rings: [...rings], variety, units, height };
     sessionStorage.setItem(CHOSEN, JSON.stringify(chosen));
   }, [pans, rings, variety, units, height]);
-  const { typed, length } = MEASURES[units];
+  const { typed, length, rated } = MEASURES[units];
   const above = asNumber(height);
   const lacks =
     pans.size > 0 && rings.size > 0
@@ -122,13 +122,18 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
           {typeof above === 'number' && <Boils metres={typed.altitude.read(above)} units={units} />}
         </div>
       </div>
-      <Many title={t('common.pans')} all={house.kit.pans} chosen={pans} onChange={setPans}>
+      <Many
+        title={t('common.pans')}
+        all={house.kit.pans.map((pan) => ({ ...pan, name: units === 'us' ? pan.name_us : pan.name }))}
+        chosen={pans}
+        onChange={setPans}
+      >
         {(pan) => <PanSide pan={pan} scale={3} height={58} />}
       </Many>
       <Many title={t('common.rings')} all={house.kit.rings} chosen={rings} onChange={setRings}>
         {(ring) => (
           <span className="text-base text-ink-soft in-has-checked:text-ink">
-            {length(ring.ring_cm)}, {rated(ring, typed.burner)}
+            {length(ring.ring_cm)}, {rated(ring.rated_w)}
           </span>
         )}
       </Many>
@@ -168,12 +173,6 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
     </main>
   );
 }
-
-/** "5 kW", "17,100 BTU/h" */
-const rated = (ring: Kitchen['kit']['rings'][number], burner: Typed): string =>
-  ring.fuel === 'gas' && burner.unit !== 'W'
-    ? `${(Math.round(burner.shown(ring.rated_w) / 100) * 100).toLocaleString('en')} ${burner.unit}`
-    : t('screens.setUp.rated-kw', { rated: ring.rated_w / 1000 });
 
 function Many<Code extends string, One extends { code: Code; name: string }>({
   title,

@@ -1,4 +1,5 @@
 import type { Cook } from '../contracts.generated';
+import { useMeasure } from '../cook';
 import { Answers, Drawer } from './Drawer';
 import type { Say } from './say';
 import { stageOf } from './steps';
@@ -49,6 +50,7 @@ export function Taste({ say, onClose }: Props) {
 
 /** The knob, where it was turned to; or the pan, taken off it before the plan says so. */
 export function Heat({ cook, say, onClose }: Props) {
+  const { power } = useMeasure();
   const marks = cook.working.burner.marks;
   const off = stageOf(cook, 'off');
   return (
@@ -61,7 +63,7 @@ export function Heat({ cook, say, onClose }: Props) {
           ...marks.map((mark) => ({
             value: mark.mark,
             words: mark.mark,
-            note: `${(mark.source ?? (mark.measured ? 'measured' : 'guessed')) === 'guessed' ? '≈ ' : ''}${Math.round(mark.net_w)} W`,
+            note: `${(mark.source ?? (mark.measured ? 'measured' : 'guessed')) === 'guessed' ? '≈ ' : ''}${power(mark.net_w)}`,
           })),
           ...(off !== null && cook.state.first_liquid_at !== null
             ? [

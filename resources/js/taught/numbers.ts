@@ -43,7 +43,7 @@ export const isOff = ({ low_90, high_90, given }: OneNumber): boolean => low_90 
 
 /** Its value in the kitchen's words. */
 export function useSaid(): (one: OneNumber, value: number) => string {
-  const { volume, weight } = useMeasure();
+  const { volume, weight, power } = useMeasure();
   return ({ of, unit }, value) =>
     of === 'base-yield'
       ? weight(100 * value)
@@ -53,7 +53,7 @@ export function useSaid(): (one: OneNumber, value: number) => string {
           ? t('taught.minutes', { minutes: trimmed(value, 1) })
           : unit === '×'
             ? t('taught.times', { times: trimmed(value, 2) })
-            : `${10 * Math.round(value / 10)} W`;
+            : power(10 * Math.round(value / 10));
 }
 
 /** What one number is called beside its ring, its rice or its dish. */

@@ -1,4 +1,5 @@
 import { curveStepAfter, line } from 'd3-shape';
+import { useMeasure } from '../../cook';
 import { t } from '../../words/messages';
 import type { Frame } from './frame';
 import type { GrainClockProps } from './GrainClock';
@@ -12,6 +13,7 @@ const FREE = 6;
 
 /** The heat as a stepped track under the floor, up to the pull. */
 export function Heat({ frame, heat, end }: { frame: Frame; heat: Turns; end: number }) {
+  const { power: shown } = useMeasure();
   const { x, power, floor, first, full, thumb, width, room, colours } = frame;
   const rows = [
     ...heat.map((change): [number, number] => [Math.max(first, change.from_min), change.net_w]),
@@ -21,7 +23,7 @@ export function Heat({ frame, heat, end }: { frame: Frame; heat: Turns; end: num
     .x(([min]) => x(min))
     .y(([, net]) => power(net))
     .curve(curveStepAfter);
-  const labels = full ? words(heat, (min) => x(Math.max(first, min)), x(end)) : [];
+  const labels = full ? words(heat, (min) => x(Math.max(first, min)), x(end), shown) : [];
   return (
     <>
       <line x1={room.left} x2={width - room.right} y1={floor} y2={floor} stroke={colours.soft} />
@@ -46,12 +48,13 @@ function words(
   heat: Turns,
   x: (minute: number) => number,
   end: number,
+  shown: (watts: number) => string,
 ): { at: number; net_w: number; text: string }[] {
   return heat.flatMap((change, row) => {
     const at = x(change.from_min);
     const next = heat[row + 1];
     const room = (next ? x(next.from_min) : Math.max(end, at)) - at;
-    const watts = `${change.setting} · ${Math.round(change.net_w)} W`;
+    const watts = `${change.setting} · ${shown(change.net_w)}`;
     const said = [t('pictures.grainClock.watts-into-the-pan', { watts }), watts, change.setting];
     // The last stretch may be short: there is room after it.
     const text =
