@@ -3,7 +3,8 @@ import { Remove } from '../kitchen/rows';
 import { Select } from '../parts/Select';
 import { GOES, UNITS } from '../dish/Ingredient';
 import { t } from '../words/messages';
-import { asks, type Line } from './lines';
+import { useMeasure } from '../cook';
+import { asks, typedAs, type Line } from './lines';
 
 const ROLES = [
   ['rice', t('recipe.rice')],
@@ -36,6 +37,10 @@ export function LineRow({
   onChange: (change: Partial<Line>) => void;
   onRemove: () => void;
 }) {
+  const measure = useMeasure();
+  const units = UNITS.map(
+    ([unit, word]) => [unit, typedAs(unit, measure)?.unit ?? word] as const,
+  );
   const open = asks(line);
   const named = (field: string) => t('recipe.field-of-line', { field, line: row + 1 });
   return (
@@ -74,7 +79,7 @@ export function LineRow({
           <Select
             label={named(t('common.in'))}
             value={line.unit}
-            options={UNITS}
+            options={units}
             onChange={(unit) => onChange({ unit: unit as Line['unit'] })}
           />
         </div>

@@ -1,9 +1,38 @@
 import type { RecipeEntry, RecipeRead } from '../contracts.generated';
+import { trimmed, type Measure, type Typed } from '../measure';
 
 export type Read = RecipeRead['recipes'][number];
 
-/** A line as it stands on the screen: an amount may be half typed. */
-export type Line = Omit<Read['lines'][number], 'amount'> & { amount: string };
+type Understood = Read['lines'][number];
+
+/** A line as it stands on the screen, in the kitchen's units: an amount may be half typed. */
+export type Line = Omit<Understood, 'amount'> & { amount: string; understood: Understood };
+
+/** How an amount of a line is shown and typed; null for pieces, which are the same everywhere. */
+export const typedAs = (unit: Line['unit'], { typed }: Measure): Typed | null =>
+  unit === 'g' ? typed.weight : unit === 'ml' ? typed.volume : null;
+
+/** Digits of an amount under one of its unit: 0.07 oz of salt. */
+const SMALL_DECIMALS = 2;
+
+function shownAs({ amount, unit }: Understood, measure: Measure): string {
+  const typed = typedAs(unit, measure);
+  if (amount === null || typed === null) {
+    return amount === null ? '' : String(amount);
+  }
+  const shown = typed.shown(amount);
+  return trimmed(shown, shown < 1 ? Math.max(SMALL_DECIMALS, typed.decimals) : typed.decimals);
+}
+
+/** In the unit of the engine; what nobody has touched is as it was understood, to its last digit. */
+function metricOf({ amount, unit, understood }: Line, measure: Measure): number | null {
+  const typed = typedAs(unit, measure);
+  const entered = amountOf(amount);
+  if (unit === understood.unit && amount === shownAs(understood, measure)) {
+    return understood.amount;
+  }
+  return entered === null || typed === null ? entered : typed.read(entered);
+}
 
 /** A recipe as somebody is looking it over. */
 export interface Draft {
@@ -15,11 +44,11 @@ export interface Draft {
   sameName: number | null;
 }
 
-export const draftOf = (read: Read): Draft => ({
+export const draftOf = (read: Read, measure: Measure): Draft => ({
   name: read.name,
   family: read.family ?? '',
   covers: read.covers === null ? '' : String(read.covers),
-  lines: read.lines.map((line) => ({ ...line, amount: line.amount === null ? '' : String(line.amount) })),
+  lines: read.lines.map((line) => ({ ...line, amount: shownAs(line, measure), understood: line })),
   instructions: read.instructions,
   sameName: read.same_name,
 });
@@ -45,7 +74,7 @@ export const isCovers = (text: string): boolean =>
   /^[1-9]\d{0,2}$/.test(text.trim()) && Number(text) <= MOST_COVERS;
 
 /** What can be kept; null while something is missing. */
-export function entryOf(draft: Draft, replaces: number | null): RecipeEntry | null {
+export function entryOf(draft: Draft, replaces: number | null, measure: Measure): RecipeEntry | null {
   if (draft.family === '' || draft.name.trim() === '' || !isCovers(draft.covers) || draft.lines.some(asks)) {
     return null;
   }
@@ -54,15 +83,15 @@ export function entryOf(draft: Draft, replaces: number | null): RecipeEntry | nu
     name: draft.name.trim(),
     family: draft.family,
     covers: Number(draft.covers),
-    lines: draft.lines.map(({ said, role, food, amount, unit, goes, minute, to_taste }) => ({
-      said,
-      role,
-      food,
-      amount: amountOf(amount),
-      unit,
-      goes,
-      minute,
-      to_taste,
+    lines: draft.lines.map((line) => ({
+      said: line.said,
+      role: line.role,
+      food: line.food,
+      amount: metricOf(line, measure),
+      unit: line.unit,
+      goes: line.goes,
+      minute: line.minute,
+      to_taste: line.to_taste,
     })),
     instructions: draft.instructions,
     replaces,

@@ -11,6 +11,7 @@ import { Title } from '../parts/Title';
 import { useTyped } from '../parts/Unsaved';
 import { kitchenChanged, queries } from '../queries';
 import { LineRow } from '../recipe/LineRow';
+import { useMeasure } from '../cook';
 import { asks, draftOf, entryOf, isCovers, type Draft, type Line } from '../recipe/lines';
 import { FAMILY } from '../words.generated';
 import { list, t } from '../words/messages';
@@ -18,6 +19,7 @@ import { list, t } from '../words/messages';
 /** A recipe from elsewhere: its source on the left, what was understood on the right, kept once it is right. */
 export function BringRecipe() {
   const client = useQueryClient();
+  const measure = useMeasure();
   const [text, setText] = useState('');
   const [drafts, setDrafts] = useState<Draft[]>([]);
   const [at, setAt] = useState(0);
@@ -28,14 +30,14 @@ export function BringRecipe() {
   const read = useMutation({
     mutationFn: (source: string) => api.readRecipe(source),
     onSuccess: ({ recipes }) => {
-      setDrafts(recipes.map(draftOf));
+      setDrafts(recipes.map((recipe) => draftOf(recipe, measure)));
       setAt(0);
       setKept(null);
     },
   });
   const keep = useMutation({
     mutationFn: async ({ draft, replaces }: { draft: Draft; replaces: number | null }) => {
-      const entry = entryOf(draft, replaces);
+      const entry = entryOf(draft, replaces, measure);
       if (entry === null) {
         throw new Error(t('recipe.not-decided-yet'));
       }
@@ -97,7 +99,7 @@ export function BringRecipe() {
                 return api.readRecipe(file);
               }}
               onBrought={({ recipes }) => {
-                setDrafts(recipes.map(draftOf));
+                setDrafts(recipes.map((recipe) => draftOf(recipe, measure)));
                 setAt(0);
                 setKept(null);
               }}
@@ -162,8 +164,9 @@ function Preview({
   error: Error | null;
   onKeep: (replaces: number | null) => void;
 }) {
+  const measure = useMeasure();
   const open = draft.lines.filter(asks).length;
-  const ready = entryOf(draft, null) !== null;
+  const ready = entryOf(draft, null, measure) !== null;
   const line = (row: number, next: Partial<Line>) =>
     onChange({ lines: draft.lines.map((one, at) => (at === row ? { ...one, ...next } : one)) });
   return (
