@@ -222,7 +222,7 @@ final class RecipeSource
 
     private static function isASentence(string $line): bool
     {
-        return count(explode(' ', $line)) > self::WORDS_OF_A_LINE || preg_match('/^\d+[.)]\s+\p{Lu}.*\.$/u', $line) === 1;
+        return count(explode(' ', $line)) > self::WORDS_OF_A_LINE || preg_match('/^\d+[.)]\s+\p{Lu}.*\.$|^\p{Lu}[^\d].*\.\s+\p{Lu}.*\.$/u', $line) === 1;
     }
 
     /**

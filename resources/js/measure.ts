@@ -32,6 +32,8 @@ export interface Measure {
   depth: (mm: number) => string;
   /** W into a pan */
   power: (watts: number) => string;
+  /** W into a pan, in a list that says a long unit once */
+  powerInList: (watts: number) => string;
   /** W, as the plate of a ring says it */
   rated: (watts: number) => string;
   /** mL of stock to a gram of raw rice, */
@@ -78,6 +80,7 @@ export const METRIC: Measure = {
   length: (cm) => `${trimmed(cm, 1)} cm`,
   depth: (mm) => `${Math.round(mm)} mm`,
   power: (watts) => `${Math.round(watts)} W`,
+  powerInList: (watts) => `${Math.round(watts)} W`,
   rated: (watts) => `${trimmed(watts / 1000, 1)} kW`,
   ratio: (mlPerGram) => `${mlPerGram.toFixed(2)} mL/g`,
   ratios: { unit: 'mL/g', long: t('measure.ml-to-a-gram'), of: (mlPerGram) => mlPerGram },
@@ -109,9 +112,9 @@ const perOunce = (mlPerGram: number): number => (mlPerGram * G_PER_OZ) / ML['fl 
 
 const fluidOunces = (ml: number): string => trimmed(ml / ML['fl oz'], 1);
 
-/** "6,540 BTU/h", to so many of them. */
+/** "6,540", BTU/h to so many of them. */
 const britishUnits = (watts: number, to: number): string =>
-  `${(Math.round(watts / W_PER_BTU_AN_HOUR / to) * to).toLocaleString('en')} BTU/h`;
+  (Math.round(watts / W_PER_BTU_AN_HOUR / to) * to).toLocaleString('en');
 
 export const US: Measure = {
   volume: (ml) => {
@@ -144,8 +147,9 @@ export const US: Measure = {
   heat: (celsius) => `${Math.round(celsius * 1.8 + 32)} °F`,
   length: (cm) => `${trimmed(cm / CM_PER_INCH, 1)} in`,
   depth: (mm) => `${trimmed(mm / 10 / CM_PER_INCH, 1)} in`,
-  power: (watts) => britishUnits(watts, 10),
-  rated: (watts) => britishUnits(watts, 100),
+  power: (watts) => `${britishUnits(watts, 10)} BTU/h`,
+  powerInList: (watts) => britishUnits(watts, 10),
+  rated: (watts) => `${britishUnits(watts, 100)} BTU/h`,
   ratio: (mlPerGram) => `${perOunce(mlPerGram).toFixed(2)} fl oz/oz`,
   ratios: { unit: 'fl oz/oz', long: t('measure.fl-oz-to-an-ounce'), of: perOunce },
   jug: { unit: 'fl oz', ml: ML['fl oz'], decimals: 1 },

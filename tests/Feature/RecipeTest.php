@@ -76,6 +76,13 @@ it('shows what each line was understood as, and keeps nothing', function (): voi
         ->and(Dish::query()->count())->toBe(0);
 });
 
+it('takes sentences for what is to be done, though no heading says so', function (): void {
+    $this->actingAs(User::factory()->create());
+    $recipe = recipeRead("Pumpkin risotto\nServes 4\n300 g arborio rice\n1 l vegetable stock\n200 g pumpkin\n\nSweat the pumpkin. Toast the rice, add the stock.");
+    expect(roles($recipe))->toBe(['rice', 'stock', 'base'])
+        ->and($recipe['instructions'])->toBe(['Sweat the pumpkin. Toast the rice, add the stock.']);
+});
+
 it('keeps it once it is right: stock, wine and finish once each, the base in order, its instructions with it', function (): void {
     $this->actingAs(User::factory()->create());
     $answer = $this->postJson('/api/recipes', lookedOver(recipeRead(ZUCCA)))->assertCreated();

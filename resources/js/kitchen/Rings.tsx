@@ -5,7 +5,7 @@ import { t, wordOf } from '../words/messages';
 
 /** Each ring to scale with what its marks put into a pan. */
 export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: number) => void }) {
-  const { length, rated } = useMeasure();
+  const { length, rated, typed } = useMeasure();
   const strongest = Math.max(...kitchen.burners.flatMap((one) => one.settings.map(given)), 1);
   const widest = Math.max(...kitchen.burners.map((one) => one.ring_cm), 1);
   return (
@@ -44,7 +44,9 @@ export function Rings({ kitchen, onOpen, onTest }: ShelfProps & { onTest: (id: n
         ))}
       </ul>
       {kitchen.burners.length > 0 && (
-        <p className="text-sm text-ink-soft">{t('kitchen.rings.net-watts-into-the-pan-is')}</p>
+        <p className="text-sm text-ink-soft">
+          {t('kitchen.rings.net-power-into-the-pan', { unit: typed.burner.unit })}
+        </p>
       )}
     </Shelf>
   );
@@ -75,7 +77,7 @@ const given = ({ own_w, net_w }: Burner['settings'][number]): number => own_w ??
 
 /** What each mark puts into the pan; a full bar was measured or learned, an open one is estimated. */
 function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
-  const { power } = useMeasure();
+  const { powerInList } = useMeasure();
   return (
     <span className="mt-1 block">
       {burner.settings.map((one) => (
@@ -92,7 +94,7 @@ function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
           </span>
           <span className="text-right tabular-nums">
             {one.source === 'guessed' ? '≈ ' : ''}
-            {power(given(one))}
+            {powerInList(given(one))}
             {(one.source === 'learned' || one.source === 'pinned') && (
               <span className="text-ink-soft"> {SOURCES[one.source]}</span>
             )}

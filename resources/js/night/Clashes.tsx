@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { TriangleAlert } from 'lucide-react';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import type { Night, NightClash, NightFiring, NightOffer } from '../contracts.generated';
 import { useCook } from '../cook';
 import { queries } from '../queries';
@@ -31,6 +31,9 @@ const OFFER: Record<NightOffer['code'], (said: Said) => string> = {
   'other-ring': (said) => t('night.offer.another', said),
 };
 
+/** Clashes that are shown before somebody asks for all of them. */
+const AT_FIRST = 4;
+
 /** What does not fit tonight: what each waits for, and what would mend it. */
 export function Clashes({
   night,
@@ -44,6 +47,9 @@ export function Clashes({
   const offers = useQuery({ ...queries.nightOffers(night), enabled: night.clashes.length > 0 });
   const found = (clash: NightClash) =>
     offers.data?.clashes.find((one) => one.firings.join() === clash.firings.join());
+  // Of many the first few stand before the pans: what mends them often mends the rest.
+  const [all, setAll] = useState(false);
+  const shown = all ? night.clashes : night.clashes.slice(0, AT_FIRST);
   // Whoever looked for offers may have found a night in which it fits: then that is the night.
   const outdated = offers.data !== undefined && !night.clashes.every(found);
   const { refetch } = nightly.night;
@@ -63,7 +69,7 @@ export function Clashes({
           </h2>
         </div>
       )}
-      {night.clashes.map((clash, at) => (
+      {shown.map((clash, at) => (
         <OneClash
           key={`${clash.at} ${clash.firings.join(' ')}`}
           number={at + 1}
@@ -74,6 +80,14 @@ export function Clashes({
           onOpen={onOpen}
         />
       ))}
+      {shown.length < night.clashes.length && (
+        <button
+          onClick={() => setAll(true)}
+          className="min-h-14 rounded-lg border-2 border-tomato px-5 text-lg font-semibold"
+        >
+          {t('night.show-all-late', { clashes: night.clashes.length })}
+        </button>
+      )}
     </section>
   );
 }

@@ -1,6 +1,5 @@
 import type { Working } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { trimmed } from '../measure';
 import { looks } from './browning';
 import { floorOf, Looks, PanFloor } from './PanFloor';
 import { t } from '../words/messages';
@@ -46,7 +45,7 @@ export function PanFromAbove({ working }: { working: Working }) {
           strokeWidth={3.5}
           paintOrder="stroke"
         >
-          {t('pictures.panFromAbove.ring-ring', { ring: trimmed(burner.ring_cm, 0) })}
+          {t('pictures.panFromAbove.ring-ring', { ring: length(burner.ring_cm) })}
         </text>
       </PanFloor>
       <figcaption className="text-base leading-snug">

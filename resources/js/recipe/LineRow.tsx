@@ -38,9 +38,7 @@ export function LineRow({
   onRemove: () => void;
 }) {
   const measure = useMeasure();
-  const units = UNITS.map(
-    ([unit, word]) => [unit, typedAs(unit, measure)?.unit ?? word] as const,
-  );
+  const units = UNITS.map(([unit, word]) => [unit, typedAs(unit, measure)?.unit ?? word] as const);
   const open = asks(line);
   const named = (field: string) => t('recipe.field-of-line', { field, line: row + 1 });
   return (
