@@ -7,7 +7,6 @@ namespace App\Kitchen;
 use App\Contracts\BadDocument;
 use App\Contracts\Fault;
 use App\Models\Kitchen;
-use App\Models\Night;
 use Carbon\CarbonImmutable;
 use Velko\Core\Ticket\ServiceHours;
 
@@ -78,8 +77,10 @@ final class ServiceTimes
     {
         $now = CarbonImmutable::now($kitchen->timezone);
         // A tablet that learns it in the evening still needs it after midnight.
-        $nights = $kitchen->nights()->whereIn('on', [$now->subDay()->format('Y-m-d'), $now->format('Y-m-d')])->get();
-        $hands = array_merge(...$nights->map(static fn (Night $night): array => $night->hands)->all());
+        $hands = [];
+        foreach ([$now->subDay(), $now] as $day) {
+            $hands = [...$hands, ...$kitchen->nights()->firstWhere('on', $day->format('Y-m-d'))->hands ?? []];
+        }
         $last = max(0, ...array_map(static fn (array $span): int => self::minute($span['to']), [...self::of($kitchen), ...$hands]));
 
         return max(0, min(60 * self::BEGINS, $last + self::CLEARED - self::DAY));
