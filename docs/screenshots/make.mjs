@@ -10,11 +10,11 @@ const browser = await chromium.launch(chromiumOptions);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
 const shot = async (name) => {
   await page.mouse.move(640, 1);
-  // No number of what was asked before.
-  while ((await page.locator('[aria-busy=true]').count()) > 0) {
-    await page.waitForTimeout(100);
+  // No number of what was asked before: what is asked last is shown a moment later.
+  for (let calm = 0; calm < 8; calm++) {
+    await page.waitForTimeout(200);
+    calm = (await page.locator('[aria-busy=true], [data-stale=true]').count()) > 0 ? -1 : calm;
   }
-  await page.waitForTimeout(700);
   await page.screenshot({ path: join(here, `${name}.png`) });
 };
 const choose = async (label, option) => {

@@ -75,29 +75,26 @@ function Flame({ burner, scale }: { burner: Burner; scale: number }) {
 /** What plans go by. */
 const given = ({ own_w, net_w }: Burner['settings'][number]): number => own_w ?? net_w;
 
-/** What each mark puts into the pan; a full bar was measured or learned, an open one is estimated. */
+/** What each mark puts into the pan; a full bar was measured or learned, a pale one is estimated. */
 function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
   const { powerInList } = useMeasure();
   return (
-    <span className="mt-1 block">
+    <span className="mt-1 grid gap-0.5">
       {burner.settings.map((one) => (
         <span
           key={one.mark}
-          className="grid grid-cols-[104px_1fr_auto] items-center gap-2 text-base leading-snug"
+          className="relative flex items-baseline justify-between gap-2 px-1.5 text-base leading-snug"
         >
-          <span className="truncate">{one.mark}</span>
-          <span className="h-3">
-            <span
-              className={`block h-full border-2 border-tomato ${one.source === 'guessed' ? '' : 'bg-tomato'}`}
-              style={{ width: `${Math.max(3, (100 * given(one)) / strongest)}%` }}
-            />
-          </span>
-          <span className="text-right tabular-nums">
+          <span
+            aria-hidden="true"
+            className={`absolute inset-y-0 left-0 rounded-sm ${one.source === 'guessed' ? 'bg-saffron/35' : 'bg-saffron'}`}
+            style={{ width: `${Math.max(3, (100 * given(one)) / strongest)}%` }}
+          />
+          <span className="relative truncate">{one.mark}</span>
+          <span className="relative shrink-0 tabular-nums">
             {one.source === 'guessed' ? '≈ ' : ''}
             {powerInList(given(one))}
-            {(one.source === 'learned' || one.source === 'pinned') && (
-              <span className="text-ink-soft"> {SOURCES[one.source]}</span>
-            )}
+            {(one.source === 'learned' || one.source === 'pinned') && <> {SOURCES[one.source]}</>}
           </span>
         </span>
       ))}
