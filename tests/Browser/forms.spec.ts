@@ -165,9 +165,9 @@ test.describe('on the other side of the ocean', () => {
     const main = page.getByRole('main');
     await expect(main).toContainText('5280 ft above the sea');
     await shelf(page, 'Pans')
-      .getByRole('button', { name: /28 sautoir/ })
+      .getByRole('button', { name: /11 in sautoir/ })
       .click();
-    const sheet = page.getByRole('dialog', { name: '28 sautoir' });
+    const sheet = page.getByRole('dialog', { name: '11 in sautoir' });
     await expect(sheet.getByLabel('Floor (in)')).toHaveValue('10.24'); // 26 cm / 2.54
     await sheet.getByLabel('Floor (in)').fill('2');
     await sheet.getByRole('button', { name: 'Save' }).click();
@@ -180,7 +180,7 @@ test.describe('on the other side of the ocean', () => {
     const floor = await page.evaluate(async () => {
       const answer = await fetch('/api/kitchen', { headers: { Accept: 'application/json' } });
       const { pans } = (await answer.json()) as { pans: { name: string; base_cm: number }[] };
-      return pans.find((pan) => pan.name === '28 sautoir')?.base_cm;
+      return pans.find((pan) => pan.name === '11 in sautoir')?.base_cm;
     });
     expect(floor).toBe(25.4);
 
