@@ -79,18 +79,18 @@ const given = ({ own_w, net_w }: Burner['settings'][number]): number => own_w ??
 function Knob({ burner, strongest }: { burner: Burner; strongest: number }) {
   const { powerInList } = useMeasure();
   return (
-    <span className="mt-1 grid gap-0.5">
+    <span className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-0.5">
       {burner.settings.map((one) => (
         <span
           key={one.mark}
-          className="relative flex items-baseline justify-between gap-2 px-1.5 text-base leading-snug"
+          className="relative flex flex-wrap items-baseline justify-between gap-x-2 px-1.5 text-base leading-snug"
         >
           <span
             aria-hidden="true"
             className={`absolute inset-y-0 left-0 rounded-sm ${one.source === 'guessed' ? 'bg-saffron/35' : 'bg-saffron'}`}
             style={{ width: `${Math.max(3, (100 * given(one)) / strongest)}%` }}
           />
-          <span className="relative truncate">{one.mark}</span>
+          <span className="relative min-w-0 truncate">{one.mark}</span>
           <span className="relative shrink-0 tabular-nums">
             {one.source === 'guessed' ? '≈ ' : ''}
             {powerInList(given(one))}
