@@ -51,7 +51,11 @@ final class SetUp
     public static function kit(): array
     {
         return [
-            'pans' => array_map(static fn (string $code): array => ['code' => $code, ...array_diff_key(self::pan($code, Units::Metric), ['format' => 0]), 'name_us' => self::panName($code, Units::Us)], array_keys(Kit::pans())),
+            'pans' => array_map(static fn (string $code): array => [
+                'code' => $code,
+                ...array_diff_key(self::pan($code, Units::Metric), ['format' => 0]),
+                'name_us' => self::panName($code, Units::Us),
+            ], array_keys(Kit::pans())),
             'rings' => array_map(static fn (string $code): array => ['code' => $code, ...array_diff_key(self::ring($code), ['format' => 0, 'marks' => 0])], array_keys(Kit::rings())),
             'marks' => self::marks(),
         ];
@@ -98,7 +102,14 @@ final class SetUp
     {
         $pan = Kit::pans()[$code];
 
-        return ['format' => 'velko.pan/1', 'name' => self::panName($code, $units), 'base_cm' => $pan->base, 'rim_cm' => $pan->rim, 'height_cm' => $pan->height, 'metal_j_per_k' => $pan->metal];
+        return [
+            'format' => 'velko.pan/1',
+            'name' => self::panName($code, $units),
+            'base_cm' => $pan->base,
+            'rim_cm' => $pan->rim,
+            'height_cm' => $pan->height,
+            'metal_j_per_k' => $pan->metal,
+        ];
     }
 
     /** As such a pan is bought: by centimetres and litres, or by inches and quarts, to the half. */

@@ -53,6 +53,11 @@ final readonly class Touch
     /** @param  array{volume?: float, weighing?: Weighing}  $changed */
     public function with(array $changed): self
     {
-        return new self($this->id, $this->kind, $this->at, $this->stage, $changed['volume'] ?? $this->volume, $this->undoes, $this->verdict, $this->mark, $this->on, $this->water, $this->sign, $this->taste, $changed['weighing'] ?? $this->weighing, $this->asked, $this->with, $this->note, $this->salted, $this->work, $this->ready, $this->lidFor, $this->late);
+        return new self(
+            $this->id, $this->kind, $this->at, $this->stage, $changed['volume'] ?? $this->volume, $this->undoes,
+            $this->verdict, $this->mark, $this->on, $this->water, $this->sign, $this->taste,
+            $changed['weighing'] ?? $this->weighing, $this->asked, $this->with, $this->note, $this->salted,
+            $this->work, $this->ready, $this->lidFor, $this->late,
+        );
     }
 }

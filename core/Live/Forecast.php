@@ -104,7 +104,10 @@ final readonly class Forecast
         $until = $steps[0]->stage === null ? null : NotYet::until($replay, $steps[0]->stage, $ask);
         $steps[0] = $steps[0]->dueAt(max($steps[0]->minute, $until ?? 0.0));
 
-        return new self($ask, $steps, $current->now, $current->coming, $estimate, $current->stockSpread, $current->pullSpread, $current->shift, $current->standing, $current->mark, $current->floor, $current->waterSpread, $current->early);
+        return new self(
+            $ask, $steps, $current->now, $current->coming, $estimate, $current->stockSpread, $current->pullSpread,
+            $current->shift, $current->standing, $current->mark, $current->floor, $current->waterSpread, $current->early,
+        );
     }
 
     /**

@@ -13,9 +13,10 @@ use Velko\Core\Cook\Replay;
  */
 final class Lateness
 {
-    /** So many calls in a row are looked at, and so many are enough. */
+    /** So many of the last calls count. */
     private const LAST = 3;
 
+    /** Fewer calls than this teach nothing. */
     private const ENOUGH = 2;
 
     /** A hand that is there within so long is in time, s. */
