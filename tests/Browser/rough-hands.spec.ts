@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { test } from './house';
-import { fromTheRice, done, idOf, kept, putOn, signIn } from './station';
+import { fromTheRice, done, idOf, kept, putOn, settled, signIn } from './station';
 
 test('ten touches meant, ten touches kept: a cut network loses none and doubles none', async ({
   page,
@@ -70,6 +70,7 @@ test('an amount that cannot be is not poured', async ({ page }) => {
     await expect(page.getByRole('button', { name: 'It went in' })).toBeDisabled();
     await page.keyboard.press('Enter');
   }
+  await settled(page);
   expect(fromTheRice(await kept(page, id))).toHaveLength(1);
   await amount.fill('152,5');
   await page.keyboard.press('Enter');
