@@ -78,6 +78,7 @@ final class PlanRequestDocument extends EngineRequest
                 'butter_temperature_c' => $ask->finish->butterTemperature,
                 ...$ask->finish->cream > 0 ? ['cream_g_per_cover' => $ask->finish->cream / $ask->covers] : [],
                 ...$ask->finish->marrow > 0 ? ['marrow_g_per_cover' => $ask->finish->marrow / $ask->covers] : [],
+                ...$ask->finish->oil > 0 ? ['oil_g_per_cover' => $ask->finish->oil / $ask->covers] : [],
             ],
             'method' => $said([
                 'doses' => $method->doses?->name() ?? Schools::ONE_POUR,
@@ -373,6 +374,7 @@ final class PlanRequestDocument extends EngineRequest
             $this->number('finish/butter_temperature_c', Defaults::BUTTER_C),
             $covers * (float) ($this->document['finish']['cream_g_per_cover'] ?? 0.0),
             $covers * (float) ($this->document['finish']['marrow_g_per_cover'] ?? 0.0),
+            $covers * (float) ($this->document['finish']['oil_g_per_cover'] ?? 0.0),
         );
     }
 

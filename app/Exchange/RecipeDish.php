@@ -18,6 +18,7 @@ use Velko\Core\Recipe\Role;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Safety\Diet;
+use Velko\Core\Season\Finish;
 
 /**
  * Makes velko.dish/1 from the lines of a recipe as somebody has looked them over: each counts once, and none is lost.
@@ -94,6 +95,7 @@ final class RecipeDish
             'butter_g_per_80_g' => $finish($is('butter')),
             'cream_g_per_80_g' => $finish($is('cream')),
             'marrow_g_per_80_g' => $finish($is('marrow')),
+            'oil_g_per_80_g' => $finish($is('oil')),
             'cheese_g_per_80_g' => $finish($isCheese),
             'fat' => $this->fat()->value,
             'garnish' => $this->garnish(),
@@ -125,19 +127,31 @@ final class RecipeDish
      * @param  callable(RecipeLine): bool  $which  of those that have the role
      * @param  float  $grams  raw rice of a main
      *
-     * @return float in the unit of the lines
+     * @return float mL of wine, g of what is beaten in
      *
      * @throws BadDocument if it is more than a dish can have
      */
     private function to80g(Role $role, callable $which, float $most, float $grams): float
     {
         $lines = array_filter($this->having($role), $which);
-        $to80 = round(array_sum(array_map(static fn (array $line): float => $line['amount'] ?? 0.0, $lines)) / $this->covers() * self::TO_G / $grams, 1);
+        $to80 = round(array_sum(array_map(self::measured(...), $lines)) / $this->covers() * self::TO_G / $grams, 1);
         if ($to80 > $most) {
             throw BadDocument::at('/lines/'.array_key_first($lines).'/amount', "must be at most $most to 80 g of raw rice; this is $to80");
         }
 
         return $to80;
+    }
+
+    /**
+     * The amount of a line: oil by weight, also if it is measured by volume; wine and cream as they are written.
+     *
+     * @param  RecipeLine  $line
+     */
+    private static function measured(array $line): float
+    {
+        $isOilByVolume = $line['unit'] === 'ml' && in_array('oil', Names::words($line['food']), true);
+
+        return ($line['amount'] ?? 0.0) * ($isOilByVolume ? Finish::OIL_G_PER_ML : 1.0);
     }
 
     /** @throws BadDocument at a line of rice, wine or finish that is in pieces, or at what nobody beats into a rice */
@@ -148,8 +162,8 @@ final class RecipeDish
                 if ($line['unit'] === 'pieces') {
                     throw BadDocument::at("/lines/$at/unit", "must be g or ml: \"{$line['said']}\"");
                 }
-                if ($role === Role::Finish && array_intersect(['butter', 'cream', 'marrow', ...self::CHEESE], Names::words($line['food'])) === []) {
-                    throw BadDocument::at("/lines/$at/role", "can be finish for butter, hard cheese, cream and marrow only: \"{$line['said']}\"");
+                if ($role === Role::Finish && array_intersect(['butter', 'cream', 'marrow', 'oil', ...self::CHEESE], Names::words($line['food'])) === []) {
+                    throw BadDocument::at("/lines/$at/role", "can be finish for butter, hard cheese, cream, marrow and oil only: \"{$line['said']}\"");
                 }
             }
         }

@@ -134,7 +134,14 @@ final class RecipeJsonLd
     private static function finish(Dish $dish, float $rice): array
     {
         $words = [];
-        foreach (['butter' => $dish->butter_g_per_80_g, 'hard cheese' => $dish->cheese_g_per_80_g, 'heavy cream' => $dish->cream_g_per_80_g, 'bone marrow' => $dish->marrow_g_per_80_g] as $name => $perPortion) {
+        $finish = [
+            'butter' => $dish->butter_g_per_80_g,
+            'olive oil to finish' => $dish->oil_g_per_80_g,
+            'hard cheese' => $dish->cheese_g_per_80_g,
+            'heavy cream' => $dish->cream_g_per_80_g,
+            'bone marrow' => $dish->marrow_g_per_80_g,
+        ];
+        foreach ($finish as $name => $perPortion) {
             if ($perPortion > 0) {
                 $words[] = Amount::words($perPortion * $rice / 80, 'g').' '.$name;
             }

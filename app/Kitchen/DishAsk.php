@@ -140,7 +140,17 @@ final class DishAsk
     {
         $onAPlate = static fn (float $grams): float => $asked->plates() * round($grams * $asked->rice / $asked->plates() / self::TO_G, 1);
 
-        return new Finish($onAPlate($asked->dish->butter_g_per_80_g), $onAPlate($asked->dish->cheese_g_per_80_g), $asked->dish->butter_salted, $asked->dish->butter_c, $onAPlate($asked->dish->cream_g_per_80_g), $onAPlate($asked->dish->marrow_g_per_80_g));
+        $dish = $asked->dish;
+
+        return new Finish(
+            $onAPlate($dish->butter_g_per_80_g),
+            $onAPlate($dish->cheese_g_per_80_g),
+            $dish->butter_salted,
+            $dish->butter_c,
+            $onAPlate($dish->cream_g_per_80_g),
+            $onAPlate($dish->marrow_g_per_80_g),
+            $onAPlate($dish->oil_g_per_80_g),
+        );
     }
 
     /**

@@ -33,14 +33,14 @@ final class DishBody
         'name', 'family', 'grams_main', 'grams_starter', 'wine_ml_per_80_g', 'doses', 'stirring', 'sealed', 'toast', 'rinsed', 'soak_min',
         'finish_min', 'rest_min', 'rest_covered', 'looseness', 'crust', 'crust_school', 'minutes_to_table', 'finish', 'butter_g_per_80_g',
         'butter_salted', 'butter_c', 'cheese_g_per_80_g', 'garnish', 'sodium_most_mg', 'pace', 'cover', 'wine_percent', 'wine_cooked_off',
-        'fat', 'rained_in', 'base_apart', 'oven_c', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g',
+        'fat', 'rained_in', 'base_apart', 'oven_c', 'two_pours', 'finish_on_the_heat', 'plated', 'cream_g_per_80_g', 'marrow_g_per_80_g', 'oil_g_per_80_g',
         'part_cooked_share', 'part_cooked_mm', 'instructions',
     ];
 
     /** What a dish that does not say it means: as dishes were written before. */
     private const LEFT_OUT = [
         'pace' => 'medium', 'cover' => 'open', 'wine_percent' => Wine::TABLE, 'wine_cooked_off' => false, 'butter_c' => Defaults::BUTTER_C,
-        'fat' => 'oil', 'rained_in' => false, 'base_apart' => false, 'oven_c' => null, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0,
+        'fat' => 'oil', 'rained_in' => false, 'base_apart' => false, 'oven_c' => null, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0, 'oil_g_per_80_g' => 0,
         'part_cooked_share' => null, 'part_cooked_mm' => PartCooking::LAYER, 'instructions' => '',
     ];
 

@@ -80,11 +80,10 @@ final class MiseDocument
     /** @return list<array<string, mixed>> */
     private static function finish(Plan $plan, Words $words): array
     {
-        $finish = $plan->ask->finish;
-        $parts = array_filter([self::named('butter') => $finish->butter, self::named('hard-cheese') => $finish->cheese, self::named('cream') => $finish->cream, self::named('marrow') => $finish->marrow], static fn (float $grams): bool => $grams > 0);
+        $parts = array_filter($plan->ask->finish->parts(), static fn (float $grams): bool => $grams > 0);
 
-        return array_map(static fn (string $name, float $grams): array => [
-            'name' => $name, 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value,
+        return array_map(static fn (string $part, float $grams): array => [
+            'name' => self::named($part), 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value,
         ], array_keys($parts), array_values($parts));
     }
 

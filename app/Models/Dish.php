@@ -41,6 +41,7 @@ use Velko\Core\Safety\Diet;
  * @property bool|null $plated null: as its family is
  * @property float $cream_g_per_80_g
  * @property float $marrow_g_per_80_g
+ * @property float $oil_g_per_80_g
  * @property float $finish_min
  * @property float $rest_min
  * @property bool $rest_covered
@@ -76,7 +77,7 @@ final class Dish extends Model
             'grams_main' => 'float', 'grams_starter' => 'float', 'wine_ml_per_80_g' => 'float',
             'sealed' => 'boolean', 'finish_min' => 'float', 'rest_min' => 'float', 'rest_covered' => 'boolean',
             'looseness' => 'float', 'minutes_to_table' => 'float', 'sodium_most_mg' => 'float', 'rinsed' => 'boolean', 'soak_min' => 'float', 'wine_percent' => 'float', 'wine_cooked_off' => 'boolean', 'butter_c' => 'float',
-            'rained_in' => 'boolean', 'base_apart' => 'boolean', 'oven_c' => 'float', 'part_cooked_share' => 'float', 'part_cooked_mm' => 'float', 'two_pours' => 'boolean', 'finish_on_the_heat' => 'boolean', 'plated' => 'boolean', 'cream_g_per_80_g' => 'float', 'marrow_g_per_80_g' => 'float',
+            'rained_in' => 'boolean', 'base_apart' => 'boolean', 'oven_c' => 'float', 'part_cooked_share' => 'float', 'part_cooked_mm' => 'float', 'two_pours' => 'boolean', 'finish_on_the_heat' => 'boolean', 'plated' => 'boolean', 'cream_g_per_80_g' => 'float', 'marrow_g_per_80_g' => 'float', 'oil_g_per_80_g' => 'float',
             'butter_g_per_80_g' => 'float', 'butter_salted' => 'boolean', 'cheese_g_per_80_g' => 'float', 'diet' => Diet::class,
         ];
     }

@@ -159,7 +159,7 @@ final readonly class Course
         };
         $isSalted = false;
         foreach ($stages as $at => $stage) {
-            $parts = $stage->kind === StageKind::Finish ? ['marrow' => $finish->marrow, 'butter' => $finish->butter, 'hard-cheese' => $finish->cheese, 'cream' => $finish->cream] : [];
+            $parts = $stage->kind === StageKind::Finish ? $finish->parts() : [];
             if ($stage->kind === $saltsAt && ! $isSalted) {
                 $parts['salt'] = $salt;
                 $isSalted = true;

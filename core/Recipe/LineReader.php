@@ -37,6 +37,9 @@ final readonly class LineReader
     /** The first words of units of two words: "fl oz". */
     private const OF_TWO_WORDS = ['fl', 'fl.', 'fluid'];
 
+    /** In the three languages: what is said of a fat that goes in off the heat. */
+    private const TO_FINISH = '/\b(?:to finish|per mantecare|per la mantecatura|para mantecar|para terminar)\b/u';
+
     private const SIZES = ['small', 'medium', 'large', 'big'];
 
     private Spoken $spoken;
@@ -46,14 +49,19 @@ final readonly class LineReader
         $this->spoken = new Spoken(mark: DecimalMark::Point);
     }
 
-    /** @return array{food: string, english: string, amount: float|null, unit: 'g'|'ml'|'pieces', to_taste: bool, served_with: bool} the food and its amount; english: the food in the words that Velko knows */
+    /**
+     * The food and its amount. `english` is the food in the words that Velko knows.
+     *
+     * @return array{food: string, english: string, amount: float|null, unit: 'g'|'ml'|'pieces', to_taste: bool, served_with: bool, to_finish: bool}
+     */
     public function read(string $said): array
     {
         $plain = $line = $this->plain($said);
         $servedWith = preg_match(self::SERVED_WITH, $line) === 1;
         $inBrackets = preg_match('/\(([^)]*)\)/u', $line, $part) === 1 ? trim($part[1]) : '';
         $line = trim((string) preg_replace('/\([^)]*\)?/u', ' ', $line));
-        $english = Phrases::inEnglish((string) preg_replace('/\b(?:per decorare|per guarnire|para servir|para decorar|para emplatar)\b/u', 'to serve', $line), $this->language);
+        $toFinish = preg_match(self::TO_FINISH, $line) === 1;
+        $english = Phrases::inEnglish((string) preg_replace([self::SERVED_WITH, self::TO_FINISH], ['to serve', 'to finish'], $line), $this->language);
         $toTaste = preg_match(self::TO_TASTE, $english) === 1;
         $english = trim((string) preg_replace(self::TO_TASTE, ' ', $english), " ,.;:\u{a0}");
         [$head, $tail] = [...explode(',', $english, 2), ''];
@@ -67,7 +75,7 @@ final readonly class LineReader
 
         return [
             'food' => $this->language === Language::English ? trim($food.($tail === '' || $isApart ? '' : ",$tail"), ' ,') : Foods::called($food) ?? $food,
-            'english' => $food, 'amount' => $amount === null ? null : round($amount, 2), 'unit' => $unit, 'to_taste' => $toTaste, 'served_with' => $servedWith,
+            'english' => $food, 'amount' => $amount === null ? null : round($amount, 2), 'unit' => $unit, 'to_taste' => $toTaste, 'served_with' => $servedWith, 'to_finish' => $toFinish,
         ];
     }
 

@@ -87,7 +87,11 @@ final class RecipeReader
     private static function line(string $said, LineReader $reader, Traits $family): Line
     {
         $read = $reader->read($said);
-        [$role, $goes] = $read['served_with'] && self::isFood($read['english']) ? [Role::OnTop, Goes::OnTop] : self::roleOf($read['english'], $family);
+        [$role, $goes] = match (true) {
+            $read['served_with'] && self::isFood($read['english']) => [Role::OnTop, Goes::OnTop],
+            $read['to_finish'] && self::isOil($read['english']) => $family->finish > 0 && $read['amount'] !== null ? [Role::Finish, null] : [Role::OnTop, Goes::OnTop],
+            default => self::roleOf($read['english'], $family),
+        };
 
         $food = match ($role) {
             Role::Rice, Role::Stock, Role::Wine => LineReader::head($read['english']),
@@ -96,6 +100,11 @@ final class RecipeReader
         };
 
         return new Line(trim($said), $role, $food, self::isFood($read['english']) ? LineReader::head($read['english']) : '', $read['amount'], $read['unit'], $goes, $read['to_taste']);
+    }
+
+    private static function isOil(string $english): bool
+    {
+        return in_array('oil', Names::words(LineReader::head($english)), true);
     }
 
     private static function isFood(string $english): bool

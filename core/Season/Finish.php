@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Velko\Core\Season;
 
 /**
- * Butter and cheese beaten in off the heat, cream or marrow beside them or in their place: what they bring of water, fat and
- * salt, and how they cool the pan.
+ * Butter and cheese beaten in off the heat, cream, marrow or oil beside them or in their place: what they bring of water,
+ * fat and salt, and how they cool the pan.
  *
  * Composition from USDA FoodData Central, butter, hard grating cheese, heavy whipping cream (from memory); marrow by our estimate.
  */
 final readonly class Finish
 {
+    /** Olive oil, 0.910 to 0.916 at 20 °C: Codex Alimentarius, standard for olive oils, CXS 33 (from memory). */
+    public const OIL_G_PER_ML = 0.913;
+
     private const BUTTER_WATER = 0.16;
 
     private const BUTTER_FAT = 0.81;
@@ -41,13 +44,16 @@ final readonly class Finish
 
     private const CREAM_WARMS = 3.3;
 
+    /** Olive oil (usual value; from memory). */
+    private const OIL_WARMS = 2.0;
+
     /** Heat that melts butter fat, J per g of butter (usual value; from memory). */
     private const BUTTER_MELTS = 65.0;
 
     /** Cream comes from the fridge, °C. */
     private const CREAM_C = 5.0;
 
-    /** Cheese is grated during the cooking and lies at the stove, °C. */
+    /** Cheese is grated during the cooking and lies at the stove, and the oil stands there, °C. */
     private const CHEESE_C = 20.0;
 
     /**
@@ -56,6 +62,7 @@ final readonly class Finish
      * @param  float  $butterTemperature  °C; freezer-cold melts slowly
      * @param  float  $cream  g, for all covers; its water loosens
      * @param  float  $marrow  g, for all covers; as cold as the butter, and it warms and melts as butter does
+     * @param  float  $oil  g, for all covers; fat alone, already liquid, as warm as the kitchen
      */
     public function __construct(
         public float $butter = 0.0,
@@ -64,17 +71,38 @@ final readonly class Finish
         public float $butterTemperature = 4.0,
         public float $cream = 0.0,
         public float $marrow = 0.0,
+        public float $oil = 0.0,
     ) {}
 
     public function times(float $factor): self
     {
-        return new self($this->butter * $factor, $this->cheese * $factor, $this->salted, $this->butterTemperature, $this->cream * $factor, $this->marrow * $factor);
+        return new self(
+            $this->butter * $factor,
+            $this->cheese * $factor,
+            $this->salted,
+            $this->butterTemperature,
+            $this->cream * $factor,
+            $this->marrow * $factor,
+            $this->oil * $factor,
+        );
+    }
+
+    /** @return array<'marrow'|'butter'|'oil'|'hard-cheese'|'cream', float> g of each, in the order in which they are beaten in */
+    public function parts(): array
+    {
+        return [
+            'marrow' => $this->marrow,
+            'butter' => $this->butter,
+            'oil' => $this->oil,
+            'hard-cheese' => $this->cheese,
+            'cream' => $this->cream,
+        ];
     }
 
     /** g */
     public function weight(): float
     {
-        return $this->butter + $this->cheese + $this->cream + $this->marrow;
+        return $this->butter + $this->cheese + $this->cream + $this->marrow + $this->oil;
     }
 
     /** g */
@@ -92,7 +120,8 @@ final readonly class Finish
     /** g */
     public function fat(): float
     {
-        return self::BUTTER_FAT * $this->butter + self::CHEESE_FAT * $this->cheese + self::CREAM_FAT * $this->cream + self::MARROW_FAT * $this->marrow;
+        return self::BUTTER_FAT * $this->butter + self::CHEESE_FAT * $this->cheese + self::CREAM_FAT * $this->cream
+            + self::MARROW_FAT * $this->marrow + $this->oil;
     }
 
     /** g */
@@ -101,13 +130,15 @@ final readonly class Finish
         return ($this->salted ? self::SALTED_BUTTER_SALT : 0.0) * $this->butter + self::CHEESE_SALT * $this->cheese;
     }
 
-    /** @return 'both'|'butter'|'cheese'|'cream'|'nothing' what is beaten in first, and what after it */
+    /** @return 'both'|'butter'|'oil_and_cheese'|'cheese'|'oil'|'cream'|'nothing' what is beaten in first, and what after it */
     public function order(): string
     {
         return match (true) {
             $this->butter + $this->marrow > 0.0 && $this->cheese > 0.0 => 'both',
             $this->butter + $this->marrow > 0.0 => 'butter',
+            $this->oil > 0.0 && $this->cheese > 0.0 => 'oil_and_cheese',
             $this->cheese > 0.0 => 'cheese',
+            $this->oil > 0.0 => 'oil',
             $this->cream > 0.0 => 'cream',
             default => 'nothing',
         };
@@ -116,7 +147,8 @@ final readonly class Finish
     /** J/K */
     public function capacity(): float
     {
-        return self::BUTTER_WARMS * ($this->butter + $this->marrow) + self::CHEESE_WARMS * $this->cheese + self::CREAM_WARMS * $this->cream;
+        return self::BUTTER_WARMS * ($this->butter + $this->marrow) + self::CHEESE_WARMS * $this->cheese
+            + self::CREAM_WARMS * $this->cream + self::OIL_WARMS * $this->oil;
     }
 
     /** Temperature that cools the pan as much as melting does, °C. */
@@ -126,7 +158,8 @@ final readonly class Finish
             return self::CHEESE_C;
         }
         $heat = ($this->butter + $this->marrow) * (self::BUTTER_WARMS * $this->butterTemperature - self::BUTTER_MELTS)
-            + self::CHEESE_WARMS * $this->cheese * self::CHEESE_C + self::CREAM_WARMS * $this->cream * self::CREAM_C;
+            + (self::CHEESE_WARMS * $this->cheese + self::OIL_WARMS * $this->oil) * self::CHEESE_C
+            + self::CREAM_WARMS * $this->cream * self::CREAM_C;
 
         return $heat / $this->capacity();
     }

@@ -17,7 +17,7 @@ beforeEach(function (): void {
         'format' => 'velko.dish-entry/1', 'rice_id' => $this->station->dish->rice_id, 'stock_id' => $this->station->dish->stock_id,
         'dish' => [
             'name' => 'nettle risotto', 'family' => 'risotto', 'grams_main' => 80, 'grams_starter' => 45, 'wine_ml_per_80_g' => 25, 'doses' => 'kept-covered', 'stirring' => 'constant',
-            'sealed' => true, 'toast' => 'slow', 'pace' => 'medium', 'cover' => 'open', 'wine_percent' => 12.5, 'wine_cooked_off' => false, 'butter_c' => 4, 'fat' => 'oil', 'rained_in' => false, 'base_apart' => false, 'oven_c' => null, 'part_cooked_share' => null, 'part_cooked_mm' => 20, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
+            'sealed' => true, 'toast' => 'slow', 'pace' => 'medium', 'cover' => 'open', 'wine_percent' => 12.5, 'wine_cooked_off' => false, 'butter_c' => 4, 'fat' => 'oil', 'rained_in' => false, 'base_apart' => false, 'oven_c' => null, 'part_cooked_share' => null, 'part_cooked_mm' => 20, 'two_pours' => false, 'finish_on_the_heat' => false, 'plated' => null, 'cream_g_per_80_g' => 0, 'marrow_g_per_80_g' => 0, 'oil_g_per_80_g' => 0, 'rinsed' => false, 'soak_min' => 0, 'finish_min' => 1, 'rest_min' => 0, 'rest_covered' => false, 'looseness' => 0.85, 'crust' => 'none',
             'crust_school' => 'short-and-hot', 'minutes_to_table' => 2, 'sodium_most_mg' => null, 'diet' => 'vegetarian', 'finish' => 'butter', 'butter_g_per_80_g' => 15, 'butter_salted' => false, 'cheese_g_per_80_g' => 10, 'garnish' => '', 'instructions' => '',
             'ingredients' => [
                 ['name' => 'shallot', 'amount' => 20, 'unit' => 'g', 'per' => 'main', 'goes' => 'base', 'minute' => null, 'before_min' => 4, 'until' => 'soft', 'comes_out' => false, 'temperature_c' => null, 'food' => null, 'suits' => 'vegan', 'allergens' => []],
@@ -83,6 +83,20 @@ it('cooks by the schools that a dish has, and counts their fat and marrow among 
     expect($risotto->json('served.suits'))->toBe('any')
         ->and(array_column($risotto->json('mise'), 'amount', 'name'))->toHaveKeys(['marrow', 'cream'])
         ->and(array_column($risotto->json('plan.stages'), 'say_fact'))->toContain(['code' => 'say.finish-on-the-heat', 'args' => ['order' => 'both']]);
+});
+
+it('beats in oil where a dish has it: weighed out, in the step, and no butter named beside it', function (): void {
+    $worked = $this->postJson('/api/work-out', $this->station->ask(
+        dish_id: $this->postJson('/api/dishes', ($this->entry)(butter_g_per_80_g: 0, cheese_g_per_80_g: 0, oil_g_per_80_g: 10))->assertCreated()->json('id'),
+        pan_id: null,
+        burner_id: null,
+    ))->assertOk();
+    $stages = array_values(array_filter($worked->json('plan.stages'), static fn (array $one): bool => $one['kind'] === 'finish'));
+    // 10 g to 80 g of rice, six mains of 80 g: 60 g.
+    expect(array_column($worked->json('mise'), 'amount', 'name'))->toMatchArray(['olive oil' => 60])
+        ->and(array_column($stages[0]['items'], 'amount', 'name'))->toMatchArray(['olive oil' => 60])
+        ->and($stages[0]['say_fact'])->toBe(['code' => 'say.finish', 'args' => ['order' => 'oil']])
+        ->and($stages[0]['say'])->not->toContain('butter')->not->toContain('cheese');
 });
 
 it('reads an amount as a cook says it, and says of what is none that it is none', function (): void {

@@ -101,6 +101,19 @@ it('takes the stock for what it is made from, whatever its language', function (
     expect(Dish::query()->with('stock')->findOrFail($id)->stock->base->value)->toBe($base);
 })->with([['1 litre shellfish stock', 'shellfish'], ['4 cups chicken broth', 'poultry'], ['1 litre fish stock', 'fish'], ['1 litre hot water', 'vegetable'], ['1 litre beef stock', 'meat']]);
 
+it('beats in the oil that a recipe keeps for the end, by weight; without an amount it lies on top', function (string $line, string $role, float $grams, string $garnish): void {
+    $this->actingAs(User::factory()->create());
+    $recipe = recipeRead("Risotto\n4 servings\n320 g carnaroli rice\n1 litre vegetable stock\n1 onion\n2 tbsp olive oil\n$line");
+    expect(roles($recipe))->toBe(['rice', 'stock', 'base', 'fat', $role]);
+    $dish = Dish::query()->findOrFail($this->postJson('/api/recipes', lookedOver($recipe))->assertCreated()->json('id'));
+    expect($dish->oil_g_per_80_g)->toBe($grams)->and($dish->garnish)->toBe($garnish);
+})->with([
+    // Four mains of 80 g: a quarter of it each. Two tablespoons are 29.6 mL, at 0.913 g/mL 27.0 g, 6.8 g to 80 g.
+    'by weight' => ['40 g olive oil, to finish', 'finish', 10.0, ''],
+    'by the spoon' => ['2 tbsp olive oil to finish', 'finish', 6.8, ''],
+    'in no amount' => ['olive oil, to finish', 'on-top', 0.0, 'olive oil'],
+]);
+
 it('asks about a line that it does not know, and does not keep the recipe until somebody has said', function (): void {
     $this->actingAs(User::factory()->create());
     $recipe = recipeRead("Risotto of the day\nServes 4\n320 g carnaroli rice\n1 litre vegetable stock\n40 g of house spice\n2 onions");
@@ -122,7 +135,7 @@ it('refuses by its line what would make no dish', function (callable $change, st
     'a base without amount' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [3 => ['amount' => null]]]), '/lines/3/amount', '400 g di zucca'],
     'wine by the piece' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [2 => ['unit' => 'pieces']]]), '/lines/2/unit', 'g or ml'],
     'more wine than a rice takes' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [2 => ['amount' => 2000]]]), '/lines/2/amount', 'this is 500'],
-    'oil as the cheese' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [7 => ['role' => 'finish', 'unit' => 'ml']]]), '/lines/7/role', 'hard cheese'],
+    'a shallot as the cheese' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [4 => ['role' => 'finish', 'unit' => 'g']]]), '/lines/4/role', 'hard cheese'],
     'a novel' => [static fn (array $entry): array => [...$entry, 'instructions' => array_fill(0, 5, str_repeat('a', 1900))], '/instructions', '8000'],
     'at a minute, and none' => [static fn (array $entry): array => array_replace_recursive($entry, ['lines' => [3 => ['role' => 'add', 'goes' => 'at-minute']]]), '/lines/3/minute', '0 to 120'],
 ]);

@@ -147,11 +147,17 @@ final class Choices
             $butter = $finish->butter > 0 ? $finish->butter : self::USUAL_BUTTER * $plan->rice();
             $options[] = self::asked($label, $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish(new Finish($butter, $finish->cheese, $finish->salted, $celsius))), $chosen, Fact::of($note));
         }
-        foreach (['marrow' => new Finish(0.0, $finish->cheese, marrow: self::USUAL_BUTTER * $plan->rice()), 'cream' => new Finish(0.0, $finish->cheese, cream: self::USUAL_CREAM * $plan->rice())] as $label => $instead) {
-            $chosen = $finish->butter <= 0 && ($label === 'cream' ? $finish->cream : $finish->marrow) > 0;
-            $options[] = self::asked($label, $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish($instead)), $chosen, Fact::of($label === 'cream' ? 'note.cream' : 'note.marrow'));
+        $usual = self::USUAL_BUTTER * $plan->rice();
+        $instead = [
+            'marrow' => [$finish->marrow, new Finish(0.0, $finish->cheese, marrow: $usual), Fact::of('note.marrow')],
+            'oil' => [$finish->oil, new Finish(0.0, $finish->cheese, oil: $usual), Fact::of('note.oil-beaten-in')],
+            'cream' => [$finish->cream, new Finish(0.0, $finish->cheese, cream: self::USUAL_CREAM * $plan->rice()), Fact::of('note.cream')],
+        ];
+        foreach ($instead as $label => [$grams, $other, $note]) {
+            $chosen = $finish->butter <= 0 && $grams > 0;
+            $options[] = self::asked($label, $chosen ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish($other)), $chosen, $note);
         }
-        $none = $finish->butter + $finish->cream + $finish->marrow <= 0;
+        $none = $finish->butter + $finish->cream + $finish->marrow + $finish->oil <= 0;
 
         return new Choice(School::Butter, [...$options, self::asked('no-butter', $none ? $plan : Planner::plan($plan->onTheSameHeat()->withFinish(new Finish(0.0, $finish->cheese))), $none, Fact::of('note.no-butter'))]);
     }

@@ -30,6 +30,7 @@ export function Says({
       [dish.cheese_g_per_80_g, t('dish.steps.cheese')],
       [dish.cream_g_per_80_g ?? 0, t('dish.steps.cream')],
       [dish.marrow_g_per_80_g ?? 0, t('dish.steps.marrow')],
+      [dish.oil_g_per_80_g ?? 0, t('dish.steps.oil')],
     ] as const
   ).flatMap(([grams, what]) => (grams > 0 ? [`${weight(grams)} ${what}`] : []));
   const ways: Record<StepName, readonly (string | false | undefined)[]> = {

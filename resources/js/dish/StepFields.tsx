@@ -160,6 +160,7 @@ export function FinishFields({ butter }: { butter: number }) {
           label={t('dish.dishForm.marrow-for-weight', to80)}
           of="weight"
         />
+        <Amount name="dish.oil_g_per_80_g" label={t('dish.dishForm.oil-for-weight', to80)} of="weight" />
         <Field
           name="dish.finish_min"
           label={t('dish.dishForm.beaten-in')}

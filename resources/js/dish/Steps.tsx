@@ -52,6 +52,7 @@ const FIELDS: Record<StepName, readonly (keyof Body)[]> = {
     'cheese_g_per_80_g',
     'cream_g_per_80_g',
     'marrow_g_per_80_g',
+    'oil_g_per_80_g',
     'finish_min',
     'finish_on_the_heat',
     'finish',

@@ -13,7 +13,7 @@ export const BUTTER_C: Readonly<Record<string, number>> = { frozen: -18, cold: 4
 const AS_COLD = 8;
 
 /** What a dish that has none is given of it, to 80 g of rice: common practice, no single source. */
-const USUAL = { butter: 15, cream: 25, marrow: 15, wine: 30, soak: 18, oven: 190 };
+const USUAL = { butter: 15, cream: 25, marrow: 15, oil: 15, wine: 30, soak: 18, oven: 190 };
 const FORTIFIED = 18;
 const TABLE_WINE = 12.5;
 
@@ -122,14 +122,22 @@ export const SCHOOLS: Record<Code, School> = {
   'crust-school': plain('crust', 'crust_school'),
   butter: {
     step: 'finish',
-    of: ({ butter_g_per_80_g, butter_c = 4, cream_g_per_80_g = 0, marrow_g_per_80_g = 0 }) =>
+    of: ({
+      butter_g_per_80_g,
+      butter_c = 4,
+      cream_g_per_80_g = 0,
+      marrow_g_per_80_g = 0,
+      oil_g_per_80_g = 0,
+    }) =>
       butter_g_per_80_g > 0
         ? (Object.entries(BUTTER_C).find(([, celsius]) => Math.abs(celsius - butter_c) < AS_COLD)?.[0] ?? '')
         : cream_g_per_80_g > 0
           ? 'cream'
           : marrow_g_per_80_g > 0
             ? 'marrow'
-            : 'no-butter',
+            : oil_g_per_80_g > 0
+              ? 'oil'
+              : 'no-butter',
     take: (school, { butter_g_per_80_g }) => {
       const celsius = BUTTER_C[school];
       return {
@@ -137,6 +145,7 @@ export const SCHOOLS: Record<Code, School> = {
           celsius === undefined ? 0 : butter_g_per_80_g > 0 ? butter_g_per_80_g : USUAL.butter,
         cream_g_per_80_g: school === 'cream' ? USUAL.cream : 0,
         marrow_g_per_80_g: school === 'marrow' ? USUAL.marrow : 0,
+        oil_g_per_80_g: school === 'oil' ? USUAL.oil : 0,
         ...(celsius === undefined ? {} : { butter_c: celsius }),
       };
     },

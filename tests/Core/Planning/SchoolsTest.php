@@ -186,6 +186,16 @@ it('counts the water of cream into the sauce: so much less stock', function (): 
         ->and($by['marrow']->ask->finish->fat())->toBeGreaterThan($by['cream']->ask->finish->fat());
 });
 
+it('beats in oil in place of butter: fat alone, no water, and nothing in it that has to melt', function (): void {
+    $by = school(Kitchens::ask(6, butter: 15, cheese: 15), School::Butter);
+    $oil = new Finish(oil: 90.0);
+    // 90 g at 2.0 J/(g·K): 180 J/K, and as warm as the kitchen. All of it is fat.
+    expect($oil->fat())->toBe(90.0)->and($oil->water())->toBe(0.0)->and($oil->capacity())->toBe(180.0)->and($oil->temperature())->toBe(20.0)
+        ->and($by['oil']->ask->finish)->toEqual(new Finish(0.0, 90.0, oil: 15 * $by['oil']->rice() / 80))
+        ->and($by['oil']->atTable->temperature)->toBeGreaterThan($by['soft']->atTable->temperature)
+        ->and($by['oil']->ask->finish->order())->toBe('oil_and_cheese');
+});
+
 it('is tender to the top under a lid from when the grains show: less stock than in the open, more than under one from the start', function (): void {
     $by = school(Kitchens::panRice(6), School::Cover);
     $plan = $by['from-the-grains'];
