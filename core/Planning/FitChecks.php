@@ -155,7 +155,7 @@ final class FitChecks
 
         return new Warning(
             'too-fierce',
-            ['mark' => $mark, 'kilowatts' => (int) round($plan->ask->burner->net[$mark] / $area / 1000), 'then' => $then],
+            ['mark' => $mark, 'then' => $then],
             $weaker === null ? Fact::of('fix.weaker-ring', power: Power::ofW(floor($most * $area / 50) * 50)) : Fact::of('fix.set-to', mark: $weaker),
         );
     }

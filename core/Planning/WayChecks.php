@@ -89,7 +89,7 @@ final class WayChecks
 
         return new Warning(
             'cheese-catches',
-            ['mark' => $mark, 'kilowatts' => round($heat / 1000, 1)],
+            ['mark' => $mark],
             Fact::of('fix.finish-off', temperature: Temperature::ofC(round($off->temperature)), is: Temperature::ofC(round($plan->atTable->temperature))),
         );
     }

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { readerLocale } from './number';
 import { locale, t } from './words/messages';
 
 const TICK = 250;
@@ -23,6 +24,12 @@ export const useMoment = <T extends string | number | boolean | null>(of: (now: 
 
 /** The device's clock, in steps of so many ms. */
 export const useNow = (every = TICK): number => useMoment((now) => now - (now % every));
+
+/** ECMA-402, locale info: younger browsers have the method, older ones the property. */
+interface WithWeeks {
+  getWeekInfo?: () => { firstDay: number };
+  weekInfo?: { firstDay: number };
+}
 
 const BY_LOCALE = new Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 === true;
 
@@ -58,14 +65,28 @@ export function clockWords(time: string): string {
   return clock(Date.UTC(2000, 0, 1, hours, minutes), 'UTC');
 }
 
+/** Days are written as the reader's country writes them, if it speaks the language of the screens: "Mon 23 Nov", "Mon, Nov 23". */
+export function dateLocale(): string {
+  const reader = new Intl.Locale(readerLocale());
+  return reader.language === new Intl.Locale(locale()).language ? reader.toString() : locale();
+}
+
+/** The parts of a date as this reader's country writes them. */
+export const dateFormat = (parts: Intl.DateTimeFormatOptions): Intl.DateTimeFormat =>
+  new Intl.DateTimeFormat(dateLocale(), parts);
+
+/** The day on which weeks begin where this reader comes from: 0 is Sunday. */
+export function weekBegins(): 0 | 1 | 2 | 3 | 4 | 5 | 6 {
+  const reader: Intl.Locale & WithWeeks = new Intl.Locale(dateLocale());
+  const first = (reader.getWeekInfo?.() ?? reader.weekInfo)?.firstDay ?? 1;
+  return (first % 7) as 0 | 1 | 2 | 3 | 4 | 5 | 6;
+}
+
 /** "Mon 23 Nov" in the kitchen's days. */
 export function day(at: string, timezone: string): string {
-  return new Intl.DateTimeFormat(locale(), {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    timeZone: timezone,
-  }).format(new Date(at));
+  return dateFormat({ weekday: 'short', day: 'numeric', month: 'short', timeZone: timezone }).format(
+    new Date(at),
+  );
 }
 
 /** The day of a moment in the kitchen, as ISO 8601 has it: 2026-05-04. */

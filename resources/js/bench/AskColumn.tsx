@@ -7,10 +7,11 @@ import { useCook, useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { Select, type Option } from '../parts/Select';
 import { ClockField } from '../parts/ClockField';
+import { DayField } from '../parts/DayField';
 import { placeOf } from '../parts/faults';
 import { Stepper } from '../parts/Stepper';
 import { remember } from '../stove/running';
-import { date } from '../time';
+import { date, stamp, useMoment } from '../time';
 import type { Sharing } from './shared';
 import { SharedPans } from './SharedPans';
 import { Warnings } from './Warnings';
@@ -69,6 +70,7 @@ export function AskColumn({
   const navigate = useNavigate();
   const { length, power } = useMeasure();
   const { timezone } = useCook();
+  const today = useMoment((at) => date(stamp(at), timezone));
   const client = useQueryClient();
   const start = useMutation({
     mutationFn: () => api.start(crypto.randomUUID(), ask),
@@ -220,12 +222,13 @@ export function AskColumn({
         />
       </Line>
       <Line word={t('bench.askColumn.on')}>
-        <input
-          type="date"
-          aria-label={t('bench.askColumn.day')}
+        <DayField
+          label={t('bench.askColumn.day')}
           value={ask.table_on ?? (working ? date(working.clock.table_at, timezone) : '')}
-          onChange={(event) => change({ table_on: event.target.value || null })}
-          className={`h-12 w-full min-w-0 rounded-lg border-2 border-rule bg-paper px-3 text-lg ${ask.table_on ? '' : 'text-ink-soft'}`}
+          today={today}
+          none={t('bench.askColumn.the-next-time')}
+          own={ask.table_on !== null && ask.table_on !== undefined}
+          onChange={(on) => change({ table_on: on === '' ? null : on })}
         />
       </Line>
       {refusal && refusal.about('/covers') === undefined && (

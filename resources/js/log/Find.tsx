@@ -1,8 +1,11 @@
 import { Search, X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { useCook } from '../cook';
 import { useKitchen } from '../kitchen/useKitchen';
+import { DayField } from '../parts/DayField';
 import { Select, type Option } from '../parts/Select';
+import { date, stamp, useMoment } from '../time';
 import { t } from '../words/messages';
 
 /** ms after the last letter. */
@@ -21,6 +24,8 @@ const VERDICTS: Option[] = [
 /** What is looked for in the log; it stands in the address. */
 export function Find() {
   const kitchen = useKitchen();
+  const { timezone } = useCook();
+  const today = useMoment((at) => date(stamp(at), timezone));
   const [looked, setLooked] = useSearchParams();
   const [open, setOpen] = useState(false);
   const say = (name: string, value: string) =>
@@ -46,6 +51,10 @@ export function Find() {
     ['rice', t('common.rice'), of(kitchen.data?.rices, t('log.any-rice'))],
     ['verdict', t('screens.logBook.verdict'), VERDICTS],
   ];
+  const days = [
+    ['from', t('log.from')],
+    ['to', t('log.to')],
+  ] as const;
   return (
     <>
       <button
@@ -69,8 +78,16 @@ export function Find() {
             onChange={(value) => say(name, value)}
           />
         ))}
-        <Day name="from" label={t('log.from')} value={looked.get('from') ?? ''} onSay={say} />
-        <Day name="to" label={t('log.to')} value={looked.get('to') ?? ''} onSay={say} />
+        {days.map(([name, label]) => (
+          <DayField
+            key={name}
+            label={label}
+            value={looked.get(name) ?? ''}
+            today={today}
+            none={t('log.any-day')}
+            onChange={(day) => say(name, day)}
+          />
+        ))}
         <Words
           label={t('log.who-cooked')}
           value={looked.get('by') ?? ''}
@@ -93,29 +110,6 @@ export function Find() {
         </div>
       </search>
     </>
-  );
-}
-
-function Day({
-  name,
-  label,
-  value,
-  onSay,
-}: {
-  name: string;
-  label: string;
-  value: string;
-  onSay: (name: string, value: string) => void;
-}) {
-  return (
-    <input
-      type="date"
-      aria-label={label}
-      title={label}
-      value={value}
-      onChange={(event) => onSay(name, event.target.value)}
-      className={BOX}
-    />
   );
 }
 
