@@ -15,7 +15,7 @@ use Symfony\Component\HttpKernel\Exception\PreconditionRequiredHttpException;
 final class EntityTag
 {
     /** Columns that are not what a thing says. */
-    private const BESIDE = ['id', 'kitchen_id', 'created_at', 'updated_at', 'deleted_at'];
+    private const BESIDE = ['id', 'kitchen_id', 'created_at', 'updated_at', 'deleted_at', 'asked_at'];
 
     /** @param  array<int|string, mixed>  $what */
     public static function of(array $what): string

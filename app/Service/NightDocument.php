@@ -213,12 +213,12 @@ final readonly class NightDocument
         ], (new Clashes($this->solved, $this->evening->lengths))->all($withOffers));
     }
 
-    /** Whether there was time when it was ordered: its pan was to go on, and nobody put it on. */
+    /** Whether there was time when it was last asked for: its pan was to go on, and nobody put it on. */
     private function isMissed(Clash $clash): bool
     {
-        $ordered = $this->evening->row->firings->find($clash->firings[0])?->created_at;
+        $asked = $this->evening->row->firings->find($clash->firings[0])?->asked_at;
 
-        return $clash->code === 'too-soon' && $ordered !== null && $ordered->lessThan($this->evening->at($clash->at));
+        return $clash->code === 'too-soon' && $asked !== null && $asked->lessThan($this->evening->at($clash->at));
     }
 
     /** @return array<string, mixed> */

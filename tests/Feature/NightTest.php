@@ -143,6 +143,12 @@ it('calls a pan missed that was to be on and is not, and says since when and wha
         ->and(Carbon::parse($missed->json('clashes.0.at'))->diffInSeconds($latest, true))->toBeLessThan(31.0)
         ->and($missed->json('firings.0.late_by_min'))->toEqualWithDelta(10.0, 0.6) // on now, it is there ten minutes later than that; pans go on by the half minute
         ->and(array_column($this->getJson('/api/nights/'.NIGHT_OF.'/offers')->json('clashes.0.offers'), 'code'))->toContain('later');
+    // Another name for the table asks for nothing else; an earlier hour does, and for that there never was time.
+    $id = $night['firings'][0]['id'];
+    $change = fn (mixed ...$with): ?string => $this->putJson("/api/firings/$id", firingEntry($this->station, ...$with))->assertOk()->json('clashes.0.code');
+    expect($change(label: 'by the door'))->toBe('missed')
+        ->and($change(table_at: '19:25'))->toBe('too-soon')
+        ->and($change(table_at: '21:00'))->toBeNull();
     // One that was ordered too late was not missed.
     $this->deleteJson('/api/firings/'.$night['firings'][0]['id'])->assertOk();
     expect(ordered(firingEntry($this->station))['clashes'][0]['code'])->toBe('too-soon');
