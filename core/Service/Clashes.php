@@ -16,6 +16,9 @@ final readonly class Clashes
     /** Tables that are looked at for what would be if their rice were part-cooked. */
     private const MOST_AHEAD = 3;
 
+    /** Of its lateness, what an offer takes away at least (our choice): one minute of seventy-three is no way out. */
+    private const WORTH_IT = 0.1;
+
     /** Less than this is nothing, cover-minutes. */
     private const NOTHING = 1e-6;
 
@@ -99,9 +102,11 @@ final readonly class Clashes
 
             return $alone->table() - $until - $byTime > $byTime ? 'hands' : 'too-soon';
         }
+        // Of several parts the last one waits, for its own firing's pans too.
+        $last = $this->lastOf($firing);
         $board = new Board($this->night);
         foreach ($this->solved->cooks as $cook) {
-            if (! isset($cook->serves[$firing]) && ! in_array($cook, $this->night->running, true)) {
+            if ($cook !== $last && ! in_array($cook, $this->night->running, true)) {
                 $board->put($cook);
             }
         }
@@ -119,7 +124,21 @@ final readonly class Clashes
         return $code;
     }
 
-    /** @return list<Offer> that leave less late than there is, or cook more; the best first */
+    /** The pan of a firing that is at the table last; null if none is to come. */
+    private function lastOf(int $firing): ?Cook
+    {
+        $last = null;
+        foreach ($this->solved->cooks as $cook) {
+            $isLater = $last === null || $cook->table() > $last->table();
+            if (isset($cook->serves[$firing]) && $isLater && ! in_array($cook, $this->night->running, true)) {
+                $last = $cook;
+            }
+        }
+
+        return $last;
+    }
+
+    /** @return list<Offer> that take a good part of the firing's lateness away, or cook more; the best first */
     private function offers(int $firing, string $code): array
     {
         $one = $this->night->firings[$firing];
@@ -134,6 +153,8 @@ final readonly class Clashes
             $code !== 'behind' ? $this->aheadNearby($firing) : null,
             $this->night->merge ? null : $this->changed('merge', ['merge' => true]),
         ]);
+        $most = $this->solved->lateCovers() - self::WORTH_IT * $one->covers * $late + self::NOTHING;
+        $offers = array_filter($offers, static fn (Offer $offer): bool => $offer->lateAfter <= $most);
         usort($offers, static fn (Offer $a, Offer $b): int => $a->lateAfter <=> $b->lateAfter);
 
         return $offers;

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Velko\Core\Service;
 
-/** What goes into one pan: firings of a dish that share one, and firings that no one pan takes, in as many even parts as they need. */
+use Velko\Core\Vessel\Batch;
+use Velko\Core\Vessel\Batches;
+
+/**
+ * What goes into one pan: firings of a dish that share one, and firings that no one pan takes, in parts. The parts are those of the
+ * bench ({@see Batches}): the fewest pans that can stand at once, each on a ring of its own, all as full as each other.
+ */
 final readonly class Parcels
 {
     public function __construct(private Night $night, private Lengths $lengths) {}
@@ -22,7 +28,7 @@ final readonly class Parcels
                 $parcels[] = $this->together($together);
             } else {
                 $covers = $this->night->open($together[0]);
-                array_push($parcels, ...$this->parts($together[0], $covers, max((int) ceil($covers / $most), $covers === $first->covers ? $first->parts : 1)));
+                array_push($parcels, ...$this->parts($together[0], $covers, $covers === $first->covers ? $first->parts : 1));
             }
         }
 
@@ -102,18 +108,37 @@ final readonly class Parcels
         return new Parcel(array_combine($numbers, array_map($this->night->open(...), $numbers)), $firings[0]->dish, array_sum(array_map($this->rice(...), $numbers)), $from, $table, $until);
     }
 
-    /** @return list<Parcel> */
-    private function parts(int $number, int $covers, int $parts): array
+    /**
+     * @param  int  $least  parts that somebody wants at least
+     *
+     * @return list<Parcel> the largest first
+     */
+    private function parts(int $number, int $covers, int $least): array
     {
         $one = $this->night->firings[$number];
-        $parts = min($parts, $covers);
-        $parcels = [];
-        for ($left = $parts; $left > 0; $left--) {
-            $mine = (int) ceil($covers / $left);
-            $covers -= $mine;
-            $parcels[] = new Parcel([$number => $mine], $one->dish, $mine * $one->grams, $one->from(), $one->table, $one->until(), $one->isPinned() ? $one : null);
+        $parts = array_map(
+            static fn (Batch $batch): int => $batch->covers,
+            Batches::among($this->night->placesFor($one->dish, $this->lengths, $one), $covers, $one->grams),
+        );
+        if (count($parts) < min($least, $covers)) {
+            $parts = self::even($covers, min($least, $covers));
         }
+        rsort($parts);
 
-        return $parcels;
+        return array_map(static fn (int $mine): Parcel => new Parcel(
+            [$number => $mine],
+            $one->dish,
+            $mine * $one->grams,
+            $one->from(),
+            $one->table,
+            $one->until(),
+            $one->isPinned() ? $one : null,
+        ), $parts);
+    }
+
+    /** @return list<int> */
+    private static function even(int $covers, int $parts): array
+    {
+        return array_map(static fn (int $at): int => intdiv($covers, $parts) + ($at < $covers % $parts ? 1 : 0), range(0, $parts - 1));
     }
 }

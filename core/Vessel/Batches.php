@@ -9,7 +9,7 @@ namespace Velko\Core\Vessel;
  *
  * The fewest pans, each on a ring of its own; of those the least floor to heat; the covers shared so that every pan
  * is as full as the others, since a pan that is half empty boils off more a cover. Where all the pans at once do not
- * hold the covers, the pans go round again.
+ * hold the covers, the pans go round again, and the rounds share the covers in the same way: 14 in a pan of 10 are 7 and 7.
  */
 final class Batches
 {
@@ -28,26 +28,43 @@ final class Batches
      */
     public static function of(array $pans, array $burners, int $covers, float $grams, Fit $fit): array
     {
+        $places = array_map(
+            static fn (array $pair): array => [...$pair, $fit->mostRice($pans[$pair[0]]), $pans[$pair[0]]->baseArea()],
+            Choosing::pairs($pans, $burners, $fit),
+        );
+
+        return self::among($places, $covers, $grams);
+    }
+
+    /**
+     * The same, where it is known already what may stand where.
+     *
+     * @param  list<array{0: int, 1: int, 2: float, 3?: float}>  $places  Ids of pan and burner, g of raw rice that the pan takes, its floor in m²; the smallest floor and ring first. Without floors a pan that takes more has more floor.
+     * @param  float  $grams  raw rice a cover
+     *
+     * @return list<Batch> as {@see self::of()} has them
+     */
+    public static function among(array $places, int $covers, float $grams): array
+    {
         $holds = [];
-        foreach (Choosing::pairs($pans, $burners, $fit) as [$pan, $burner]) {
-            $most = (int) floor($fit->mostRice($pans[$pan]) / $grams + 1e-9);
+        foreach ($places as $place) {
+            [$pan, $burner, $rice] = $place;
+            $most = (int) floor($rice / $grams + 1e-9);
             if ($most >= 1) {
-                $holds[$pan] ??= ['pan' => $pan, 'most' => $most, 'floor' => $pans[$pan]->baseArea(), 'rings' => []];
-                $holds[$pan]['rings'][] = $burner; // smallest ring first
+                $holds[$pan] ??= ['pan' => $pan, 'most' => $most, 'floor' => $place[3] ?? $rice, 'rings' => []];
+                $holds[$pan]['rings'][] = $burner;
             }
         }
-        $holds = array_values($holds); // smallest floor first
+        $holds = array_values($holds);
         if ($holds === []) {
             return [];
         }
-        $batches = [];
-        for ([$left, $number] = [$covers, 1]; $left > 0; $left -= $taken, $number++) {
-            $round = self::round($holds, $left);
-            $taken = min($left, array_sum(array_column($round, 'most')));
-            array_push($batches, ...self::share($round, $taken, $number));
+        $rounds = [];
+        for ($left = $covers; $left > 0; $left -= array_sum(array_column(end($rounds), 'most'))) {
+            $rounds[] = self::round($holds, $left);
         }
 
-        return $batches;
+        return self::share($rounds, $covers);
     }
 
     /**
@@ -182,25 +199,25 @@ final class Batches
     }
 
     /**
-     * @param  non-empty-list<array{pan: int, burner: int, most: int, floor: float}>  $round
+     * All covers over all pans of all rounds, each as full as the others as far as covers are whole.
      *
-     * @return list<Batch>
+     * @param  list<non-empty-list<array{pan: int, burner: int, most: int, floor: float}>>  $rounds
+     *
+     * @return list<Batch> round by round, the largest pan of a round first
      */
-    private static function share(array $round, int $covers, int $number): array
+    private static function share(array $rounds, int $covers): array
     {
-        usort($round, static fn (array $a, array $b): int => $b['most'] <=> $a['most']);
-        $most = array_sum(array_column($round, 'most'));
+        $most = array_sum(array_map(static fn (array $round): int => array_sum(array_column($round, 'most')), $rounds));
         $batches = [];
-        foreach ($round as $one) {
-            $mine = (int) round($covers * $one['most'] / $most);
-            $mine = min($one['most'], $mine);
-            $covers -= $mine;
-            $most -= $one['most'];
-            if ($mine > 0) {
-                $batches[] = new Batch($one['pan'], $one['burner'], $mine, $one['most'], $number);
-            }
-            if ($most <= 0) {
-                break;
+        foreach ($rounds as $at => $round) {
+            usort($round, static fn (array $a, array $b): int => $b['most'] <=> $a['most']);
+            foreach ($round as $one) {
+                $mine = min($one['most'], (int) round($covers * $one['most'] / $most));
+                $covers -= $mine;
+                $most -= $one['most'];
+                if ($mine > 0) {
+                    $batches[] = new Batch($one['pan'], $one['burner'], $mine, $one['most'], $at + 1);
+                }
             }
         }
 

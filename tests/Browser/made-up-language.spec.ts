@@ -45,7 +45,8 @@ async function learnNames(page: Page): Promise<void> {
   const session: unknown = await (await page.request.get('/api/session')).json();
   // As it is called: as much of a dish as stands before its first comma.
   const called = texts(kitchen.dishes).map((name) => name.split(',')[0] ?? name);
-  const own = [kitchen, ...dishes, called, written, session];
+  const briefly = called.map((name) => name.split(/ (?:and|with|in) /)[0] ?? name);
+  const own = [kitchen, ...dishes, called, briefly, written, session];
   const marks = Object.keys((own[0] as Record<string, object>)['marks'] ?? {});
   const named = [...texts(own), ...marks, 'Rice station', 'Trainee', 'medium-low', 'medium-high'];
   // At the head of a sentence a name is written with a capital.

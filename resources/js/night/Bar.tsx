@@ -2,7 +2,7 @@ import { useCook } from '../cook';
 import type { Night, NightPan } from '../contracts.generated';
 import { clock, clockOfTheNight } from '../time';
 import { t } from '../words/messages';
-import { called, lateBy, ms, notesOf, PACE, ROW, sizes, tablesOf } from './shape';
+import { briefly, lateBy, ms, notesOf, PACE, ROW, sizes, tablesOf } from './shape';
 import { useMoved, type Move } from './useMoved';
 
 const PHASES: Record<NightPan['hands'][number]['doing'], string> = {
@@ -59,7 +59,7 @@ export function Bar({
       <button
         {...handlers}
         aria-label={words}
-        className={`absolute top-0 left-0 h-11 touch-none overflow-hidden rounded-md border-2 text-left leading-tight ${late > 0 ? 'border-tomato' : pan.status === 'cooking' ? 'border-saffron-deep' : 'border-ink'} ${pan.by_hand ? 'outline-2 outline-offset-1 outline-ink outline-dashed' : ''} ${dragging ? 'shadow-xl' : ''}`}
+        className={`absolute top-0 left-0 h-11 touch-none overflow-hidden rounded-md border-2 bg-paper text-left leading-tight ${late > 0 ? 'border-tomato' : pan.status === 'cooking' ? 'border-saffron-deep' : 'border-ink'} ${pan.by_hand ? 'outline-2 outline-offset-1 outline-ink outline-dashed' : ''} ${dragging ? 'shadow-xl' : ''}`}
         style={{ width: x(off) - x(on) }}
       >
         {pan.hands
@@ -74,7 +74,7 @@ export function Bar({
           ))}
         <span className="absolute inset-0 overflow-hidden px-1.5 whitespace-nowrap">
           <b className="block truncate text-[17px]">
-            {sizes(pan)} {called(pan.dish)}
+            {sizes(pan)} {briefly(pan.dish, night)}
           </b>
           <span className="block truncate text-[13px]">
             {[notesOf(pan, night), pan.pan].filter(Boolean).join(' · ')}

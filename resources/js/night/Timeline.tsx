@@ -79,6 +79,22 @@ export function Timeline({
               style={{ top: CLOCK + ROW * row }}
             />
           ))}
+          {night.clashes.map((clash, at) => (
+            <div
+              key={`${clash.at} ${clash.firings.join(' ')}`}
+              aria-hidden="true"
+              className="pointer-events-none absolute border-l-2 border-dashed border-tomato"
+              style={{
+                left: x(ms(clash.at)),
+                top: 22,
+                height: CLOCK - 22 + (night.clashes.length > MANY ? 0 : ROW * rings.length),
+              }}
+            >
+              <span className="absolute top-0 left-0 grid size-6 -translate-x-1/2 place-content-center rounded-full bg-tomato text-sm font-bold text-white">
+                {at + 1}
+              </span>
+            </div>
+          ))}
           {night.standing.map((one) => (
             <Standing
               key={`${one.burner_id} ${one.from_at}`}
@@ -107,22 +123,6 @@ export function Timeline({
               onOpen={() => onOpen(pan)}
               onMoved={(move) => moved(pan, move)}
             />
-          ))}
-          {night.clashes.map((clash, at) => (
-            <div
-              key={`${clash.at} ${clash.firings.join(' ')}`}
-              aria-hidden="true"
-              className="pointer-events-none absolute border-l-2 border-dashed border-tomato"
-              style={{
-                left: x(ms(clash.at)),
-                top: 22,
-                height: CLOCK - 22 + (night.clashes.length > MANY ? 0 : ROW * rings.length),
-              }}
-            >
-              <span className="absolute top-0 left-0 grid size-6 -translate-x-1/2 place-content-center rounded-full bg-tomato text-sm font-bold text-white">
-                {at + 1}
-              </span>
-            </div>
           ))}
           <div
             className="absolute inset-x-0 border-t-2 border-rule"

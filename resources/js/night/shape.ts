@@ -80,6 +80,16 @@ export function sizes({ covers, starters }: { covers: number; starters: number }
 /** As much of a dish's name as there is before its first comma. */
 export const called = (dish: string): string => dish.split(',')[0] ?? dish;
 
+/** Words that join the rest of a dish's name to its first part, in the languages in which recipes are read. */
+const JOINS = /\s(?:and|with|in|e|con|y|&)\s/iu;
+
+/** As little of a dish's name as tells it from the others of a night: its first part, if no other begins so. */
+export function briefly(dish: string, night: Night): string {
+  const brief = (name: string) => called(name).split(JOINS)[0] ?? name;
+  const isOther = ({ dish: other }: NightPan) => other !== dish && brief(other) === brief(dish);
+  return night.pans.some(isOther) ? called(dish) : brief(dish);
+}
+
 /** Of a table's name: 0 if there is none, 1 for a number, 2 for a place that says itself ("bar 2"). */
 export const hasTable = (label: string): 0 | 1 | 2 => (label === '' ? 0 : /^\p{L}{2}/u.test(label) ? 2 : 1);
 

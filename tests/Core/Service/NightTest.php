@@ -100,6 +100,28 @@ it('shares the covers that no one pan takes over as many as it needs, evenly', f
     expect(array_map(static fn (Cook $cook): int => $cook->covers(), $solved->cooks))->toEqualCanonicalizing([8, 7, 7])->and($solved->lateCovers())->toBe(0.0);
 });
 
+it('shares covers over two pans at once where two rings are free, though one of them takes less', function (): void {
+    // Fourteen, in pans of ten and of six: 7 + 7 would go into the larger one twice. 14 x 10/16 = 8.75: nine and five.
+    $lengths = Nights::lengths([1 => Nights::stirred(20.0)], [10, 6]);
+    $solved = (new Solver(Nights::night([new Firing(1, 14, 60.0)], 2, 2), $lengths))->solve();
+    expect(array_map(static fn (Cook $cook): array => [$cook->covers(), $cook->pan], $solved->cooks))->toEqualCanonicalizing([[9, 0], [5, 1]])
+        ->and($solved->lateCovers())->toBe(0.0);
+    // Where there is one ring they go one after the other, and the rounds are even.
+    $one = (new Solver(Nights::night([new Firing(1, 14, 60.0)], 1, 1), $lengths))->solve();
+    expect(array_map(static fn (Cook $cook): int => $cook->covers(), $one->cooks))->toBe([7, 7]);
+});
+
+it('offers no change that leaves a table as late as it was', function (): void {
+    // Sixteen in a pan of six: 6, 5 and 5, one after the other, each 26 min from the cold pan to the table and 4 min of washing: an hour
+    // late at least. A second ring is no use without a second pan, and a later table waits as long again; a second pan and the ring that
+    // is free save one round of three.
+    $lengths = Nights::lengths([1 => Nights::stirred(20.0)], [6]);
+    $night = Nights::night([new Firing(1, 16, 60.0)], 1, 2);
+    $clashes = (new Clashes((new Solver($night, $lengths))->solve(), $lengths))->all();
+    expect($clashes)->toHaveCount(1)->and($clashes[0]->lateCovers)->toBeGreaterThan(16 * 50.0)
+        ->and(array_map(static fn (Offer $offer): string => $offer->code, $clashes[0]->offers))->toBe(['other-pan']);
+});
+
 it('lets one pair of hands stir one pan: the second table waits, and a second pair is what mends it', function (): void {
     $lengths = Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10, 10]);
     $night = Nights::night([new Firing(0, 4, 100.0), new Firing(1, 2, 100.0)], 2, 2, hands: 1);
