@@ -149,7 +149,7 @@ function Instructions() {
         aria-label={t('recipe.its-own-words')}
         rows={6}
         maxLength={8000}
-        className="w-full rounded-lg border-2 border-ink-soft bg-white p-3 text-lg leading-snug"
+        className="w-full rounded-lg border-2 border-ink-soft bg-field p-3 text-lg leading-snug"
       />
     </details>
   );

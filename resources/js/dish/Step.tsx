@@ -36,7 +36,7 @@ export function Step({
       <p className="border-r-4 border-ink py-2 pr-3 text-right text-lg font-semibold tabular-nums max-md:pr-1.5 max-md:text-base">
         {minute}
       </p>
-      <div className={`min-w-0 pl-4 max-md:pl-2 ${shown ? 'bg-white/60' : ''}`}>
+      <div className={`min-w-0 pl-4 max-md:pl-2 ${shown ? 'bg-field/60' : ''}`}>
         <button
           type="button"
           aria-expanded={shown}

@@ -49,7 +49,7 @@ export function Swap({
                 look();
               }
             }}
-            className="h-14 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-xl"
+            className="h-14 w-full rounded-lg border-2 border-ink-soft bg-field px-3 text-xl"
           />
         </label>
         <button

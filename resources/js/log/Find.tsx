@@ -11,7 +11,7 @@ import { t } from '../words/messages';
 /** ms after the last letter. */
 const TYPED = 350;
 
-const BOX = 'h-12 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white px-3 text-lg';
+const BOX = 'h-12 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-field px-3 text-lg';
 
 const VERDICTS: Option[] = [
   ['', t('log.any-verdict')],

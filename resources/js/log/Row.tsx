@@ -120,7 +120,7 @@ function StrikeOff({ line }: { line: string }) {
       data-sure={sure}
       onClick={() => (sure ? strike.mutate() : setSure(true))}
       onBlur={() => setSure(false)}
-      className="my-2 min-h-12 shrink-0 self-center rounded-lg border-2 border-rule px-3 data-[sure=true]:border-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white"
+      className="my-2 min-h-12 shrink-0 self-center rounded-lg border-2 border-rule px-3 data-[sure=true]:border-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-on-mark"
     >
       {sure ? t('common.touch-again-to-be-sure') : t('night.strike-it-off')}
     </button>

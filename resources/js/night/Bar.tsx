@@ -14,6 +14,9 @@ const PHASES: Record<NightPan['hands'][number]['doing'], string> = {
   beside: '',
 };
 
+/** px that a letter of a bar's name takes at most, with its share of the margins. */
+const LETTER = 10.5;
+
 /** A pan on its ring, made of its phases, down to the moment at the table; what is done beside it hangs under it. */
 export function Bar({
   pan,
@@ -35,6 +38,7 @@ export function Bar({
   const [on, off, table] = [ms(pan.on_at), ms(pan.off_at), ms(pan.table_at)];
   const late = lateBy(pan, night);
   const past = pan.status === 'at-table';
+  const name = `${sizes(pan)} ${briefly(pan.dish, night)}`;
   const words = t('night.bar', {
     sizes: sizes(pan),
     dish: pan.dish,
@@ -73,8 +77,11 @@ export function Bar({
             />
           ))}
         <span className="absolute inset-0 overflow-hidden px-1.5 whitespace-nowrap">
-          <b className="block truncate text-[17px]">
-            {sizes(pan)} {briefly(pan.dish, night)}
+          <b
+            data-long={name.length * LETTER > x(off) - x(on)}
+            className="block truncate text-[17px] data-[long=true]:text-[14px] data-[long=true]:leading-[21px] data-[long=true]:tracking-tight"
+          >
+            {name}
           </b>
           <span className="block truncate text-[13px]">
             {[notesOf(pan, night), pan.pan].filter(Boolean).join(' · ')}

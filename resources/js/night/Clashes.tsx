@@ -59,7 +59,7 @@ export function Clashes({
   return (
     <section aria-label={t('night.clashes')} className="grid content-start gap-3">
       {night.clashes.length === 0 ? (
-        <p role="status" className="rounded-lg bg-herb px-4 py-3 text-xl font-semibold text-white">
+        <p role="status" className="rounded-lg bg-herb px-4 py-3 text-xl font-semibold text-on-mark">
           {night.firings.length === 0 ? t('night.nothing-yet') : t('night.all-fits')}
         </p>
       ) : (
@@ -121,7 +121,7 @@ function OneClash({
       >
         <span
           aria-hidden="true"
-          className="grid size-7 shrink-0 place-content-center rounded-full bg-tomato text-base text-white"
+          className="grid size-7 shrink-0 place-content-center rounded-full bg-tomato text-base text-on-mark"
         >
           {number}
         </span>
@@ -217,7 +217,7 @@ function Offer({
     <button
       disabled={nightly.busy}
       onClick={() => void nightly.quietly(taken())}
-      className="min-h-14 w-full rounded-lg border-2 border-ink bg-white px-3 py-1.5 text-left leading-tight disabled:opacity-50"
+      className="min-h-14 w-full rounded-lg border-2 border-ink bg-field px-3 py-1.5 text-left leading-tight disabled:opacity-50"
     >
       {words}
     </button>

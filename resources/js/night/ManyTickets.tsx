@@ -48,7 +48,7 @@ export function ManyTickets({
           setText(event.target.value);
           setRows([]);
         }}
-        className="mt-2 w-full rounded-lg border-2 border-ink-soft bg-white p-3 text-lg"
+        className="mt-2 w-full rounded-lg border-2 border-ink-soft bg-field p-3 text-lg"
       />
       <div className="mt-2 flex flex-wrap gap-3">
         <button

@@ -25,7 +25,7 @@ export function Next({ night, onOpen }: { night: Night; onOpen: (due: Due) => vo
           <li key={due.key}>
             <button
               onClick={() => onOpen(due)}
-              className={`flex min-h-16 w-full items-center gap-3 rounded-lg px-3 py-1 text-left leading-tight ${overdue ? 'bg-tomato text-white' : 'bg-iron text-chalk'}`}
+              className={`flex min-h-16 w-full items-center gap-3 rounded-lg px-3 py-1 text-left leading-tight ${overdue ? 'bg-tomato text-on-mark' : 'bg-ink text-paper'}`}
             >
               <b className="text-2xl whitespace-nowrap">{clock(due.at, timezone)}</b>
               <span className="min-w-0">

@@ -42,7 +42,7 @@ export function Candidates({
           type="button"
           aria-pressed={chosen === undefined ? undefined : chosen === at}
           onClick={() => onTake(said, at)}
-          className="min-h-12 rounded-lg border-2 border-ink bg-white px-3 text-left text-lg leading-tight font-semibold aria-pressed:bg-saffron"
+          className="min-h-12 rounded-lg border-2 border-ink bg-field px-3 text-left text-lg leading-tight font-semibold aria-pressed:bg-saffron"
         >
           {readWords(said)}
         </button>

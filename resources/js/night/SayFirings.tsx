@@ -46,7 +46,7 @@ export function SayFirings({ day, nightly }: { day: string; nightly: Nightly }) 
           placeholder={t('night.as-it-is-called')}
           autoComplete="off"
           maxLength={400}
-          className="h-14 min-w-0 flex-1 rounded-lg border-2 border-ink-soft bg-white px-3 text-xl max-md:basis-full"
+          className="h-14 min-w-0 flex-1 rounded-lg border-2 border-ink-soft bg-field px-3 text-xl max-md:basis-full"
         />
         <button
           disabled={text.trim() === ''}
@@ -125,7 +125,7 @@ function OneTicket({
     );
   }
   return (
-    <li className="flex flex-wrap items-center gap-2 rounded-lg border-2 border-tomato bg-white p-2 text-lg leading-tight">
+    <li className="flex flex-wrap items-center gap-2 rounded-lg border-2 border-tomato bg-field p-2 text-lg leading-tight">
       <span className="flex min-w-0 items-center gap-2 max-md:basis-full">
         {is.state === 'asked' ? (
           <CircleQuestionMark aria-hidden="true" className="size-6 shrink-0 text-tomato" />

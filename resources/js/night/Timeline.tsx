@@ -90,7 +90,7 @@ export function Timeline({
                 height: CLOCK - 22 + (night.clashes.length > MANY ? 0 : ROW * rings.length),
               }}
             >
-              <span className="absolute top-0 left-0 grid size-6 -translate-x-1/2 place-content-center rounded-full bg-tomato text-sm font-bold text-white">
+              <span className="absolute top-0 left-0 grid size-6 -translate-x-1/2 place-content-center rounded-full bg-tomato text-sm font-bold text-on-mark">
                 {at + 1}
               </span>
             </div>

@@ -58,7 +58,7 @@ export function ClockField({
             }
           }}
           data-half-days={halfDays()}
-          className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white text-center text-[26px] font-bold aria-invalid:border-tomato data-[half-days=true]:text-[17px] data-[half-days=true]:tracking-tighter lg:max-xl:text-[22px]"
+          className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-field text-center text-[26px] font-bold aria-invalid:border-tomato data-[half-days=true]:text-[17px] data-[half-days=true]:tracking-tighter lg:max-xl:text-[22px]"
         />
         <StepKey
           label={t('parts.clockField.label-five-minutes-later', { label })}

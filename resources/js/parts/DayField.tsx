@@ -60,7 +60,7 @@ export function DayField({
       <Popover.Trigger
         aria-label={written === '' ? label : t('parts.dayField.label-day', { label, day: written })}
         data-own={own && value !== ''}
-        className="h-12 w-full min-w-0 truncate rounded-lg border-2 border-ink-soft bg-white px-3 text-left text-lg text-ink-soft data-[own=true]:text-ink"
+        className="h-12 w-full min-w-0 truncate rounded-lg border-2 border-ink-soft bg-field px-3 text-left text-lg text-ink-soft data-[own=true]:text-ink"
       >
         {written === '' ? label : written}
       </Popover.Trigger>

@@ -9,7 +9,7 @@ import { Labels, type FieldWords } from './faults';
 import { Select, type Option } from './Select';
 
 const BOX =
-  'h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white px-3 text-xl aria-invalid:border-tomato';
+  'h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-field px-3 text-xl aria-invalid:border-tomato';
 
 interface FieldProps {
   name: string;
@@ -295,7 +295,7 @@ function Tickable({
   onTick: (on: boolean) => void;
 }) {
   return (
-    <label className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border-2 border-rule bg-white px-3 text-base has-checked:border-ink has-checked:bg-saffron">
+    <label className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border-2 border-rule bg-field px-3 text-base has-checked:border-ink has-checked:bg-saffron">
       <input
         type="checkbox"
         checked={ticked}

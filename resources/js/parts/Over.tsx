@@ -112,7 +112,7 @@ export function Question({
             </AlertDialog.Cancel>
             <AlertDialog.Action
               onClick={onGo}
-              className={`${key} ${paper ? 'border-2 border-ink' : 'bg-tomato text-white'}`}
+              className={`${key} ${paper ? 'border-2 border-ink' : 'bg-tomato text-on-mark'}`}
             >
               {go}
             </AlertDialog.Action>

@@ -45,7 +45,7 @@ export function Retire({
         onClick={() => (sure ? gone.mutate() : setSure(true))}
         onBlur={() => setSure(false)}
         data-sure={sure}
-        className="min-h-14 rounded-lg border-2 border-tomato px-6 text-xl font-semibold text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white"
+        className="min-h-14 rounded-lg border-2 border-tomato px-6 text-xl font-semibold text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-on-mark"
       >
         {sure ? t('common.touch-again-to-be-sure') : words}
       </button>

@@ -36,7 +36,7 @@ export function Select({
         aria-label={label}
         aria-invalid={fault}
         aria-describedby={said}
-        className={`flex w-full min-w-0 items-center justify-between gap-2 rounded-lg border-2 border-ink-soft bg-white px-3 text-left text-xl aria-invalid:border-tomato ${tall ? 'h-14' : 'min-h-12 py-1 leading-tight font-semibold'}`}
+        className={`flex w-full min-w-0 items-center justify-between gap-2 rounded-lg border-2 border-ink-soft bg-field px-3 text-left text-xl aria-invalid:border-tomato ${tall ? 'h-14' : 'min-h-12 py-1 leading-tight font-semibold'}`}
       >
         <span className={`min-w-0 ${tall ? 'truncate' : ''}`}>
           <Radix.Value>{words ?? '…'}</Radix.Value>
@@ -49,7 +49,7 @@ export function Select({
         <Radix.Content
           position="popper"
           sideOffset={4}
-          className="z-60 max-h-(--radix-select-content-available-height) max-w-[calc(100vw-1rem)] min-w-(--radix-select-trigger-width) overflow-hidden rounded-lg border-2 border-ink bg-white text-ink shadow-xl"
+          className="z-60 max-h-(--radix-select-content-available-height) max-w-[calc(100vw-1rem)] min-w-(--radix-select-trigger-width) overflow-hidden rounded-lg border-2 border-ink bg-field text-ink shadow-xl"
         >
           <Radix.Viewport nonce={NONCE}>
             {options.map(([one, words, note]) => (

@@ -52,7 +52,7 @@ export function Stepper({
               move(key.key === 'ArrowUp' ? step : -step);
             }
           }}
-          className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white text-center text-3xl font-bold aria-invalid:border-tomato"
+          className="h-14 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-field text-center text-3xl font-bold aria-invalid:border-tomato"
         />
         <StepKey label={t('parts.stepper.label-one-more', { label })} onPress={() => move(step)}>
           <Plus aria-hidden="true" />

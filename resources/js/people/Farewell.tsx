@@ -80,7 +80,7 @@ export function GoingAway() {
   return delete_at === null ? null : (
     <p
       role="status"
-      className="flex flex-wrap items-center gap-x-6 bg-tomato px-5 py-1 text-lg text-white print:hidden"
+      className="flex flex-wrap items-center gap-x-6 bg-tomato px-5 py-1 text-lg text-on-mark print:hidden"
     >
       {t('people.farewell.kitchen-is-deleted-with-everything-in', {
         kitchen,
@@ -90,7 +90,7 @@ export function GoingAway() {
       {may.kitchen && (
         <button
           onClick={() => stay.mutate()}
-          className="min-h-11 rounded-lg border-2 border-white px-4 font-semibold"
+          className="min-h-11 rounded-lg border-2 border-on-mark px-4 font-semibold"
         >
           {t('people.farewell.keep-it')}
         </button>

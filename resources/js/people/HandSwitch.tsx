@@ -119,7 +119,7 @@ function Pin({
           autoComplete="off"
           value={typed}
           onChange={(event) => take(event.target.value)}
-          className="h-14 w-full rounded-lg border-2 border-ink bg-white text-center text-3xl tracking-[0.5em] text-ink"
+          className="h-14 w-full rounded-lg border-2 border-ink bg-field text-center text-3xl tracking-[0.5em] text-ink"
         />
       </label>
       {ask.isError && (

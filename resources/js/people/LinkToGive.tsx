@@ -33,7 +33,7 @@ export function LinkToGive({ link, to }: { link: DoorLink; to?: string | undefin
               readOnly
               value={link.url}
               onFocus={(event) => event.target.select()}
-              className="h-14 w-full min-w-0 rounded-lg border-2 border-ink bg-white px-3 font-mono text-base"
+              className="h-14 w-full min-w-0 rounded-lg border-2 border-ink bg-field px-3 font-mono text-base"
             />
           </label>
           <button

@@ -36,7 +36,7 @@ export function PasswordAsked({
           autoComplete="current-password"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          className="h-14 w-full rounded-lg border-2 border-ink bg-white px-3 text-xl text-ink"
+          className="h-14 w-full rounded-lg border-2 border-ink bg-field px-3 text-xl text-ink"
         />
       </label>
       {fault && (

@@ -2,7 +2,7 @@ import type { RefObject } from 'react';
 import { Refusal } from '../api';
 import { t } from '../words/messages';
 
-const FIELD = 'h-14 rounded-lg border-2 border-ink-soft bg-white px-4 text-xl';
+const FIELD = 'h-14 rounded-lg border-2 border-ink-soft bg-field px-4 text-xl';
 
 /** Who signs in, and why it was refused. */
 export function SignInFields({

@@ -23,7 +23,7 @@ const ROLES = [
 const LATER = GOES.filter(([goes]) => goes !== 'base' && goes !== 'on-top');
 
 const INPUT =
-  'h-12 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-white px-2 text-lg aria-invalid:border-tomato';
+  'h-12 w-full min-w-0 rounded-lg border-2 border-ink-soft bg-field px-2 text-lg aria-invalid:border-tomato';
 
 /** One line of a recipe: as it stands there, and what it was understood as, to be corrected in place. */
 export function LineRow({

@@ -81,7 +81,7 @@ export function BringRecipe() {
             rows={draft ? 12 : 18}
             aria-label={t('recipe.the-source')}
             onChange={(event) => setText(event.target.value)}
-            className="mt-2 w-full rounded-lg border-2 border-ink-soft bg-white p-3 text-lg leading-snug"
+            className="mt-2 w-full rounded-lg border-2 border-ink-soft bg-field p-3 text-lg leading-snug"
           />
           <div className="mt-2 flex flex-wrap gap-3">
             <button
@@ -179,7 +179,7 @@ function Preview({
             maxLength={120}
             aria-invalid={draft.name.trim() === ''}
             onChange={(event) => onChange({ name: event.target.value, sameName: null })}
-            className="block h-14 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-xl font-semibold text-ink aria-invalid:border-tomato"
+            className="block h-14 w-full rounded-lg border-2 border-ink-soft bg-field px-3 text-xl font-semibold text-ink aria-invalid:border-tomato"
           />
         </label>
         <div className="text-base">
@@ -205,7 +205,7 @@ function Preview({
             inputMode="numeric"
             aria-invalid={!isCovers(draft.covers)}
             onChange={(event) => onChange({ covers: event.target.value.trim() })}
-            className="block h-14 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-center text-2xl font-bold text-ink aria-invalid:border-tomato"
+            className="block h-14 w-full rounded-lg border-2 border-ink-soft bg-field px-3 text-center text-2xl font-bold text-ink aria-invalid:border-tomato"
           />
         </label>
       </div>

@@ -103,7 +103,7 @@ function Sheet({ working, size }: { working: Working; size: 'A5' | 'A4' }) {
       data-size={size}
       data-dense={lines > ROOMY}
       data-tight={lines > DENSE}
-      className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black shadow data-[dense=true]:text-[9.5pt] data-[dense=true]:leading-tight data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] data-[tight=true]:text-[8.6pt] print:max-w-none print:p-0 print:shadow-none"
+      className="mx-auto w-full max-w-[148mm] bg-white p-[7mm] text-[11pt] leading-snug text-black scheme-light shadow data-[dense=true]:text-[9.5pt] data-[dense=true]:leading-tight data-[size=A4]:max-w-[210mm] data-[size=A4]:text-[14pt] data-[tight=true]:text-[8.6pt] print:max-w-none print:p-0 print:shadow-none"
     >
       <Title>{t('screens.card.card-name', { name: dish.name })}</Title>
       <h1 className="text-[1.6em] leading-tight font-bold">{dish.name}</h1>

@@ -71,7 +71,7 @@ export function PaperLog() {
           rows={answer ? 3 : 8}
           spellCheck={false}
           placeholder={t('paper.like-this')}
-          className="mt-1 w-full rounded-lg border-2 border-ink-soft bg-white p-3 font-mono text-base"
+          className="mt-1 w-full rounded-lg border-2 border-ink-soft bg-field p-3 font-mono text-base"
         />
       </label>
       <div className="mt-2 flex flex-wrap gap-3">

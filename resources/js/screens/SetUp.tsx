@@ -116,7 +116,7 @@ export function SetUp({ kitchen: house }: { kitchen: Kitchen }) {
               value={height}
               onChange={(event) => setHeight(event.target.value)}
               onFocus={(event) => event.target.select()}
-              className="block h-12 w-full rounded-lg border-2 border-ink-soft bg-white px-3 text-right text-xl font-semibold text-ink"
+              className="block h-12 w-full rounded-lg border-2 border-ink-soft bg-field px-3 text-right text-xl font-semibold text-ink"
             />
           </label>
           {typeof above === 'number' && <Boils metres={typed.altitude.read(above)} units={units} />}
@@ -199,7 +199,7 @@ function Many<Code extends string, One extends { code: Code; name: string }>({
         {all.map((one) => (
           <label
             key={one.code}
-            className="flex min-h-16 cursor-pointer items-end gap-3 rounded-lg border-2 border-rule bg-white p-3 has-checked:border-ink has-checked:bg-saffron has-focus-visible:outline-3 has-focus-visible:outline-ink"
+            className="flex min-h-16 cursor-pointer items-end gap-3 rounded-lg border-2 border-rule bg-field p-3 has-checked:border-ink has-checked:bg-saffron has-focus-visible:outline-3 has-focus-visible:outline-ink"
           >
             <input
               type="checkbox"

@@ -38,7 +38,7 @@ export function Rail() {
               {to === '/tonight' && warned > 0 && (
                 <b
                   aria-hidden="true"
-                  className="absolute -top-2.5 -left-2.5 grid size-5 place-content-center rounded-full bg-tomato text-[13px] leading-none text-white"
+                  className="absolute -top-2.5 -left-2.5 grid size-5 place-content-center rounded-full bg-tomato text-[13px] leading-none text-on-mark"
                 >
                   {warned}
                 </b>

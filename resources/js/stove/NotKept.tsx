@@ -69,7 +69,7 @@ function Refused({ one, more }: { one: Waiting; more: number }) {
         data-sure={sure}
         onClick={() => (sure ? void throwAway(one.at) : setSure(true))}
         onBlur={() => setSure(false)}
-        className="min-h-12 rounded-lg border-2 border-tomato px-4 font-semibold text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-white max-md:flex-1"
+        className="min-h-12 rounded-lg border-2 border-tomato px-4 font-semibold text-tomato data-[sure=true]:bg-tomato data-[sure=true]:text-on-mark max-md:flex-1"
       >
         {sure ? t('common.touch-again-to-be-sure') : t('stove.notKept.throw-it-away')}
       </button>

@@ -16,7 +16,7 @@ export function ComesNext({
   return (
     <section
       aria-label={t('taught.pans-that-come-next')}
-      className="mt-3 rounded-lg border-2 border-ink bg-white p-4"
+      className="mt-3 rounded-lg border-2 border-ink bg-field p-4"
     >
       <div className="flex items-start gap-4">
         <h2 className="flex-1 text-xl font-bold">
