@@ -19,6 +19,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
 use Velko\Core\Family\Families;
+use Velko\Core\Food\Foods;
+use Velko\Core\Food\Piece;
 use Velko\Core\Planning\Family;
 use Velko\Core\Rice\Looseness;
 use Velko\Core\Rice\Variety;
@@ -34,6 +36,8 @@ final class KitchenDocument
     private const MINUTES_TO_BEGIN = 45;
 
     private const TESTS_SHOWN = 10;
+
+    private const SHOWN_ON_A_PLATE = 3;
 
     /** @return array<string, mixed> */
     public static function of(Kitchen $kitchen, CarbonImmutable $now): array
@@ -69,8 +73,26 @@ final class KitchenDocument
                 'rice' => (new Words)->say(Variety::from($dish->rice->variety)->fact()),
                 'stock' => $dish->stock->name,
                 'part_cooked' => Way::partCooking($dish, $kitchen) !== null,
+                'shows' => self::shows($dish),
             ])->values()->all(),
         ];
+    }
+
+    /** @return list<string> the kinds of food that are seen on its rice, the heaviest first */
+    private static function shows(Dish $dish): array
+    {
+        $grams = [];
+        foreach ($dish->ingredients as $one) {
+            $food = Foods::find($one->name);
+            $piece = $food === null || $one->comes_out ? null : Piece::of($one->name, $food->group);
+            if ($food !== null && $piece !== null) {
+                $group = $food->group->value;
+                $grams[$group] = ($grams[$group] ?? 0.0) + $one->amount * ($one->unit === 'pieces' ? $piece->grams : 1.0);
+            }
+        }
+        arsort($grams);
+
+        return array_slice(array_keys($grams), 0, self::SHOWN_ON_A_PLATE);
     }
 
     /**

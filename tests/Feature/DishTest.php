@@ -85,6 +85,15 @@ it('cooks by the schools that a dish has, and counts their fat and marrow among 
         ->and(array_column($risotto->json('plan.stages'), 'say_fact'))->toContain(['code' => 'say.finish-on-the-heat', 'args' => ['order' => 'both']]);
 });
 
+it('names the kinds of food that are seen on its rice, the heaviest first, and none that melts or comes out', function (): void {
+    // Six prawns of 18 g are 108 g, against 60 g of peas and 30 g of almonds; onion melts, saffron is none.
+    $ingredient = static fn (string $name, float $amount, string $unit = 'g', bool $out = false): array => ['name' => $name, 'amount' => $amount, 'unit' => $unit, 'per' => 'main', 'goes' => 'last-two-minutes', 'minute' => null, 'comes_out' => $out, 'suits' => null, 'allergens' => null];
+    $id = $this->postJson('/api/dishes', ($this->entry)(name: 'prawn and pea', ingredients: [
+        $ingredient('peas', 60), $ingredient('prawns', 6, 'pieces'), $ingredient('onion', 90), $ingredient('almonds', 30), $ingredient('mussels', 500, 'g', true),
+    ]))->assertCreated()->json('id');
+    expect(array_column($this->getJson('/api/kitchen')->json('dishes'), 'shows', 'id')[$id])->toBe(['prawn', 'vegetable', 'nut']);
+});
+
 it('beats in oil where a dish has it: weighed out, in the step, and no butter named beside it', function (): void {
     $worked = $this->postJson('/api/work-out', $this->station->ask(
         dish_id: $this->postJson('/api/dishes', ($this->entry)(butter_g_per_80_g: 0, cheese_g_per_80_g: 0, oil_g_per_80_g: 10))->assertCreated()->json('id'),

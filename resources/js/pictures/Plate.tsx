@@ -1,11 +1,29 @@
 import { useId } from 'react';
-import type { Working } from '../contracts.generated';
+import type { Kitchen, Working } from '../contracts.generated';
+import { Morsel } from './Morsel';
+
+type Shows = Kitchen['dishes'][number]['shows'];
 
 /**
  * How it lies when it is served, from the side: a risotto as a heap that is wider and flatter the looser it is, a soupy
- * rice in its bowl with the broth standing over the rice, a pan rice as dry or shining grains.
+ * rice in its bowl with the broth standing over the rice, a pan rice as dry or shining grains. What is seen of a dish lies on it.
  */
-export function Plate({ family, looseness }: { family: Working['dish']['family']; looseness: number }) {
+export function Plate({
+  family,
+  looseness,
+  shows = [],
+}: {
+  family: Working['dish']['family'];
+  looseness: number;
+  shows?: Shows;
+}) {
+  // Each kind once on either side of the middle, the heaviest in the middle.
+  const [first, second, third] = shows;
+  const lies = [third, second, first, second ?? first, third ?? second].flatMap((kind, at) =>
+    kind === undefined || (shows.length === 1 && at !== 2 && at !== 3) ? [] : [[kind, 30 + 15 * at] as const],
+  );
+  const top = (x: number) =>
+    family === 'soupy-rice' ? 11 : family === 'pan-rice' ? 18 : crown(looseness, x);
   return (
     <svg viewBox="0 0 120 44" className="mx-auto block h-14 max-w-full" aria-hidden="true">
       {family === 'soupy-rice' ? (
@@ -15,13 +33,26 @@ export function Plate({ family, looseness }: { family: Working['dish']['family']
       ) : (
         <Heap looseness={looseness} />
       )}
+      {lies.map(([kind, x]) => (
+        <Morsel key={x} kind={kind} x={x} y={top(x)} />
+      ))}
     </svg>
   );
 }
 
+const halfOf = (looseness: number) => 12 + 34 * looseness;
+
+const tallOf = (looseness: number) => 30 / (0.45 + looseness * 1.6);
+
+/** Where a heap ends upwards, so far from the left: the curve of {@link Heap}, near enough. */
+function crown(looseness: number, x: number): number {
+  const off = Math.min(1, Math.abs(x - 60) / halfOf(looseness));
+  return 34 - tallOf(looseness) * (1 - off ** 2.4);
+}
+
 function Heap({ looseness }: { looseness: number }) {
-  const half = 12 + 34 * looseness;
-  const tall = 30 / (0.45 + looseness * 1.6);
+  const half = halfOf(looseness);
+  const tall = tallOf(looseness);
   return (
     <>
       <path

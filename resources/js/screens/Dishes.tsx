@@ -127,7 +127,7 @@ function Row({ dish, family }: { dish: Dish; family: (typeof FAMILY)[number] }) 
             })}
           </span>
         </span>
-        <Plate family={family} looseness={dish.looseness} />
+        <Plate family={family} looseness={dish.looseness} shows={dish.shows} />
       </Link>
     </li>
   );
