@@ -175,13 +175,46 @@ final readonly class TicketLines
     {
         $notes = $odd = [];
         foreach (self::apart($tokens) as $part) {
-            $others = array_filter($part, fn (Token $token): bool => self::isSaid($token) && ! $this->isOfADish($token));
-            $words = array_map(static fn (Token $token): string => $token->text, array_values($others));
+            $words = $this->runs($part);
             $isAlone = array_filter($part, fn (Token $token): bool => $token->kind === 'number' || $this->isOfADish($token)) === [];
-            $isAlone ? $notes[] = implode(' ', $words) : array_push($odd, ...$words);
+            $isAlone ? array_push($notes, ...$words) : array_push($odd, ...$words);
         }
 
         return [$notes, $odd];
+    }
+
+    /**
+     * Words that are of no dish, as they were typed: "cheese on top".
+     *
+     * @param  list<Token>  $part
+     *
+     * @return list<string>
+     */
+    private function runs(array $part): array
+    {
+        $runs = [[]];
+        foreach ($part as $token) {
+            if ($token->kind === 'and' || ($token->kind === 'word' && ! $this->isOfADish($token))) {
+                $runs[count($runs) - 1][] = $token;
+            } else {
+                $runs[] = [];
+            }
+        }
+
+        return array_values(array_filter(array_map(self::trimmed(...), $runs), static fn (string $run): bool => $run !== ''));
+    }
+
+    /**
+     * @param  list<Token>  $run
+     *
+     * @return string Without words at its ends that say nothing.
+     */
+    private static function trimmed(array $run): string
+    {
+        $said = array_keys(array_filter($run, self::isSaid(...)));
+        $words = $said === [] ? [] : array_slice($run, $said[0], end($said) - $said[0] + 1);
+
+        return implode(' ', array_map(static fn (Token $token): string => $token->text, $words));
     }
 
     /**

@@ -4,6 +4,9 @@ import { useMeasure } from '../cook';
 import { trimmed } from '../measure';
 import { t } from '../words/messages';
 
+/** px that a letter of the label in the reserve takes at most. */
+const LETTER = 7.6;
+
 interface Band {
   volume_ml: number;
   poured: boolean;
@@ -111,24 +114,26 @@ export function StockColumn({
       {wall.bottom - y(reserve) > 18 && (
         <g>
           <rect
-            x={wall.left + 6}
+            x={wall.left + 4}
             y={(y(reserve) + wall.bottom) / 2 - 10}
-            width={Math.min(96, wall.right - wall.left - 12)}
+            width={Math.min(96, wall.right - wall.left - 8)}
             height={20}
             rx={4}
             fill="var(--color-paper)"
           />
           <text
-            x={wall.left + 12}
+            x={wall.left + 4 + Math.min(96, wall.right - wall.left - 8) / 2}
             y={(y(reserve) + wall.bottom) / 2 + 4.5}
+            textAnchor="middle"
             fontSize={13}
             fontWeight={650}
             fill="var(--color-ink)"
           >
-            {wall.right - wall.left > 110
-              ? t('pictures.stockColumn.reserve')
-              : t('pictures.stockColumn.held')}
-            {dose(reserve).number}
+            {[
+              t('pictures.stockColumn.reserve-amount', { amount: dose(reserve).number }),
+              t('pictures.stockColumn.held-amount', { amount: dose(reserve).number }),
+              dose(reserve).number,
+            ].find((words) => words.length * LETTER < wall.right - wall.left - 16) ?? ''}
           </text>
         </g>
       )}

@@ -57,6 +57,13 @@ it('reads a ticket in whatever order its parts come', function (string $line, ar
     'a note of some of them' => ['6 duck 2 without skin t3', [5, 6, 0, null, '3', '2 without skin']],
     'a note before the dish' => ['4 vegan radicchio', [2, 4, 0, null, '', 'vegan']],
     'a note in brackets' => ['four ducks (nut allergy) t1', [5, 4, 0, null, '1', 'nut allergy']],
+    'a note of something on the side' => ['19:45 6 hake bar 2 fennel on the side', [6, 6, 0, '19:45', 'bar 2', 'fennel on the side']],
+    'the same beside the dish' => ['6 hake fennel on the side t3', [6, 6, 0, null, '3', 'fennel on the side']],
+    'the only word of a dish is no note' => ['4 duck on the side', [5, 4, 0, null, '', 'on the side']],
+    'two notes, the first of what stands before it' => ['6 hake, fennel apart, no skin', [6, 6, 0, null, '', 'fennel apart, no skin']],
+    'an allergy to what stands before it' => ['4 duck fish allergy t2', [5, 4, 0, null, '2', 'fish allergy']],
+    'one thing in place of another' => ['4 duck t3, mint instead of chestnut', [5, 4, 0, null, '3', 'mint instead of chestnut']],
+    'a note set apart keeps its small words' => ['4 duck, a seat by the door, t2', [5, 4, 0, null, '2', 'seat by the door']],
     'a note set apart' => ['4 duck, Anna, t2', [5, 4, 0, null, '2', 'Anna']],
     'a typing error beside a word that is right' => ['4 radichio walnut', [2, 4, 0, null, '', '']],
 ]);

@@ -14,7 +14,7 @@ final readonly class TicketWriter
 
     private const HOURS = [1 => 'one', 5 => 'five', 6 => 'six', 7 => 'seven', 8 => 'eight', 9 => 'nine', 10 => 'ten', 11 => 'eleven'];
 
-    private const NOTES = ['no cheese', 'nut allergy', 'gluten free', 'vegan', 'extra lemon', '2 without butter', 'birthday', 'no starters after'];
+    private const NOTES = ['no cheese', 'nut allergy', 'gluten free', 'vegan', 'extra lemon', '2 without butter', 'birthday', 'no starters after', 'bread on the side', 'fish allergy', 'mint instead of parsley', 'sauce apart'];
 
     private Randomizer $chance;
 
