@@ -3,7 +3,7 @@ import { NavLink, useLocation } from 'react-router';
 import { useCook } from '../cook';
 import { useWarned } from '../night/useWarned';
 import { clock, halfDays, seconds, useNow } from '../time';
-import { Tickets } from './Tickets';
+import { RunningCount, Tickets } from './Tickets';
 import { Who } from './Who';
 import { t } from '../words/messages';
 
@@ -25,7 +25,10 @@ export function Rail() {
 
   return (
     <header className="z-20 flex h-(--rail) shrink-0 items-stretch overflow-hidden border-b-2 border-steel-deep bg-steel text-ink max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:border-t-2 max-md:border-b-0 print:hidden">
-      <nav aria-label={t('shell.rail.places')} className="flex items-stretch max-md:min-w-0 max-md:flex-1">
+      <nav
+        aria-label={t('shell.rail.places')}
+        className="flex shrink-0 items-stretch max-md:min-w-0 max-md:flex-1"
+      >
         {PLACES.map(({ to, label, icon: Icon }) => (
           <NavLink
             key={to}
@@ -43,6 +46,7 @@ export function Rail() {
                   {warned}
                 </b>
               )}
+              {to === '/stove' && <RunningCount />}
             </span>
             {label}
             {to === '/tonight' && warned > 0 && (
@@ -54,7 +58,7 @@ export function Rail() {
         ))}
       </nav>
       {!pathname.startsWith('/stove/') && <Tickets />}
-      <div className="ml-auto flex min-w-0 items-center gap-[min(1rem,1.3vw)] pr-2 pl-[min(0.75rem,1vw)] max-md:gap-0 max-md:px-1">
+      <div className="ml-auto flex shrink-0 items-center gap-[min(1rem,1.3vw)] pr-2 pl-[min(0.75rem,1vw)] max-md:gap-0 max-md:px-1">
         <Who />
         <WallClock timezone={cook.timezone} />
       </div>
