@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class ImportDish
 {
-    /** @param  list<string>  $made  rices and stocks that were made for it */
+    /** @param  list<array{address: 'rices'|'stocks', id: int, name: string}>  $made  rices and stocks that were made for it */
     private function __construct(public Dish $dish, public array $made) {}
 
     /**
@@ -39,7 +39,7 @@ final readonly class ImportDish
 
     /**
      * @param  array<string, mixed>  $part
-     * @param  list<string>  $made
+     * @param  list<array{address: 'rices'|'stocks', id: int, name: string}>  $made
      */
     private static function own(User $user, Thing $thing, array $part, array &$made): int
     {
@@ -48,11 +48,27 @@ final readonly class ImportDish
         if (is_int($id)) {
             return $id;
         }
-        $row = KeepThing::enter($user->kitchen, $thing, $part);
-        $made[] = is_string($part['name']) ? $part['name'] : '';
+        /** @var int $id */
+        $id = KeepThing::enter($user->kitchen, $thing, $part)->getKey();
+        $made[] = [
+            'address' => $thing === Thing::Rices ? 'rices' : 'stocks',
+            'id' => $id,
+            'name' => is_string($part['name']) ? $part['name'] : '',
+        ];
 
-        /** @var int */
-        return $row->getKey();
+        return $id;
+    }
+
+    /** @return array<string, mixed> velko.imported/1 */
+    public function document(): array
+    {
+        return [
+            'format' => 'velko.imported/1',
+            'id' => $this->dish->id,
+            'name' => $this->dish->name,
+            'made' => array_column($this->made, 'name'),
+            'made_at' => array_map(static fn (array $one): array => ['address' => $one['address'], 'id' => $one['id']], $this->made),
+        ];
     }
 
     /**

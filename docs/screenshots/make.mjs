@@ -150,7 +150,7 @@ for (let knock = 0; knock < 60 && !(await now.innerText().catch(() => '')).inclu
   await page.keyboard.press('d');
   await page.waitForTimeout(300);
 }
-await wait(0.6);
+await wait(1.6);
 await page.waitForTimeout(3000);
 await shot('stove-crust');
 await page.goto(`${base}/log`);

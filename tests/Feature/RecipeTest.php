@@ -114,6 +114,21 @@ it('beats in the oil that a recipe keeps for the end, by weight; without an amou
     'in no amount' => ['olive oil, to finish', 'on-top', 0.0, 'olive oil'],
 ]);
 
+it('says where what it made for a dish is, so that it can be taken back; what another dish uses stays', function (): void {
+    $this->actingAs(User::factory()->create());
+    $kept = fn (string $name) => $this->postJson('/api/recipes', lookedOver(recipeRead("$name\n4 servings\n320 g carnaroli rice\n1 litre pheasant stock\n1 onion")))->assertCreated();
+    $first = $kept('Risotto');
+    expect(array_column($first->json('made_at'), 'address'))->toBe(['rices', 'stocks'])->and($first->json('made'))->toHaveCount(2);
+    $second = $kept('Another risotto');
+    expect($second->json('made_at'))->toBe([]);
+    $takeBack = fn (array $made) => $this->deleteJson("/api/kitchen/{$made['address']}/{$made['id']}");
+    $this->deleteJson('/api/dishes/'.$first->json('id'))->assertOk();
+    $takeBack($first->json('made_at.1'))->assertStatus(422);
+    $this->deleteJson('/api/dishes/'.$second->json('id'))->assertOk();
+    $takeBack($first->json('made_at.1'))->assertOk();
+    expect(array_column($this->getJson('/api/kitchen')->json('stocks'), 'id'))->not->toContain($first->json('made_at.1.id'));
+});
+
 it('asks about a line that it does not know, and does not keep the recipe until somebody has said', function (): void {
     $this->actingAs(User::factory()->create());
     $recipe = recipeRead("Risotto of the day\nServes 4\n320 g carnaroli rice\n1 litre vegetable stock\n40 g of house spice\n2 onions");

@@ -63,7 +63,7 @@ final class ExchangeController
             : Contract::named('dish')->read($body);
         $import = ImportDish::of($user, $dish);
 
-        return new JsonResponse(['format' => 'velko.imported/1', 'id' => $import->dish->id, 'name' => $import->dish->name, 'made' => $import->made], 201);
+        return new JsonResponse($import->document(), 201);
     }
 
     public function mise(AskRequest $request, #[CurrentUser] User $user): Response

@@ -40,6 +40,6 @@ final class RecipeController
         }
         $import = ImportDish::of($user, RecipeDish::of($entry), $into);
 
-        return new JsonResponse(['format' => 'velko.imported/1', 'id' => $import->dish->id, 'name' => $import->dish->name, 'made' => $import->made], 201);
+        return new JsonResponse($import->document(), 201);
     }
 }

@@ -16,6 +16,17 @@ import { asks, draftOf, entryOf, isCovers, type Draft, type Line } from '../reci
 import { FAMILY } from '../words.generated';
 import { list, t } from '../words/messages';
 
+/** Takes away what was made for a recipe, but for what another dish has taken up since: that is refused, and stays. */
+async function withoutMade(made: Imported['made_at']): Promise<void> {
+  for (const { address, id } of made) {
+    await api.retireThing(address, id).catch((error: unknown) => {
+      if (!(error instanceof Refusal)) {
+        throw error;
+      }
+    });
+  }
+}
+
 /** A recipe from elsewhere: its source on the left, what was understood on the right, kept once it is right. */
 export function BringRecipe() {
   const client = useQueryClient();
@@ -50,17 +61,19 @@ export function BringRecipe() {
     },
   });
   const back = useMutation({
-    mutationFn: async (id: number) => {
+    mutationFn: async ({ id, made_at }: Imported) => {
       if (before === null) {
         await api.retireDish(id);
+        await withoutMade(made_at);
         return;
       }
       // What the dish was is its newest version again; the one from the recipe stays among them.
       const { rice_id, stock_id, dish } = before;
       const newest = (await api.dish(id)).versions[0]?.number ?? 0;
       await api.keepDish(id, { format: 'velko.dish-entry/1', rice_id, stock_id, dish }, newest);
+      await withoutMade(made_at);
     },
-    onSuccess: (_, id) => {
+    onSuccess: (_, { id }) => {
       setKept(null);
       kitchenChanged(client);
       void client.invalidateQueries({ queryKey: queries.dish(id).queryKey });
@@ -120,7 +133,7 @@ export function BringRecipe() {
         {kept ? (
           <Kept
             kept={kept}
-            onBack={() => back.mutate(kept.id)}
+            onBack={() => back.mutate(kept)}
             busy={back.isPending}
             replaced={before !== null}
           />
