@@ -211,6 +211,19 @@ it('offers as a remedy only what mends', function (): void {
     expect($offered / $asked)->toBeGreaterThan(0.9);
 });
 
+it('says that nothing mends a pan that swims and is soft through: no remedy makes rice firm again', function (): void {
+    $plan = Planner::plan(Kitchens::soupy());
+    // Left on its ring for half as long again as it takes, with every pour in it: past the soft end of its window by minutes.
+    $minute = 1.5 * $plan->pulled->minute();
+    $touches = array_values(array_filter(OnTheFire::doneUntil($plan, $plan->pulled->minute() - 0.01), static fn (Touch $touch): bool => $touch->volume !== null));
+    $forecast = OnTheFire::forecast($plan, $touches, $minute);
+    $way = (new Rescue($forecast))->from(Trouble::WetLate);
+    expect($forecast->now->doneness)->toBeGreaterThan($plan->ask->grain->window->rightTo() + 5.0)
+        ->and($way->mends)->toBeFalse()
+        ->and(array_map(static fn (Fact $fact): string => $fact->code, $way->do))->toBe(['do.nothing-mends', 'do.another-pan'])
+        ->and([$way->splash, $way->lift, $way->mark, $way->lidFor, $way->minutes])->toBe([null, null, null, null, null]);
+});
+
 it('gives a dry pan all the stock that its rice lacks, not a splash and an hour under a cover', function (): void {
     // A fifth of the way there nothing has been drunk; with 1.6 g/g still to drink, 330 g of rice lack more than half a litre.
     $way = wayBack(Families::named('pan-rice'), 0.2, Trouble::DryEarly);
