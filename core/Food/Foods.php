@@ -25,7 +25,7 @@ final class Foods
             'asparagus' => [93, 0, 0.01], 'artichoke|artichoke heart' => [85, 0, 0.24], 'broad bean' => [73, 1, 0.06],
             'green bean|runner bean' => [90, 0, 0.02], 'broccoli' => [89, 0, 0.08], 'cauliflower' => [92, 0, 0.08],
             'carrot' => [88, 0, 0.18], 'celery' => [95, 0, 0.20], 'celeriac' => [88, 0, 0.25], 'courgette|zucchini' => [95, 0, 0.02, ['frees' => 0.20]],
-            'aubergine|eggplant' => [92, 0, 0.01, ['frees' => 0.15]], 'pepper|red pepper|green pepper|bell pepper' => [92, 0, 0.01],
+            'aubergine|eggplant' => [92, 0, 0.01, ['frees' => 0.15]], 'pepper|red pepper|green pepper|bell pepper|jalapeño|jalapeno' => [92, 0, 0.01],
             'beetroot' => [88, 0, 0.20], 'parsnip' => [80, 0, 0.03], 'turnip' => [92, 0, 0.17], 'radish' => [95, 0, 0.10],
             'potato' => [79, 0, 0.02, ['frees' => 0.0]], 'sweet potato' => [77, 0, 0.14, ['frees' => 0.0]], 'pumpkin|squash|butternut' => [88, 0, 0.01],
             'sweetcorn|corn' => [76, 1, 0.04, ['frees' => 0.05]], 'apple' => [86, 0, 0.0], 'pear' => [84, 0, 0.0], 'grape' => [81, 0, 0.01],
@@ -73,7 +73,7 @@ final class Foods
         'pickle' => ['olive' => [78, 13, 3.0], 'green olive' => [75, 15, 3.96], 'black olive' => [80, 11, 1.87], 'caper' => [84, 1, 6.0], 'preserved lemon' => [80, 0, 8.0], 'gherkin' => [94, 0, 2.0]],
         'seasoning' => [
             'salt' => [0, 0, 100.0], 'saffron' => [12, 6, 0.4], 'paprika|smoked paprika' => [11, 13, 0.17], 'stock cube' => [3, 10, 50.0], 'black pepper|white pepper|peppercorn|nutmeg|turmeric|chilli|cumin|fennel seed|food colour' => [10, 5, 0.05],
-            'lemon juice' => [92, 0, 0.0, ['frees' => 1.0]], 'clam juice|mussel juice|clam liquor|mussel liquor' => [97, 0, 0.9, ['frees' => 1.0]], 'lemon|lemon zest' => [80, 0, 0.0], 'squid ink|cuttlefish ink' => [75, 1, 3.0],
+            'lemon juice' => [92, 0, 0.0, ['frees' => 1.0]], 'clam juice|mussel juice|clam liquor|mussel liquor' => [97, 0, 0.9, ['frees' => 1.0]], 'lemon|lemon zest|lime|lime zest' => [80, 0, 0.0], 'squid ink|cuttlefish ink' => [75, 1, 3.0],
         ],
     ];
 

@@ -74,7 +74,9 @@ final readonly class LineReader
         $food = trim($food, " ,.;:\u{a0}");
 
         return [
-            'food' => $this->language === Language::English ? trim($food.($tail === '' || $isApart ? '' : ",$tail"), ' ,') : Foods::called($food) ?? $food,
+            'food' => $this->language === Language::English
+                ? self::asWritten(trim($food.($tail === '' || $isApart ? '' : ",$tail"), ' ,'), Phrases::written($line, $this->language))
+                : Foods::called($food) ?? $food,
             'english' => $food, 'amount' => $amount === null ? null : round($amount, 2), 'unit' => $unit, 'to_taste' => $toTaste, 'served_with' => $servedWith, 'to_finish' => $toFinish,
         ];
     }
@@ -147,6 +149,20 @@ final readonly class LineReader
     private static function number(float $value): string
     {
         return rtrim(rtrim(sprintf('%.3F', $value), '0'), '.');
+    }
+
+    /**
+     * An English food in the words of whoever wrote it: "shrimp" stays shrimp.
+     *
+     * @param  array<string, string>  $written
+     */
+    private static function asWritten(string $food, array $written): string
+    {
+        foreach ($written as $means => $said) {
+            $food = (string) preg_replace('/(?<!\p{L})'.preg_quote($means, '/').'(?!\p{L})/u', $said, $food, 1);
+        }
+
+        return $food;
     }
 
     /** @return array{float, 'g'|'ml'|'pieces', string}|null "320 g rice": amount, unit, and the food after it */

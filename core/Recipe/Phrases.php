@@ -84,20 +84,50 @@ final class Phrases
      */
     public static function inEnglish(string $line, Language $language): string
     {
-        $known = self::known($language);
-        $words = preg_split('/\s+/u', trim($line), -1, PREG_SPLIT_NO_EMPTY);
-        $words = $words === false ? [] : $words;
         $english = [];
-        for ($at = 0; $at < count($words); $at += $length) {
-            [$length, $means] = self::longest($words, $at, $known);
+        foreach (self::phrases($line, $language) as [$said, $means]) {
             if ($means !== null) {
-                $english[] = $means;
-            } elseif ($language === Language::English || ! in_array($words[$at], self::BETWEEN[$language->value], true)) {
-                $english[] = $words[$at];
+                $english[] = $means.(str_ends_with($said, ',') ? ',' : '');
+            } elseif ($language === Language::English || ! in_array($said, self::BETWEEN[$language->value], true)) {
+                $english[] = $said;
             }
         }
 
         return implode(' ', $english);
+    }
+
+    /**
+     * What was written for the words that {@see self::inEnglish()} put in their place: "shrimp" for "prawn".
+     *
+     * @param  string  $line  in small letters
+     *
+     * @return array<string, string> by the words in their place
+     */
+    public static function written(string $line, Language $language): array
+    {
+        $written = [];
+        foreach (self::phrases($line, $language) as [$said, $means]) {
+            if ($means !== null) {
+                $written[$means] ??= trim($said, '.,;:()');
+            }
+        }
+
+        return $written;
+    }
+
+    /** @return list<array{string, string|null}> the phrases of a line, and what each is in English if it is known */
+    private static function phrases(string $line, Language $language): array
+    {
+        $known = self::known($language);
+        $words = preg_split('/\s+/u', trim($line), -1, PREG_SPLIT_NO_EMPTY);
+        $words = $words === false ? [] : $words;
+        $phrases = [];
+        for ($at = 0; $at < count($words); $at += $length) {
+            [$length, $means] = self::longest($words, $at, $known);
+            $phrases[] = [implode(' ', array_slice($words, $at, $length)), $means];
+        }
+
+        return $phrases;
     }
 
     /**

@@ -9,6 +9,7 @@ use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Group;
 use Velko\Core\Food\Names;
+use Velko\Core\Food\Whole;
 use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Traits;
 use Velko\Core\Quantity\WrittenNumber;
@@ -21,6 +22,12 @@ use Velko\Core\Rice\Variety;
  */
 final class RecipeReader
 {
+    /** Kinds of which a piece may be anything from a gram to a kilogram; of the others a piece is a leaf, a pod, a stick. */
+    private const HEAVY = [
+        Group::Allium, Group::Vegetable, Group::Mushroom, Group::Tomato, Group::Fish, Group::Prawn, Group::Squid, Group::InShell, Group::Meat,
+        Group::Cured, Group::Puree, Group::Dairy,
+    ];
+
     private const LIQUOR = ['wine', 'vermouth', 'sherry', 'prosecco', 'marsala', 'cava', 'cider', 'champagne'];
 
     private const STOCK = ['stock', 'broth', 'bouillon', 'fumet', 'dashi', 'water'];
@@ -99,7 +106,18 @@ final class RecipeReader
             default => $read['food'],
         };
 
-        return new Line(trim($said), $role, $food, self::isFood($read['english']) ? LineReader::head($read['english']) : '', $read['amount'], $read['unit'], $goes, $read['to_taste']);
+        $known = self::isFood($read['english']) ? LineReader::head($read['english']) : '';
+        // What nobody knows the weight of is weighed.
+        [$amount, $unit] = $read['unit'] === 'pieces' && self::isHeavy($known) && Whole::weighs($known) === null
+            ? [null, 'g']
+            : [$read['amount'], $read['unit']];
+
+        return new Line(trim($said), $role, $food, $known, $amount, $unit, $goes, $read['to_taste']);
+    }
+
+    private static function isHeavy(string $food): bool
+    {
+        return in_array(Foods::find($food)?->group, self::HEAVY, true);
     }
 
     private static function isOil(string $english): bool

@@ -101,6 +101,26 @@ it('takes the stock for what it is made from, whatever its language', function (
     expect(Dish::query()->with('stock')->findOrFail($id)->stock->base->value)->toBe($base);
 })->with([['1 litre shellfish stock', 'shellfish'], ['4 cups chicken broth', 'poultry'], ['1 litre fish stock', 'fish'], ['1 litre hot water', 'vegetable'], ['1 litre beef stock', 'meat']]);
 
+it('weighs what is counted, as it is bought, and asks what nobody knows the weight of', function (string $line, ?float $grams, string $food): void {
+    $this->actingAs(User::factory()->create());
+    $read = recipeRead("Risotto\n4 servings\n320 g carnaroli rice\n1 litre vegetable stock\n$line")['lines'][2];
+    expect($read['amount'])->toEqual($grams)->and($read['unit'])->toBe('g')->and($read['food'])->toBe($food)->and($read['asks'])->toBe($grams === null);
+})->with([
+    // USDA FoodData Central, SR Legacy, household weights (from memory): an ear of corn 102 g, a lime 67 g, five anchovies 20 g, a head of cauliflower 588 g.
+    'ears of corn' => ['2 ears corn, kernels cut off', 204.0, 'ears corn, kernels cut off'],
+    'a lime' => ['1 lime', 67.0, 'lime'],
+    'anchovies' => ['5 anchovies', 20.0, 'anchovies'],
+    'a cauliflower' => ['1 cauliflower', 588.0, 'cauliflower'],
+    // Common practice, no single source.
+    'chicken breasts' => ['2 chicken breasts', 340.0, 'chicken breasts'],
+    // In the words of whoever wrote it.
+    'shrimp' => ['1 lb large shrimp, peeled and deveined', 453.59, 'large shrimp, peeled and deveined'],
+    'zucchini' => ['2 zucchini', 392.0, 'zucchini'],
+    // A pumpkin may have one kilogram or ten.
+    'a pumpkin' => ['1 pumpkin', null, 'pumpkin'],
+    'two lobsters' => ['2 lobsters', null, 'lobsters'],
+]);
+
 it('beats in the oil that a recipe keeps for the end, by weight; without an amount it lies on top', function (string $line, string $role, float $grams, string $garnish): void {
     $this->actingAs(User::factory()->create());
     $recipe = recipeRead("Risotto\n4 servings\n320 g carnaroli rice\n1 litre vegetable stock\n1 onion\n2 tbsp olive oil\n$line");
