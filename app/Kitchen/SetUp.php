@@ -13,6 +13,8 @@ use App\Words\Units;
 use App\Words\Words;
 use Illuminate\Support\Facades\DB;
 use Velko\Core\Family\Families;
+use Velko\Core\Food\Goes;
+use Velko\Core\Mise\Scales;
 use Velko\Core\Planning\Family;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
@@ -20,6 +22,7 @@ use Velko\Core\Quantity\Unit;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Safety\Allergen;
 use Velko\Core\Safety\Base;
+use Velko\Core\Safety\Diet;
 use Velko\Core\Vessel\Kit;
 
 /** A kitchen from nothing: pans and rings of the kit, two ladles, a rice, a stock and a first dish. All of it or nothing. */
@@ -81,8 +84,20 @@ final class SetUp
         $rice = KeepThing::enter($user->kitchen, Thing::Rices, ['format' => 'velko.rice/1', 'name' => self::said($variety->fact()), 'variety' => $variety->value, 'window_min' => null, 'grams_per_cup' => null]);
         /** @var Stock $stock */
         $stock = KeepThing::enter($user->kitchen, Thing::Stocks, [...self::STOCK, 'name' => self::said(Fact::of('kit.stock')), 'base' => Base::Vegetable->value, 'allergens' => [Allergen::Celery->value]]);
-        $dish = [...DishBody::usual(self::familyOf($variety)), 'finish' => self::said(Fact::of('kit.finish'))];
+        $dish = [...DishBody::usual(self::familyOf($variety)), 'finish' => self::said(Fact::of('kit.finish')), 'ingredients' => self::base()];
         KeepDish::enter($user, ['rice_id' => $rice->id, 'stock_id' => $stock->id, 'dish' => $dish]);
+    }
+
+    /** @return list<array<string, mixed>> what its rice is toasted in: a little oil and shallot (common practice, no single source) */
+    private static function base(): array
+    {
+        $goes = ['per' => Scales::Main->value, 'goes' => Goes::Base->value, 'minute' => null, 'temperature_c' => null, 'food' => null];
+        $known = ['suits' => Diet::Vegan->value, 'allergens' => []];
+
+        return [
+            ['name' => self::said(Fact::of('kit.oil')), 'amount' => 5, 'unit' => 'ml', ...$goes, ...$known],
+            ['name' => self::said(Fact::of('kit.shallot')), 'amount' => 15, 'unit' => 'g', ...$goes, ...$known],
+        ];
     }
 
     /** Whose usual rice it is. */
