@@ -83,6 +83,43 @@ test('a recipe that is taken back takes the stock along that was made for it', a
   await expect.poll(stocks).toEqual(before);
 });
 
+test('a kitchen in ounces looks a recipe over in ounces, and keeps what was meant', async ({ page }) => {
+  await signIn(page, 'chef@kiln.example');
+  const units = async (words: RegExp) => {
+    await page.goto('/you');
+    await choose(page, 'Amounts are in', words);
+    await page.getByRole('button', { name: 'Save' }).first().click();
+    await expect(page.getByText('Saved.')).toBeVisible();
+  };
+  await units(/ounces/);
+  try {
+    const name = `Risotto by the ounce ${Date.now()}`;
+    await read(
+      page,
+      `${name}\nServes 4\n320 g carnaroli rice\n1 litre vegetable stock\n200 g pumpkin\n1 onion`,
+    );
+    // 320 / 28.35 = 11.3, 200 / 28.35 = 7.1, 1000 / 29.57 = 33.8
+    for (const [line, shown] of [
+      [1, '11.3'],
+      [2, '33.8'],
+      [3, '7.1'],
+    ] as const) {
+      await expect(page.getByLabel(`Amount, line ${line}`, { exact: true })).toHaveValue(shown);
+    }
+    await page.getByLabel('Amount, line 3', { exact: true }).fill('14');
+    await page.getByRole('button', { name: 'Keep the dish' }).click();
+    await expect(page.getByRole('link', { name })).toBeVisible();
+    const { dishes } = (await (await page.request.get('/api/kitchen')).json()) as Kitchen;
+    const id = dishes.find((dish) => dish.name === name)?.id ?? 0;
+    const { dish } = (await (await page.request.get(`/api/dishes/${id}`)).json()) as DishPage;
+    // What nobody touched is as it was written: 80 g a main. 14 oz are 396.9 g, 99.2 g for each of four.
+    expect(dish.grams_main).toBe(80);
+    expect(dish.ingredients.find((one) => one.name === 'pumpkin')?.amount).toBeCloseTo(99.2, 1);
+  } finally {
+    await units(/what the kitchen has/);
+  }
+});
+
 test('a recipe of a name that is taken becomes its next version, or gets another name; what is none says so', async ({
   page,
 }) => {

@@ -393,3 +393,27 @@ test('many firings are pasted, each fault stands on its row, and the good ones a
     [2, '6'],
   ]);
 });
+
+test('of many late tables the first four stand there, and all of them after a touch', async ({ page }) => {
+  await signIn(page);
+  const first = await friday(page);
+  const day = new Date(Date.parse(`${first}T12:00:00Z`) + 41 * 86_400_000).toISOString().slice(0, 10);
+  await page.goto(`/tonight/${day}`);
+  await page.getByRole('button', { name: 'Many …' }).click();
+  const sheet = page.getByRole('dialog');
+  // Ten stirred pans at one minute, and four hands: most of them wait.
+  const rows = Array.from(
+    { length: 10 },
+    (_, at) => `20:00;4;${at % 2 === 0 ? 'pea' : 'radicchio'};${20 + at}`,
+  );
+  await sheet.getByRole('textbox', { name: 'Firings' }).fill(['time;covers;dish;table', ...rows].join('\n'));
+  await sheet.getByRole('button', { name: 'Read them' }).click();
+  await sheet.getByRole('button', { name: /^Put .*10.* on/ }).click();
+  await expect(sheet).toBeHidden();
+  const clashes = (await kept(page, day)).clashes.length;
+  expect(clashes).toBeGreaterThan(4);
+  const late = page.getByRole('region', { name: 'What does not fit' }).getByRole('article');
+  await expect(late).toHaveCount(4);
+  await page.getByRole('button', { name: `Show all ${clashes}` }).click();
+  await expect(late).toHaveCount(clashes);
+});
