@@ -53,6 +53,12 @@ enum Group: string
         return in_array($this, [self::Fish, self::Prawn, self::Squid, self::InShell, self::Meat], true);
     }
 
+    /** Whether one of them may weigh anything from a gram to a kilogram: of the others one is a leaf, a pod, a stick. */
+    public function isHeavy(): bool
+    {
+        return ! in_array($this, [self::Leaf, self::Pulse, self::Dried, self::Fat, self::Nut, self::Pickle, self::Seasoning], true);
+    }
+
     /** What is taken for a thing that nobody knows by name. */
     public static function usual(): self
     {

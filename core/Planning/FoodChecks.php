@@ -40,7 +40,7 @@ final class FoodChecks
     /** @return list<Warning|null> */
     public static function of(Plan $plan): array
     {
-        return [self::offTheBoil($plan), ...self::afterThePull($plan)];
+        return [self::offTheBoil($plan), ...self::afterThePull($plan), ...self::weightUnknown($plan)];
     }
 
     /** @return list<Warning> what was to go in at a minute at which the pan is off the heat: it goes in as the pan comes off */
@@ -53,6 +53,14 @@ final class FoodChecks
             ['what' => $one->name, 'minute' => round($one->minute ?? 0.0, 1), 'pull' => round($plan->pulled->minute(), 1)],
             Fact::of('fix.goes-in-sooner', raw: $one->isRawFlesh()),
         ), $late));
+    }
+
+    /** @return list<Warning> what is counted, and nobody knows what one weighs: it counts for nothing in stock, heat and salt */
+    private static function weightUnknown(Plan $plan): array
+    {
+        $counted = array_filter($plan->ask->food, static fn (Portion $one): bool => $one->pieces > 0.0 && $one->grams <= 0.0 && $one->food->group->isHeavy());
+
+        return array_values(array_map(static fn (Portion $one): Warning => new Warning('weight-unknown', ['what' => $one->name], Fact::of('fix.by-weight')), $counted));
     }
 
     /** The one thing that takes it off the boil longest, where that is longer than a minute. */

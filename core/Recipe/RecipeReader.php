@@ -22,12 +22,6 @@ use Velko\Core\Rice\Variety;
  */
 final class RecipeReader
 {
-    /** Kinds of which a piece may be anything from a gram to a kilogram; of the others a piece is a leaf, a pod, a stick. */
-    private const HEAVY = [
-        Group::Allium, Group::Vegetable, Group::Mushroom, Group::Tomato, Group::Fish, Group::Prawn, Group::Squid, Group::InShell, Group::Meat,
-        Group::Cured, Group::Puree, Group::Dairy,
-    ];
-
     private const LIQUOR = ['wine', 'vermouth', 'sherry', 'prosecco', 'marsala', 'cava', 'cider', 'champagne'];
 
     private const STOCK = ['stock', 'broth', 'bouillon', 'fumet', 'dashi', 'water'];
@@ -117,7 +111,7 @@ final class RecipeReader
 
     private static function isHeavy(string $food): bool
     {
-        return in_array(Foods::find($food)?->group, self::HEAVY, true);
+        return Foods::find($food)?->group->isHeavy() === true;
     }
 
     private static function isOil(string $english): bool

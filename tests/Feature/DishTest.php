@@ -94,6 +94,16 @@ it('names the kinds of food that are seen on its rice, the heaviest first, and n
     expect(array_column($this->getJson('/api/kitchen')->json('dishes'), 'shows', 'id')[$id])->toBe(['prawn', 'vegetable', 'nut']);
 });
 
+it('says of what is counted and has no known weight that it counts for nothing, and of nothing else', function (): void {
+    $ingredient = static fn (string $name, float $amount): array => ['name' => $name, 'amount' => $amount, 'unit' => 'pieces', 'per' => 'main', 'goes' => 'last-two-minutes', 'minute' => null, 'suits' => null, 'allergens' => null];
+    $id = $this->postJson('/api/dishes', ($this->entry)(name: 'lobster', ingredients: [
+        $ingredient('lobsters', 1), $ingredient('prawns', 4), $ingredient('bay leaf', 1),
+    ]))->assertCreated()->json('id');
+    $working = $this->postJson('/api/work-out', $this->station->ask(dish_id: $id, pan_id: null, burner_id: null))->assertOk();
+    $said = array_values(array_filter($working->json('plan.warnings'), static fn (array $one): bool => $one['code'] === 'weight-unknown'));
+    expect(array_column(array_column($said, 'message_fact'), 'args'))->toBe([['what' => 'lobsters']]);
+});
+
 it('beats in oil where a dish has it: weighed out, in the step, and no butter named beside it', function (): void {
     $worked = $this->postJson('/api/work-out', $this->station->ask(
         dish_id: $this->postJson('/api/dishes', ($this->entry)(butter_g_per_80_g: 0, cheese_g_per_80_g: 0, oil_g_per_80_g: 10))->assertCreated()->json('id'),
