@@ -205,7 +205,7 @@ final class KeepNight
     }
 
     /**
-     * The first honest minute for somebody nobody counted on, with all else as it is.
+     * The first honest minute for somebody nobody counted on, with all else as it is shown.
      *
      * @throws BadDocument where there is none
      */
@@ -214,7 +214,7 @@ final class KeepNight
         $evening = new Evening($night->unsetRelation('firings'), $kitchen, $now);
         $firing->fill(['table_at' => $now]);
         $solver = new Solver($evening->night, $evening->lengths);
-        $minute = $solver->soonest($solver->solve(), $evening->firing($firing));
+        $minute = $solver->soonest($evening->solved(), $evening->firing($firing));
         $evening->lengths->keep();
         if ($minute === null) {
             $goesHome = max([-INF, ...array_map(static fn (HandsThere $one): float => $one->count > 0 ? $one->to : -INF, $evening->night->hands)]);

@@ -3,10 +3,13 @@
 declare(strict_types=1);
 
 use App\Models\Burner;
+use App\Models\Dish;
 use App\Models\Firing;
 use App\Models\Kitchen;
 use App\Models\Night;
 use App\Models\User;
+use App\Service\Evening;
+use Carbon\CarbonImmutable;
 use Database\Seeders\KilnHouse;
 use Database\Seeders\KilnHouseNight;
 use Illuminate\Support\Carbon;
@@ -14,6 +17,7 @@ use Illuminate\Support\Str;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\Feature\Station;
+use Velko\Core\Service\Solver;
 
 /* A night in the house: said, read, kept, filled, changed, taken over. */
 
@@ -323,6 +327,30 @@ it('leaves a firing on the night whose dish is gone, and says so', function (): 
     $night = $this->getJson('/api/nights/'.NIGHT_OF)->assertOk();
     Station::keeps('night', $night->content());
     expect($night->json('firings.0.dish'))->toBeNull()->and($night->json('pans'))->toBe([]);
+});
+
+it('tells a walk-in the minute of the night that is shown, not of one filled anew', function (): void {
+    config(['velko.demo' => true]);
+    auth()->forgetUser();
+    $this->seed([KilnHouse::class, KilnHouseNight::class]);
+    $this->actingAs(User::query()->withoutGlobalScopes()->where('email', 'chef@kiln.example')->sole());
+    $night = Night::query()->sole();
+    $day = $night->on->format('Y-m-d');
+    // Looked at when it was put on, and again half an hour before the first pan: it stands as it stood, where one filled now would not.
+    $this->getJson("/api/nights/$day")->assertOk();
+    $this->travelTo(Carbon::parse("{$day}T17:30:00Z"));
+    $this->getJson("/api/nights/$day")->assertOk();
+    $dish = Dish::query()->where('name', 'like', 'pea%')->sole();
+    $evening = new Evening($night->fresh(), $dish->kitchen, CarbonImmutable::now());
+    $walkIn = $evening->firing(new Firing(['dish_id' => $dish->id, 'covers' => 2, 'starters' => 0, 'table_at' => CarbonImmutable::now(), 'early_min' => 3, 'late_min' => 2, 'parts' => 1, 'to_order' => false]));
+    $solver = new Solver($evening->night, $evening->lengths);
+    $shown = $solver->soonest($evening->solved(), $walkIn);
+    expect($shown)->not->toBe($solver->soonest($solver->solve(), $walkIn));
+    $entry = ['format' => 'velko.firing-entry/1', 'dish_id' => $dish->id, 'covers' => 2, 'table_at' => null, 'label' => 'walk-in'];
+    $put = $this->postJson("/api/nights/$day/firings", ['format' => 'velko.firings-entry/1', 'firings' => [$entry]])->assertCreated();
+    $told = Carbon::parse(collect($put->json('firings'))->firstWhere('label', 'walk-in')['table_at']);
+    // Two minutes more than the first at which it can be there, and whole ones: an honest minute.
+    expect($told->timestamp)->toBe($evening->at($shown + 2.0)->startOfMinute()->timestamp);
 });
 
 it('has two tables of the demo\'s Friday that do not fit, and mends both by what it offers', function (): void {
