@@ -67,7 +67,7 @@ final readonly class ImportDish
             'id' => $this->dish->id,
             'name' => $this->dish->name,
             'made' => array_column($this->made, 'name'),
-            'made_at' => array_map(static fn (array $one): array => ['address' => $one['address'], 'id' => $one['id']], $this->made),
+            'made_at' => array_map(static fn (array $thing): array => array_diff_key($thing, ['name' => true]), $this->made),
         ];
     }
 

@@ -82,12 +82,12 @@ final class KitchenDocument
     private static function shows(Dish $dish): array
     {
         $grams = [];
-        foreach ($dish->ingredients as $one) {
-            $food = Foods::find($one->name);
-            $piece = $food === null || $one->comes_out ? null : Piece::of($one->name, $food->group);
+        foreach ($dish->ingredients as $ingredient) {
+            $food = Foods::find($ingredient->name);
+            $piece = $food === null || $ingredient->comes_out ? null : Piece::of($ingredient->name, $food->group);
             if ($food !== null && $piece !== null) {
                 $group = $food->group->value;
-                $grams[$group] = ($grams[$group] ?? 0.0) + $one->amount * ($one->unit === 'pieces' ? $piece->grams : 1.0);
+                $grams[$group] = ($grams[$group] ?? 0.0) + $ingredient->amount * ($ingredient->unit === 'pieces' ? $piece->grams : 1.0);
             }
         }
         arsort($grams);
