@@ -109,3 +109,18 @@ it('names no method, constant or case that is not there', function (): void {
         expect(missingNames($text))->toBe([], $page);
     }
 });
+
+it('defines each word of the glossary once, by classes and fields that are there', function (): void {
+    preg_match_all('/^\| ([^|]+) \|(?: (?:trade|field)) \|[^|]+\|([^|]*)\|([^|]*)\|$/m', (string) file_get_contents(base_path('docs/glossary.md')), $rows);
+    $contracts = implode('', array_map(static fn (string $file): string => (string) file_get_contents($file), glob(base_path('contracts/*.json')) ?: []));
+    expect(count($rows[1]))->toBeGreaterThan(40)->and(array_diff_assoc($rows[1], array_unique($rows[1])))->toBe([]);
+    foreach ($rows[1] as $at => $term) {
+        foreach (named($rows[2][$at]) as $class) {
+            expect(is_file(base_path('core/'.strtr($class, '\\', '/').'.php')))->toBeTrue("$term: $class");
+        }
+        foreach (named($rows[3][$at]) as $field) {
+            $isThere = str_contains($contracts, '"'.explode(':', $field)[0].'"') || is_file(base_path("contracts/$field"));
+            expect($isThere)->toBeTrue("$term: $field");
+        }
+    }
+});
