@@ -146,9 +146,15 @@ for (let knock = 0; knock < 60 && !(await now.innerText().catch(() => '')).inclu
     await now.waitFor();
   }
   await untilCalled();
+  const before = [page.url(), await now.getAttribute('data-stage')].join();
   await page.waitForTimeout(720);
   await page.keyboard.press('d');
-  await page.waitForTimeout(300);
+  // Until the next step stands there, here or in the pan that calls: else a crust would be passed over unseen.
+  for (let looks = 0; looks < 50; looks++) {
+    await page.waitForTimeout(100);
+    const stage = await now.getAttribute('data-stage', { timeout: 500 }).catch(() => 'at the table');
+    looks = [page.url(), stage].join() === before ? looks : 50;
+  }
 }
 await wait(1.6);
 await page.waitForTimeout(3000);
