@@ -95,7 +95,7 @@ export function Bar({
       />
       <span
         aria-hidden="true"
-        className={`absolute top-[45px] -right-1 text-[15px] leading-none font-bold whitespace-nowrap ${late > 0 ? 'text-tomato' : ''}`}
+        className={`absolute top-[45px] -right-1 rounded-sm bg-paper text-[15px] leading-none font-bold whitespace-nowrap ${late > 0 ? 'text-tomato' : ''}`}
       >
         {late > 0 && `${t('night.late-by', { late: Math.ceil(late - 1e-6) })} · `}
         {clockOfTheNight(table, timezone)}
