@@ -84,8 +84,10 @@ final class KitchenDocument
         $grams = [];
         foreach ($dish->ingredients as $ingredient) {
             $food = Foods::find($ingredient->name);
-            $piece = $food === null || $ingredient->comes_out ? null : Piece::of($ingredient->name, $food->group);
-            if ($food !== null && $piece !== null) {
+            // A purée melts, whatever it is of.
+            $isSeen = $food?->group->piece() !== null && ! $ingredient->comes_out;
+            $piece = $food === null ? null : Piece::of($ingredient->name, $food->group);
+            if ($food !== null && $piece !== null && $isSeen) {
                 $group = $food->group->value;
                 $grams[$group] = ($grams[$group] ?? 0.0) + $ingredient->amount * ($ingredient->unit === 'pieces' ? $piece->grams : 1.0);
             }

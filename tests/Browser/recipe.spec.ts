@@ -69,18 +69,18 @@ test('a recipe is read, what is not known is decided, and one touch takes it bac
   await expect(page.getByRole('link', { name: /^Risotto alla zucca/ })).toHaveCount(0);
 });
 
-test('a recipe that is taken back takes the stock along that was made for it', async ({ page }) => {
+test('a recipe that is taken back takes the rice along that was made for it', async ({ page }) => {
   await signIn(page, 'chef@kiln.example');
-  const stocks = async () =>
-    ((await (await page.request.get('/api/kitchen')).json()) as Kitchen).stocks.map(({ name }) => name);
-  const before = await stocks();
-  await read(page, 'Risotto of the hunt\nServes 4\n320 g carnaroli rice\n1 litre pheasant stock\n1 onion');
+  const rices = async () =>
+    ((await (await page.request.get('/api/kitchen')).json()) as Kitchen).rices.map(({ name }) => name);
+  const before = await rices();
+  await read(page, 'Risotto of the hunt\nServes 4\n320 g sushi rice\n1 litre vegetable stock\n1 onion');
   await page.getByRole('button', { name: 'Keep the dish' }).click();
   await expect(page.getByRole('button', { name: 'Take it back' })).toBeVisible();
-  expect(await stocks()).toHaveLength(before.length + 1);
+  expect(await rices()).toHaveLength(before.length + 1);
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByRole('button', { name: 'Keep the dish' })).toBeVisible();
-  await expect.poll(stocks).toEqual(before);
+  await expect.poll(rices).toEqual(before);
 });
 
 test('a kitchen in ounces looks a recipe over in ounces, and keeps what was meant', async ({ page }) => {

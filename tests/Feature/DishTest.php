@@ -89,7 +89,7 @@ it('names the kinds of food that are seen on its rice, the heaviest first, and n
     // Six prawns of 18 g are 108 g, against 60 g of peas and 30 g of almonds; onion melts, saffron is none.
     $ingredient = static fn (string $name, float $amount, string $unit = 'g', bool $out = false): array => ['name' => $name, 'amount' => $amount, 'unit' => $unit, 'per' => 'main', 'goes' => 'last-two-minutes', 'minute' => null, 'comes_out' => $out, 'suits' => null, 'allergens' => null];
     $id = $this->postJson('/api/dishes', ($this->entry)(name: 'prawn and pea', ingredients: [
-        $ingredient('peas', 60), $ingredient('prawns', 6, 'pieces'), $ingredient('onion', 90), $ingredient('almonds', 30), $ingredient('mussels', 500, 'g', true),
+        $ingredient('peas', 60), $ingredient('pea purée', 90), $ingredient('prawns', 6, 'pieces'), $ingredient('onion', 90), $ingredient('almonds', 30), $ingredient('mussels', 500, 'g', true),
     ]))->assertCreated()->json('id');
     expect(array_column($this->getJson('/api/kitchen')->json('dishes'), 'shows', 'id')[$id])->toBe(['prawn', 'vegetable', 'nut']);
 });

@@ -58,7 +58,7 @@ export function Rail() {
         ))}
       </nav>
       {!pathname.startsWith('/stove/') && <Tickets />}
-      <div className="ml-auto flex shrink-0 items-center gap-[min(1rem,1.3vw)] pr-2 pl-[min(0.75rem,1vw)] max-md:gap-0 max-md:px-1">
+      <div className="ml-auto flex min-w-0 items-center gap-[min(1rem,1.3vw)] pr-2 pl-[min(0.75rem,1vw)] max-md:gap-0 max-md:px-1">
         <Who />
         <WallClock timezone={cook.timezone} />
       </div>
@@ -71,7 +71,7 @@ function WallClock({ timezone }: { timezone: string }) {
   return (
     <time
       aria-label={t('shell.rail.kitchen-clock')}
-      className="text-[min(1.875rem,2.7vw)] font-bold tracking-tight max-md:text-[min(1rem,3.8vw)]"
+      className="shrink-0 text-[min(1.875rem,2.7vw)] font-bold tracking-tight max-md:text-[min(1rem,3.8vw)]"
     >
       {clock(now, timezone)}
       {!halfDays() && <span className="max-md:hidden">{seconds(now)}</span>}
