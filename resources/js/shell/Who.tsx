@@ -27,10 +27,10 @@ export function Who() {
 
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className="flex min-h-12 min-w-12 shrink-0 items-center justify-center gap-2 rounded-lg px-2 text-right leading-tight text-ink-soft">
-        <UserRound aria-hidden="true" className="size-[min(1.5rem,2.4vw)] text-ink max-md:size-6" />
+      <Popover.Trigger className="flex min-h-12 min-w-[min(3rem,48px)] items-center justify-center gap-2 rounded-lg px-2 text-right leading-tight text-ink-soft">
+        <UserRound aria-hidden="true" className="size-[min(1.5rem,2.4vw)] shrink-0 text-ink max-md:size-6" />
         <span className="sr-only">{t('shell.who.at-the-tablet')}</span>
-        <span className="max-w-[min(11rem,14vw)] truncate max-xl:sr-only">
+        <span className="max-w-[min(11rem,14vw)] min-w-0 truncate max-xl:sr-only">
           {whoSays(cook).name}
           <br />
           <span className="text-sm">{cook.kitchen}</span>
