@@ -136,6 +136,7 @@ await page.keyboard.press('Escape');
 await page.goto(base);
 await page.getByRole('combobox', { name: 'Dish' }).click();
 await page.getByRole('option', { name: /cauliflower/ }).click();
+await choose('Pan', /42 wide pan/);
 await page.getByRole('img', { name: /The floor when it comes off/ }).waitFor();
 await page.getByRole('button', { name: 'On the fire', exact: true }).click();
 await page.waitForURL(/stove/);

@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './house';
-import { choose, idOf, kept, knock, putOn, settled, signIn, step, untilCalled } from './station';
+import { choose, done, idOf, kept, knock, putOn, settled, signIn, step, untilCalled } from './station';
 
 /* From the cold pan to the empty one: what comes before the rice, and after the last plate. */
 
@@ -83,4 +83,20 @@ test('a base that is ready is passed over in one touch, and taken back in one', 
   expect(state.done.map((one) => working.plan.stages[one.stage]?.kind)).toEqual(['base']);
   await page.keyboard.press('u');
   await expect(now(page)).toContainText('warm it');
+});
+
+test('less than ten grams keep their decimals in the large digits', async ({ page }) => {
+  await signIn(page);
+  await choose(page, 'Dish', /cauliflower/);
+  await page.getByRole('button', { name: 'On the fire', exact: true }).click();
+  for (let knock = 0; knock < 3; knock++) {
+    await done(page);
+    await settled(page);
+    if ((await now(page).innerText()).includes('Toast')) {
+      break;
+    }
+  }
+  // 0.02 g of saffron a main, for six: 0.12 g, which was 0 g.
+  await expect(now(page)).toContainText('saffron');
+  await expect(now(page)).toContainText('0.12');
 });

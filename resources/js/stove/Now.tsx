@@ -2,7 +2,7 @@ import { inThePour, listed, OVEN, verbOf } from '../stages';
 import { useAmount } from '../amount';
 import type { Cook } from '../contracts.generated';
 import { useMeasure } from '../cook';
-import { ladles } from '../measure';
+import { ladles, trimmed } from '../measure';
 import type { Step } from './ahead';
 import { useMoment } from '../time';
 import { Left } from './Left';
@@ -78,9 +78,12 @@ function howTurned({ working, forecast }: Cook, step: Step): string | null {
   return step.setting === OVEN ? null : (HOW_TURNED[working.burner.fuel ?? 'gas']?.[up ? 1 : 0] ?? null);
 }
 
+/** g or mL below which an amount keeps its decimals: 0.12 g of saffron is not 0 g. */
+const SMALL = 10;
+
 /** What is measured out for a step, in digits that read across the room. */
 function Amount({ cook, step }: { cook: Cook; step: Step }) {
-  const { dose, weight } = useMeasure();
+  const { dose, weight, small } = useMeasure();
   const { working } = cook;
   const items = itemsOf(cook, step);
   const reach = step.stage === null ? null : (working.plan.stages[step.stage]?.reach_c ?? null);
@@ -97,11 +100,13 @@ function Amount({ cook, step }: { cook: Cook; step: Step }) {
   if (only) {
     const { name, amount, unit } = only;
     const { number, unit: shown } =
-      unit === 'g'
-        ? split(weight(amount))
-        : unit === 'ml'
-          ? dose(amount)
-          : { number: String(amount), unit: '' };
+      unit === 'pieces'
+        ? { number: trimmed(amount, 2), unit: '' }
+        : amount < SMALL
+          ? split(small(amount, unit === 'g' ? 'g' : 'ml'))
+          : unit === 'g'
+            ? split(weight(amount))
+            : dose(amount);
     return <Digits number={number} unit={shown} second={name} />;
   }
   if (step.volume_ml !== null) {
