@@ -106,8 +106,8 @@ final class PlanDocument
     {
         $on = OnTheRice::of($ask);
 
-        return ['covered_percent' => self::r(100 * $on->covers(), 0), 'lies' => array_map(static fn (array $one): array => [
-            'name' => $one['name'], 'count' => self::r($one['count'], 0), 'long_cm' => $one['piece']->long, 'wide_cm' => $one['piece']->wide,
+        return ['covered_percent' => self::r(100 * $on->covers(), 0), 'lies' => array_map(static fn (array $topping): array => [
+            'name' => $topping['name'], 'count' => self::r($topping['count'], 0), 'long_cm' => $topping['piece']->long, 'wide_cm' => $topping['piece']->wide,
         ], $on->lies)];
     }
 

@@ -52,7 +52,7 @@ final class ServiceDocument
 
         return [
             'code' => $offer->code, 'late_cover_min_after' => self::r($offer->lateAfter),
-            ...array_filter(['from_min' => $offer->from, 'to_min' => $offer->to, 'later_min' => $offer->minutes, 'like' => $like], static fn (mixed $one): bool => $one !== null),
+            ...array_filter(['from_min' => $offer->from, 'to_min' => $offer->to, 'later_min' => $offer->minutes, 'like' => $like], static fn (mixed $value): bool => $value !== null),
         ];
     }
 
@@ -68,7 +68,7 @@ final class ServiceDocument
             'off_min' => self::r($cook->off()),
             'table_min' => self::r($cook->table()),
             'pan_free_min' => self::r($cook->table() + $request->night->wash),
-            'hands' => array_map(static fn (Share $one): array => ['from_min' => self::r($one->from), 'to_min' => self::r($one->to), 'share' => $one->share, 'doing' => $one->doing], $cook->hands()),
+            'hands' => array_map(static fn (Share $share): array => ['from_min' => self::r($share->from), 'to_min' => self::r($share->to), 'share' => $share->share, 'doing' => $share->doing], $cook->hands()),
         ];
     }
 

@@ -53,30 +53,30 @@ final readonly class ServiceRequestDocument
             unset($dish['wine_ml_per_cover']);
             $dishes[] = $ask([...$dish, ...$wine === null ? [] : ['wine_ml' => $wine]], "/dishes/$name", '');
         }
-        [$panNames, $ringNames, $dishNames] = array_map(static fn (array $one): array => array_map(strval(...), array_keys($one)), [$document['pans'], $document['rings'], $document['dishes']]);
+        [$panNames, $ringNames, $dishNames] = array_map(static fn (array $pan): array => array_map(strval(...), array_keys($pan)), [$document['pans'], $document['rings'], $document['dishes']]);
         $firings = [];
-        foreach ($document['firings'] as $at => $one) {
+        foreach ($document['firings'] as $at => $firing) {
             foreach (['dish' => $dishNames, 'pan' => $panNames, 'ring' => $ringNames] as $field => $names) {
-                if (isset($one[$field]) && ! in_array($one[$field], $names, true)) {
+                if (isset($firing[$field]) && ! in_array($firing[$field], $names, true)) {
                     $faults[] = new Fault("/firings/$at/$field", 'must be one of '.($names === [] ? 'none: there is no such thing' : implode(', ', $names)));
                 }
             }
-            if (in_array($one['id'], array_column(array_slice($document['firings'], 0, $at), 'id'), true)) {
+            if (in_array($firing['id'], array_column(array_slice($document['firings'], 0, $at), 'id'), true)) {
                 $faults[] = new Fault("/firings/$at/id", 'stands twice');
             }
-            $number = static fn (string $field, array $names): ?int => isset($one[$field]) ? (int) array_search($one[$field], $names, true) : null;
+            $number = static fn (string $field, array $names): ?int => isset($firing[$field]) ? (int) array_search($firing[$field], $names, true) : null;
             $firings[] = new Firing(
-                (int) array_search($one['dish'], $dishNames, true), (int) $one['covers'], (float) $one['table_min'], (float) ($one['early_min'] ?? self::EARLY_MIN), (float) ($one['late_min'] ?? 0.0),
-                $number('pan', $panNames), $number('ring', $ringNames), isset($one['on_min']) ? (float) $one['on_min'] : null,
-                isset($dishes[(int) array_search($one['dish'], $dishNames, true)]) ? $dishes[(int) array_search($one['dish'], $dishNames, true)]->gramsPerCover : Firing::GRAMS,
+                (int) array_search($firing['dish'], $dishNames, true), (int) $firing['covers'], (float) $firing['table_min'], (float) ($firing['early_min'] ?? self::EARLY_MIN), (float) ($firing['late_min'] ?? 0.0),
+                $number('pan', $panNames), $number('ring', $ringNames), isset($firing['on_min']) ? (float) $firing['on_min'] : null,
+                isset($dishes[(int) array_search($firing['dish'], $dishNames, true)]) ? $dishes[(int) array_search($firing['dish'], $dishNames, true)]->gramsPerCover : Firing::GRAMS,
             );
         }
         $hands = [];
-        foreach ($document['hands'] as $at => $one) {
-            if ($one['to_min'] < $one['from_min']) {
-                $faults[] = new Fault("/hands/$at/to_min", "must be a number from {$one['from_min']} to 2880 (min, not before it begins)");
+        foreach ($document['hands'] as $at => $hand) {
+            if ($hand['to_min'] < $hand['from_min']) {
+                $faults[] = new Fault("/hands/$at/to_min", "must be a number from {$hand['from_min']} to 2880 (min, not before it begins)");
             }
-            $hands[] = new HandsThere($one['from_min'], $one['to_min'], $one['count']);
+            $hands[] = new HandsThere($hand['from_min'], $hand['to_min'], $hand['count']);
         }
         if ($faults !== []) {
             throw new BadDocument($faults);

@@ -63,11 +63,11 @@ final class SimulationRequestDocument extends EngineRequest
     private function ingredients(): array
     {
         $acts = [];
-        foreach ($this->food() as $at => $one) {
-            match ($one->goes) {
-                Goes::Base => $acts[] = new Timed(-1.0, $one->add()),
-                Goes::WithTheRice => $acts[] = new Timed(0.0, $one->add()),
-                Goes::AtMinute => $acts[] = new Timed(60 * ($one->minute ?? 0.0), $one->add()),
+        foreach ($this->food() as $at => $portion) {
+            match ($portion->goes) {
+                Goes::Base => $acts[] = new Timed(-1.0, $portion->add()),
+                Goes::WithTheRice => $acts[] = new Timed(0.0, $portion->add()),
+                Goes::AtMinute => $acts[] = new Timed(60 * ($portion->minute ?? 0.0), $portion->add()),
                 Goes::OnTop => null,
                 default => $this->refuse("/ingredients/$at/goes", 'must be base, with-the-rice, at-minute or on-top: nothing is planned here that it could wait for'),
             };

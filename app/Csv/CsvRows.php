@@ -70,7 +70,7 @@ final readonly class CsvRows
 
     private static function between(string $header): string
     {
-        $counts = array_map(static fn (string $one): int => substr_count($header, $one), array_combine(self::BETWEEN, self::BETWEEN));
+        $counts = array_map(static fn (string $separator): int => substr_count($header, $separator), array_combine(self::BETWEEN, self::BETWEEN));
         arsort($counts);
 
         return array_key_first($counts);

@@ -40,7 +40,7 @@ final class Lines
         if (! mb_check_encoding($body, 'UTF-8')) {
             throw BadDocument::at('', 'must be text in UTF-8');
         }
-        $marks = $device->kind === DeviceKind::Knob ? array_values($device->burner->settings->map(static fn (BurnerSetting $one): string => $one->mark)->all()) : [];
+        $marks = $device->kind === DeviceKind::Knob ? array_values($device->burner->settings->map(static fn (BurnerSetting $setting): string => $setting->mark)->all()) : [];
         $self = new self($device, $marks);
         $readings = $faults = [];
         foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $body)) as $i => $line) {

@@ -62,7 +62,7 @@ final class ArchiveCooks
      */
     private static function cooks(array $head, array $rows, callable $place): array
     {
-        $rices = array_column(array_map(static fn (array $one): array => ['dish' => $one['dish']['name'], 'rice' => $one['rice']], $head['dishes'] ?? []), 'rice', 'dish');
+        $rices = array_column(array_map(static fn (array $dish): array => ['dish' => $dish['dish']['name'], 'rice' => $dish['rice']], $head['dishes'] ?? []), 'rice', 'dish');
         $cooks = [];
         foreach ($rows as $at => $row) {
             try {
@@ -88,9 +88,9 @@ final class ArchiveCooks
             throw $bad->under('/request');
         }
         $touches = [];
-        foreach ($row['events'] as $at => $one) {
-            if (($one['out_of_time'] ?? false) !== true) {
-                $touches[] = self::touch($one, "/events/$at");
+        foreach ($row['events'] as $at => $event) {
+            if (($event['out_of_time'] ?? false) !== true) {
+                $touches[] = self::touch($event, "/events/$at");
             }
         }
 
@@ -98,12 +98,12 @@ final class ArchiveCooks
     }
 
     /**
-     * @param  array<string, mixed>  $one
+     * @param  array<string, mixed>  $event
      *
      * @throws BadDocument
      */
-    private static function touch(array $one, string $path): Touch
+    private static function touch(array $event, string $path): Touch
     {
-        return KeptCook::touch(TouchKind::from($one['event']['kind']), Moment::of($one['at'] ?? $one['event']['at'], "$path/at")->getTimestampMs(), $one['event']);
+        return KeptCook::touch(TouchKind::from($event['event']['kind']), Moment::of($event['at'] ?? $event['event']['at'], "$path/at")->getTimestampMs(), $event['event']);
     }
 }

@@ -25,16 +25,16 @@ final class ArchivedNights
         return array_values($kitchen->nights()->with('firings')->get()->sortBy('on')->map(static fn (Night $night): array => [
             'on' => $night->on->format('Y-m-d'),
             'hands' => $night->hands,
-            'taken' => array_values(array_map(static fn (array $one): array => ['burner' => $names['burners'][$one['burner_id']], ...array_diff_key($one, ['burner_id' => true])], array_filter($night->taken, static fn (array $one): bool => isset($names['burners'][$one['burner_id']])))),
+            'taken' => array_values(array_map(static fn (array $booking): array => ['burner' => $names['burners'][$booking['burner_id']], ...array_diff_key($booking, ['burner_id' => true])], array_filter($night->taken, static fn (array $booking): bool => isset($names['burners'][$booking['burner_id']])))),
             'wash_min' => $night->wash_min,
             'merge' => $night->merge,
-            'firings' => array_map(static fn (Firing $one): array => [
-                'dish' => $names['dishes'][$one->dish_id],
-                ...$one->only(['covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order']),
-                'table_at' => $one->table_at->utc()->toIso8601String(),
-                'pan' => $names['pans'][$one->pan_id] ?? null,
-                'burner' => $names['burners'][$one->burner_id] ?? null,
-                'on_at' => $one->on_at?->utc()->toIso8601String(),
+            'firings' => array_map(static fn (Firing $firing): array => [
+                'dish' => $names['dishes'][$firing->dish_id],
+                ...$firing->only(['covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order']),
+                'table_at' => $firing->table_at->utc()->toIso8601String(),
+                'pan' => $names['pans'][$firing->pan_id] ?? null,
+                'burner' => $names['burners'][$firing->burner_id] ?? null,
+                'on_at' => $firing->on_at?->utc()->toIso8601String(),
             ], self::placed($night, $kitchen)),
         ])->all());
     }
@@ -63,28 +63,28 @@ final class ArchivedNights
     {
         foreach ($nights as $i => $row) {
             $named = static fn (string $what, mixed $name, string $path): ?int => $name === null ? null : $ids[$what][(string) $name] ?? throw BadDocument::at("/nights/$i$path/$what", "is not among the {$what}s");
-            if (array_filter(array_slice($nights, 0, $i), static fn (array $one): bool => $one['on'] === $row['on']) !== []) {
+            if (array_filter(array_slice($nights, 0, $i), static fn (array $night): bool => $night['on'] === $row['on']) !== []) {
                 throw BadDocument::at("/nights/$i/on", 'stands twice');
             }
             $night = KeepNight::on($kitchen, Moment::day($row['on'], "/nights/$i/on"));
             $taken = [];
-            foreach ($row['taken'] as $at => $one) {
-                $taken[] = ['burner_id' => $named('burner', $one['burner'], "/taken/$at"), ...array_diff_key($one, ['burner' => true])];
+            foreach ($row['taken'] as $at => $booking) {
+                $taken[] = ['burner_id' => $named('burner', $booking['burner'], "/taken/$at"), ...array_diff_key($booking, ['burner' => true])];
             }
             try {
                 KeepNight::manned($night, $kitchen, [...$row, 'taken' => $taken], '*');
             } catch (BadDocument $bad) {
                 throw $bad->under("/nights/$i");
             }
-            foreach ($row['firings'] as $at => $one) {
+            foreach ($row['firings'] as $at => $firing) {
                 $path = "/nights/$i/firings/$at";
-                if ($one['covers'] + $one['starters'] < 1 || $one['covers'] + $one['starters'] > 400) {
+                if ($firing['covers'] + $firing['starters'] < 1 || $firing['covers'] + $firing['starters'] > 400) {
                     throw BadDocument::at("$path/covers", 'must be a whole number from 1 to 400, mains and starters together');
                 }
                 $night->firings()->create([
-                    'kitchen_id' => $kitchen->id, 'dish_id' => $named('dish', $one['dish'], "/firings/$at"), 'pan_id' => $named('pan', $one['pan'], "/firings/$at"), 'burner_id' => $named('burner', $one['burner'], "/firings/$at"),
-                    ...array_intersect_key($one, array_flip(['covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order'])),
-                    'table_at' => Moment::of($one['table_at'], "$path/table_at"), 'on_at' => $one['on_at'] === null ? null : Moment::of($one['on_at'], "$path/on_at"),
+                    'kitchen_id' => $kitchen->id, 'dish_id' => $named('dish', $firing['dish'], "/firings/$at"), 'pan_id' => $named('pan', $firing['pan'], "/firings/$at"), 'burner_id' => $named('burner', $firing['burner'], "/firings/$at"),
+                    ...array_intersect_key($firing, array_flip(['covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order'])),
+                    'table_at' => Moment::of($firing['table_at'], "$path/table_at"), 'on_at' => $firing['on_at'] === null ? null : Moment::of($firing['on_at'], "$path/on_at"),
                 ]);
             }
         }
@@ -97,19 +97,19 @@ final class ArchivedNights
      */
     public static function serve(Cook $cook, Kitchen $kitchen, array $served): void
     {
-        foreach ($served as $at => $one) {
-            $night = $kitchen->nights()->firstWhere('on', $one['on']);
-            $firing = $night === null ? null : self::placed($night, $kitchen)[$one['firing']] ?? null;
+        foreach ($served as $at => $serving) {
+            $night = $kitchen->nights()->firstWhere('on', $serving['on']);
+            $firing = $night === null ? null : self::placed($night, $kitchen)[$serving['firing']] ?? null;
             if ($firing === null || $cook->firings()->where('firings.id', $firing->id)->exists()) {
                 throw BadDocument::at("/serves/$at/firing", $firing === null ? 'is not among the firings of its night' : 'stands twice');
             }
-            $cook->firings()->attach($firing->id, ['covers' => $one['covers']]);
+            $cook->firings()->attach($firing->id, ['covers' => $serving['covers']]);
         }
     }
 
     /** @return list<Firing> of the dishes that are still there, in the order in which they were put on */
     private static function placed(Night $night, Kitchen $kitchen): array
     {
-        return array_values($night->firings->sortBy('id')->filter(static fn (Firing $one): bool => $kitchen->dishes->contains('id', $one->dish_id))->all());
+        return array_values($night->firings->sortBy('id')->filter(static fn (Firing $firing): bool => $kitchen->dishes->contains('id', $firing->dish_id))->all());
     }
 }

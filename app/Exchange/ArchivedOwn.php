@@ -22,11 +22,11 @@ final class ArchivedOwn
         $rings = $kitchen->burners->pluck('name', 'id');
         $rices = $kitchen->rices->pluck('name', 'id');
         $dishes = $kitchen->dishes->pluck('name', 'id');
-        $kept = OwnNumber::query()->where('kitchen_id', $kitchen->id)->get()->sortBy('id')->filter(static fn (OwnNumber $one): bool => isset($rings[$one->burner_id]) || isset($rices[$one->rice_id]) || isset($dishes[$one->dish_id]));
+        $kept = OwnNumber::query()->where('kitchen_id', $kitchen->id)->get()->sortBy('id')->filter(static fn (OwnNumber $ownNumber): bool => isset($rings[$ownNumber->burner_id]) || isset($rices[$ownNumber->rice_id]) || isset($dishes[$ownNumber->dish_id]));
 
-        return array_values($kept->map(static fn (OwnNumber $one): array => [
-            ...$one->only(self::KEPT), 'burner' => $rings[$one->burner_id] ?? null, 'rice' => $rices[$one->rice_id] ?? null, 'dish' => $dishes[$one->dish_id] ?? null, 'by' => $one->said_by,
-            'at' => self::moment($one->at), 'until' => $one->until === null ? null : self::moment($one->until),
+        return array_values($kept->map(static fn (OwnNumber $ownNumber): array => [
+            ...$ownNumber->only(self::KEPT), 'burner' => $rings[$ownNumber->burner_id] ?? null, 'rice' => $rices[$ownNumber->rice_id] ?? null, 'dish' => $dishes[$ownNumber->dish_id] ?? null, 'by' => $ownNumber->said_by,
+            'at' => self::moment($ownNumber->at), 'until' => $ownNumber->until === null ? null : self::moment($ownNumber->until),
         ])->all());
     }
 

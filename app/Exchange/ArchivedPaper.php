@@ -17,12 +17,12 @@ final class ArchivedPaper
     public static function of(Kitchen $kitchen): array
     {
         $names = array_map(static fn (string $shelf): array => $kitchen->getRelationValue($shelf)->pluck('name', 'id')->all(), ['dish' => 'dishes', 'pan' => 'pans', 'burner' => 'burners']);
-        $lines = LogLine::query()->where('kitchen_id', $kitchen->id)->where('cook_id', null)->get()->sortBy('id')->filter(static fn (LogLine $one): bool => isset($names['dish'][$one->dish_id]));
+        $lines = LogLine::query()->where('kitchen_id', $kitchen->id)->where('cook_id', null)->get()->sortBy('id')->filter(static fn (LogLine $line): bool => isset($names['dish'][$line->dish_id]));
 
-        return array_values($lines->map(static fn (LogLine $one): array => [
-            'on' => $one->table_at->setTimezone($kitchen->timezone)->format('Y-m-d'), 'at' => $one->table_at->setTimezone($kitchen->timezone)->format('H:i'),
-            'dish' => $names['dish'][$one->dish_id], 'covers' => $one->covers, 'pan' => $names['pan'][$one->pan_id] ?? null, 'burner' => $names['burner'][$one->burner_id] ?? null,
-            'stock_ml' => $one->poured_ml, 'late_min' => $one->late_min, 'looseness' => $one->looseness, 'bite' => $one->bite, 'waste_g' => $one->waste_g, 'by' => $one->by === '' ? null : $one->by, 'note' => $one->note,
+        return array_values($lines->map(static fn (LogLine $line): array => [
+            'on' => $line->table_at->setTimezone($kitchen->timezone)->format('Y-m-d'), 'at' => $line->table_at->setTimezone($kitchen->timezone)->format('H:i'),
+            'dish' => $names['dish'][$line->dish_id], 'covers' => $line->covers, 'pan' => $names['pan'][$line->pan_id] ?? null, 'burner' => $names['burner'][$line->burner_id] ?? null,
+            'stock_ml' => $line->poured_ml, 'late_min' => $line->late_min, 'looseness' => $line->looseness, 'bite' => $line->bite, 'waste_g' => $line->waste_g, 'by' => $line->by === '' ? null : $line->by, 'note' => $line->note,
         ])->all());
     }
 

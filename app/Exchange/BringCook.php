@@ -80,18 +80,18 @@ final class BringCook
     private static function events(Cook $cook, User $user, array $events): void
     {
         $rows = $ids = [];
-        foreach ($events as $i => $one) {
-            $event = self::part($one['event']);
+        foreach ($events as $i => $body) {
+            $event = self::part($body['event']);
             if (isset($ids[self::word($event['id'])])) {
                 throw BadDocument::at("/events/$i/event/id", 'stands twice');
             }
             $ids[self::word($event['id'])] = true;
             try {
                 $rows[] = KeepEvent::row($cook, $user, $event, [
-                    'said_by' => self::word($one['by']),
-                    'server_at' => Moment::of($one['received_at'], '/received_at')->getTimestampMs(),
-                    'out_of_time' => ($one['out_of_time'] ?? false) === true,
-                    ...isset($one['at']) ? ['device_at' => Moment::of($one['at'], '/at')->getTimestampMs()] : [],
+                    'said_by' => self::word($body['by']),
+                    'server_at' => Moment::of($body['received_at'], '/received_at')->getTimestampMs(),
+                    'out_of_time' => ($body['out_of_time'] ?? false) === true,
+                    ...isset($body['at']) ? ['device_at' => Moment::of($body['at'], '/at')->getTimestampMs()] : [],
                 ]);
             } catch (BadDocument $bad) {
                 throw $bad->under("/events/$i/event");

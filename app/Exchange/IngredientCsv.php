@@ -26,15 +26,15 @@ final class IngredientCsv
             [$working['dish']['rice'], $plan['rice_g'], 'g', 'first', 'with the covers'],
             [$working['dish']['stock'], $plan['side_pot']['make_ml'], 'ml', 'side pot', 'not by multiplying'],
             ...($plan['balance']['wine_ml'] > 0 ? [['wine', $plan['balance']['wine_ml'], 'ml', 'before the stock', 'with the rice']] : []),
-            ...array_map(static fn (array $one): array => [$one['name'], $one['amount'], $one['unit'], self::goes($one), $one['per']], $working['mise']),
+            ...array_map(static fn (array $line): array => [$line['name'], $line['amount'], $line['unit'], self::goes($line), $line['per']], $working['mise']),
         ];
 
         return Csv::of(self::NAMES, $rows);
     }
 
-    /** @param  array<string, mixed>  $one */
-    private static function goes(array $one): string
+    /** @param  array<string, mixed>  $line */
+    private static function goes(array $line): string
     {
-        return self::GOES[$one['goes']] ?? sprintf('at minute %s', Rounding::plain($one['minute'] ?? 0.0, 1));
+        return self::GOES[$line['goes']] ?? sprintf('at minute %s', Rounding::plain($line['minute'] ?? 0.0, 1));
     }
 }

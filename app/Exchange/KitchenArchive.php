@@ -89,7 +89,7 @@ final class KitchenArchive
     {
         return [
             ...$burner->only(['name', 'ring_cm', 'grate_cm', 'fuel', 'fades_percent_per_min', 'outdoors', 'rated_w']),
-            'marks' => array_values($burner->settings->map(static fn (BurnerSetting $one): array => $one->only(['mark', 'share', 'net_w']))->all()),
+            'marks' => array_values($burner->settings->map(static fn (BurnerSetting $setting): array => $setting->only(['mark', 'share', 'net_w']))->all()),
             'tests' => array_values($burner->tests->sortBy('id')->take(-self::TESTS)->map(static fn (BoilOffTest $test): array => [
                 ...$test->only(['mark', 'before_g', 'after_g', 'minutes']), 'pan' => $test->pan->name, 'at' => $test->created_at->toIso8601String(),
             ])->all()),

@@ -18,8 +18,8 @@ final class NightFiles
     /** @param  array<string, mixed>  $lists  velko.night-lists/1 */
     public static function csv(array $lists): string
     {
-        return Csv::of(self::NAMES, array_map(static fn (array $one): array => [
-            substr($one['start_at'], 11, 5), substr($one['ready_at'], 11, 5), self::what($one), $one['dish'], $one['covers'], $one['starters'], $one['who'], $one['ahead'] ? 'yes' : 'no', $one['burner'] ?? '',
+        return Csv::of(self::NAMES, array_map(static fn (array $work): array => [
+            substr($work['start_at'], 11, 5), substr($work['ready_at'], 11, 5), self::what($work), $work['dish'], $work['covers'], $work['starters'], $work['who'], $work['ahead'] ? 'yes' : 'no', $work['burner'] ?? '',
         ], $lists['works']));
     }
 
@@ -28,23 +28,23 @@ final class NightFiles
     {
         $words = new Words;
         $calendar = new VCalendar(['PRODID' => '-//Velko//EN']);
-        foreach ($lists['works'] as $one) {
+        foreach ($lists['works'] as $work) {
             $calendar->add('VEVENT', [
-                'UID' => hash('sha256', json_encode([$lists['on'], $one], JSON_THROW_ON_ERROR)).'@velko.example',
+                'UID' => hash('sha256', json_encode([$lists['on'], $work], JSON_THROW_ON_ERROR)).'@velko.example',
                 'DTSTAMP' => $now->utc()->toDateTime(),
-                'DTSTART' => CarbonImmutable::parse($one['start_at'])->utc()->toDateTime(),
-                'DTEND' => CarbonImmutable::parse($one['ready_at'])->utc()->toDateTime(),
-                ...isset($one['burner']) ? ['LOCATION' => $one['burner']] : [],
-                'SUMMARY' => $words->say(Fact::of('calendar.work', dish: $one['dish'], what: self::what($one))),
+                'DTSTART' => CarbonImmutable::parse($work['start_at'])->utc()->toDateTime(),
+                'DTEND' => CarbonImmutable::parse($work['ready_at'])->utc()->toDateTime(),
+                ...isset($work['burner']) ? ['LOCATION' => $work['burner']] : [],
+                'SUMMARY' => $words->say(Fact::of('calendar.work', dish: $work['dish'], what: self::what($work))),
             ]);
         }
 
         return $calendar->serialize();
     }
 
-    /** @param  array<string, mixed>  $one */
-    private static function what(array $one): string
+    /** @param  array<string, mixed>  $work */
+    private static function what(array $work): string
     {
-        return $one['what'] ?? (new Words)->say(Fact::of('calendar.on', pan: $one['pan'], ring: $one['burner']));
+        return $work['what'] ?? (new Words)->say(Fact::of('calendar.on', pan: $work['pan'], ring: $work['burner']));
     }
 }

@@ -26,8 +26,8 @@ final class PrepCalendar
                 'SUMMARY' => $what,
             ]);
         };
-        foreach ($working['prep'] as $one) {
-            $add($words->say(Fact::of('calendar.work', dish: $working['dish']['name'], what: $one['what'])), $one['start_at'], $one['ready_at']);
+        foreach ($working['prep'] as $task) {
+            $add($words->say(Fact::of('calendar.work', dish: $working['dish']['name'], what: $task['what'])), $task['start_at'], $task['ready_at']);
         }
         $add($words->say(Fact::of('calendar.pan', dish: $working['dish']['name'], pan: $working['pan']['name'], ring: $working['burner']['name'])), $working['clock']['pan_on_at'] ?? $working['clock']['toast_at'], $working['clock']['table_at']);
 

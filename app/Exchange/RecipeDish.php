@@ -292,8 +292,8 @@ final class RecipeDish
      */
     private static function inOrder(array $ingredients): array
     {
-        $place = static function (array $one): int {
-            $name = is_string($one['name']) ? $one['name'] : '';
+        $place = static function (array $ingredient): int {
+            $name = is_string($ingredient['name']) ? $ingredient['name'] : '';
             $group = Foods::find($name)->group ?? Group::usual();
             $isGarlic = in_array('garlic', Names::words($name), true);
             $at = array_search($group->value, self::ORDER, true);
@@ -301,9 +301,9 @@ final class RecipeDish
             // Garlic burns before an onion is soft.
             return 2 * ($at === false ? array_search('vegetable', self::ORDER, true) : $at) + ($isGarlic ? 3 : 0);
         };
-        $base = array_values(array_filter($ingredients, static fn (array $one): bool => $one['goes'] === Goes::Base->value));
+        $base = array_values(array_filter($ingredients, static fn (array $ingredient): bool => $ingredient['goes'] === Goes::Base->value));
         usort($base, static fn (array $a, array $b): int => $place($a) <=> $place($b));
 
-        return [...$base, ...array_values(array_filter($ingredients, static fn (array $one): bool => $one['goes'] !== Goes::Base->value))];
+        return [...$base, ...array_values(array_filter($ingredients, static fn (array $ingredient): bool => $ingredient['goes'] !== Goes::Base->value))];
     }
 }

@@ -46,7 +46,7 @@ final class RecipeJsonLd
             ($working === null ? '' : Amount::words($working['plan']['stock_ml'] + $working['plan']['reserve_ml'], 'ml').' ').$dish->stock->name,
             ...($wine > 0 ? [Amount::words($wine, 'ml').' wine'] : []),
             ...self::finish($dish, $rice),
-            ...$dish->ingredients->map(static fn (DishIngredient $one): string => Amount::words($one->amount * self::COVERS, $one->unit).' '.$one->name)->all(),
+            ...$dish->ingredients->map(static fn (DishIngredient $ingredient): string => Amount::words($ingredient->amount * self::COVERS, $ingredient->unit).' '.$ingredient->name)->all(),
         ];
 
         return [
@@ -122,9 +122,9 @@ final class RecipeJsonLd
     private static function recipe(stdClass $document): stdClass
     {
         $all = $document->{'@graph'} ?? [$document];
-        foreach (is_array($all) ? $all : [] as $one) {
-            if ($one instanceof stdClass && in_array('Recipe', (array) ($one->{'@type'} ?? []), true)) {
-                return $one;
+        foreach (is_array($all) ? $all : [] as $candidate) {
+            if ($candidate instanceof stdClass && in_array('Recipe', (array) ($candidate->{'@type'} ?? []), true)) {
+                return $candidate;
             }
         }
         throw BadDocument::at('/@type', 'must be Recipe (schema.org)');

@@ -66,7 +66,7 @@ final class RecipeSource
             'text/csv' => [self::inTable($text)],
             default => [self::inText($text)],
         };
-        $recipes = array_values(array_filter($found, static fn (Recipe $one): bool => $one->lines !== []));
+        $recipes = array_values(array_filter($found, static fn (Recipe $recipe): bool => $recipe->lines !== []));
 
         if ($recipes === []) {
             throw BadDocument::at('/text', 'has no recipe in it: neither a list of ingredients, nor JSON-LD or microdata of schema.org/Recipe');
@@ -109,7 +109,7 @@ final class RecipeSource
     private static function recipesIn(mixed $node, int $depth = 0): array
     {
         if (is_array($node)) {
-            return array_merge(...array_map(static fn (mixed $one): array => self::recipesIn($one, $depth), array_values($node)));
+            return array_merge(...array_map(static fn (mixed $child): array => self::recipesIn($child, $depth), array_values($node)));
         }
         if (! $node instanceof stdClass || $depth > 3) {
             return [];
@@ -164,7 +164,7 @@ final class RecipeSource
 
     private static function ofMicrodata(DOMXPath $path, DOMElement $item): Recipe
     {
-        $of = static fn (string ...$properties): array => array_merge(...array_map(static fn (string $property): array => array_map(static fn (DOMElement $one): string => self::plain($one->getAttribute('content') !== '' ? $one->getAttribute('content') : $one->textContent), self::elements($path, ".//*[contains(concat(' ', normalize-space(@itemprop), ' '), ' $property ')]", $item)), $properties));
+        $of = static fn (string ...$properties): array => array_merge(...array_map(static fn (string $property): array => array_map(static fn (DOMElement $element): string => self::plain($element->getAttribute('content') !== '' ? $element->getAttribute('content') : $element->textContent), self::elements($path, ".//*[contains(concat(' ', normalize-space(@itemprop), ' '), ' $property ')]", $item)), $properties));
 
         return self::recipe($of('name')[0] ?? '', implode(' ', $of('recipeCategory', 'keywords')), $of('recipeYield', 'yield')[0] ?? '', $of('recipeIngredient', 'ingredients'), array_merge(...array_map(self::texts(...), $of('recipeInstructions'))));
     }

@@ -26,7 +26,7 @@ final class AroundDocument
 
         $words = $asked->words;
         $patience = new Patience(always: Patience::OF_EACH_LIST);
-        $giveOrTake = $patience->each([static fn (): GiveOrTake => GiveOrTake::of(array_map(static fn (Closure $one): array => $one(), GiveOrTake::each($plan, Station::doubt($asked->dish->rice), Station::ringDoubt($asked->burner, $plan->marks()))))])[0] ?? null;
+        $giveOrTake = $patience->each([static fn (): GiveOrTake => GiveOrTake::of(array_map(static fn (Closure $callback): array => $callback(), GiveOrTake::each($plan, Station::doubt($asked->dish->rice), Station::ringDoubt($asked->burner, $plan->marks()))))])[0] ?? null;
         $scale = ScaleCurve::rising([$plan, ...$patience->each(ScaleCurve::others($plan))]);
         $whatIf = array_values(array_filter($patience->each(WhatIf::each($plan))));
         $alone = static fn (Closure $swap): Closure => static fn (): array => ['swap' => $swap(), 'take' => null];
@@ -36,9 +36,9 @@ final class AroundDocument
             'format' => 'velko.around/1',
             'give_or_take' => $giveOrTake === null ? null : self::giveOrTake($giveOrTake, $asked, $plan),
             'scale' => array_map(self::onTheCurve(...), $scale),
-            'what_if' => array_map(static fn (Compared $one): array => self::whatIf($one, $words), $whatIf),
+            'what_if' => array_map(static fn (Compared $comparison): array => self::whatIf($comparison, $words), $whatIf),
             'as_asked' => self::side($plan),
-            'swaps' => array_map(static fn (array $one): array => self::swap($plan, $one['swap'], $one['take'], $words), $swaps),
+            'swaps' => array_map(static fn (array $swap): array => self::swap($plan, $swap['swap'], $swap['take'], $words), $swaps),
             'left_out' => $patience->leftOut,
         ];
     }
@@ -47,7 +47,7 @@ final class AroundDocument
     private static function giveOrTake(GiveOrTake $giveOrTake, Asked $asked, Plan $plan): array
     {
         $rice = $asked->dish->rice;
-        $marks = array_filter(KitchenDocument::marks($asked->burner), static fn (array $one): bool => in_array($one['mark'], $plan->marks(), true));
+        $marks = array_filter(KitchenDocument::marks($asked->burner), static fn (array $mark): bool => in_array($mark['mark'], $plan->marks(), true));
         $worst = array_intersect(['guessed', 'measured', 'pinned', 'learned'], array_column($marks, 'source')); // in order of how little they say
         $sources = [
             'ring-power' => array_values($worst)[0] ?? Source::Guessed->value,

@@ -180,14 +180,14 @@ final class DishAsk
     public static function foodAsWritten(Dish $dish, float $rice, int $plates, float $floor): array
     {
         $food = [];
-        foreach (MiseDocument::ingredients($dish) as $at => $one) {
+        foreach (MiseDocument::ingredients($dish) as $at => $ingredient) {
             $said = $dish->ingredients[$at]->food ?? [];
-            $what = FoodDocument::food($one->name, $said);
-            $amount = $one->for($rice, $dish->grams_main, $plates, $floor);
-            $isCounted = $one->unit === 'pieces';
+            $what = FoodDocument::food($ingredient->name, $said);
+            $amount = $ingredient->for($rice, $dish->grams_main, $plates, $floor);
+            $isCounted = $ingredient->unit === 'pieces';
             $food[$at] = new Portion(
-                $one->name, $what, round(min(self::MOST_G, $isCounted ? $amount * (Whole::weighs($one->name) ?? 0.0) : $amount), 1), $one->goes, $one->temperature ?? ($one->goesBackIn() ? Food::BESIDE_THE_PAN_C : $what->kept), $one->minute,
-                ! FoodDocument::isKnown($one->name, $said), $one->goesBackIn(), $isCounted ? $amount : null,
+                $ingredient->name, $what, round(min(self::MOST_G, $isCounted ? $amount * (Whole::weighs($ingredient->name) ?? 0.0) : $amount), 1), $ingredient->goes, $ingredient->temperature ?? ($ingredient->goesBackIn() ? Food::BESIDE_THE_PAN_C : $what->kept), $ingredient->minute,
+                ! FoodDocument::isKnown($ingredient->name, $said), $ingredient->goesBackIn(), $isCounted ? $amount : null,
             );
         }
 

@@ -50,12 +50,12 @@ final class DishBody
         return [
             ...$dish->only(self::COLUMNS),
             'diet' => $dish->diet->value,
-            'ingredients' => array_values($dish->ingredients->map(static fn (DishIngredient $one): array => [
-                ...$one->only(['name', 'amount', 'unit', 'minute', 'before_min', 'comes_out', 'temperature_c', 'food']),
-                'per' => $one->per->value, 'goes' => $one->goes->value, 'until' => $one->until?->value, 'suits' => $one->suits?->value, 'allergens' => self::names($one->allergens),
+            'ingredients' => array_values($dish->ingredients->map(static fn (DishIngredient $ingredient): array => [
+                ...$ingredient->only(['name', 'amount', 'unit', 'minute', 'before_min', 'comes_out', 'temperature_c', 'food']),
+                'per' => $ingredient->per->value, 'goes' => $ingredient->goes->value, 'until' => $ingredient->until?->value, 'suits' => $ingredient->suits?->value, 'allergens' => self::names($ingredient->allergens),
             ])->all()),
-            'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $one): array => [
-                ...$one->only(['what', 'takes_min', 'hands_min', 'ahead', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'on_ring']), 'ready' => $one->ready->value,
+            'side_work' => array_values($dish->sideWorks->map(static fn (DishSideWork $work): array => [
+                ...$work->only(['what', 'takes_min', 'hands_min', 'ahead', 'needs', 'drinks_ml_per_80_g', 'gives_ml_per_80_g', 'on_ring']), 'ready' => $work->ready->value,
             ])->all()),
         ];
     }
@@ -141,30 +141,30 @@ final class DishBody
     public static function rows(array $body): array
     {
         $ingredients = $works = [];
-        foreach (is_array($body['ingredients']) ? array_values($body['ingredients']) : [] as $position => $one) {
-            if ($one['goes'] === Goes::AtMinute->value && ! isset($one['minute'])) {
+        foreach (is_array($body['ingredients']) ? array_values($body['ingredients']) : [] as $position => $ingredient) {
+            if ($ingredient['goes'] === Goes::AtMinute->value && ! isset($ingredient['minute'])) {
                 throw BadDocument::at("/dish/ingredients/$position/minute", 'must be a number from 0 to 120 (min, for what goes in at a minute)');
             }
             $ingredients[] = [
-                ...$one, 'position' => $position,
-                'minute' => $one['goes'] === Goes::AtMinute->value ? $one['minute'] : null,
-                'temperature_c' => $one['temperature_c'] ?? null,
-                'before_min' => $one['before_min'] ?? null,
-                'until' => $one['until'] ?? null,
-                'comes_out' => $one['comes_out'] ?? false,
-                'food' => self::said($one['food'] ?? null),
-                ...self::known($one),
+                ...$ingredient, 'position' => $position,
+                'minute' => $ingredient['goes'] === Goes::AtMinute->value ? $ingredient['minute'] : null,
+                'temperature_c' => $ingredient['temperature_c'] ?? null,
+                'before_min' => $ingredient['before_min'] ?? null,
+                'until' => $ingredient['until'] ?? null,
+                'comes_out' => $ingredient['comes_out'] ?? false,
+                'food' => self::said($ingredient['food'] ?? null),
+                ...self::known($ingredient),
             ];
         }
-        foreach (is_array($body['side_work']) ? array_values($body['side_work']) : [] as $position => $one) {
-            $needs = $one['needs'] ?? null;
+        foreach (is_array($body['side_work']) ? array_values($body['side_work']) : [] as $position => $work) {
+            $needs = $work['needs'] ?? null;
             if (is_int($needs) && $needs >= $position) {
                 throw BadDocument::at("/dish/side_work/$position/needs", $position === 0 ? 'must be null: nothing stands before it' : 'must be a whole number from 0 to '.($position - 1).' (the place of a work that stands before it)');
             }
-            if ($one['ready'] === Ready::Table->value && ($one['drinks_ml_per_80_g'] ?? 0) > 0) {
+            if ($work['ready'] === Ready::Table->value && ($work['drinks_ml_per_80_g'] ?? 0) > 0) {
                 throw BadDocument::at("/dish/side_work/$position/drinks_ml_per_80_g", 'must be 0: what is ready by the table carries no stock into the pan');
             }
-            $works[] = [...$one, 'needs' => $needs, 'drinks_ml_per_80_g' => $one['drinks_ml_per_80_g'] ?? 0, 'gives_ml_per_80_g' => $one['gives_ml_per_80_g'] ?? 0, 'on_ring' => $one['on_ring'] ?? false, 'position' => $position];
+            $works[] = [...$work, 'needs' => $needs, 'drinks_ml_per_80_g' => $work['drinks_ml_per_80_g'] ?? 0, 'gives_ml_per_80_g' => $work['gives_ml_per_80_g'] ?? 0, 'on_ring' => $work['on_ring'] ?? false, 'position' => $position];
         }
 
         return [$ingredients, $works];
@@ -183,16 +183,16 @@ final class DishBody
     /**
      * Who may eat it and what it brings, as it was said; an ordinary ingredient that nobody said it of is known by its name.
      *
-     * @param  array<string, mixed>  $one
+     * @param  array<string, mixed>  $ingredient
      *
      * @return array{suits: string|null, allergens: list<Allergen>|null}
      */
-    private static function known(array $one): array
+    private static function known(array $ingredient): array
     {
-        $named = is_array($one['allergens']) ? array_map(static fn (mixed $name): Allergen => Allergen::from(is_string($name) ? $name : ''), array_values($one['allergens'])) : null;
-        $usual = Larder::find(is_string($one['name']) ? $one['name'] : '');
+        $named = is_array($ingredient['allergens']) ? array_map(static fn (mixed $name): Allergen => Allergen::from(is_string($name) ? $name : ''), array_values($ingredient['allergens'])) : null;
+        $usual = Larder::find(is_string($ingredient['name']) ? $ingredient['name'] : '');
 
-        return ['suits' => is_string($one['suits']) ? $one['suits'] : $usual?->suits?->value, 'allergens' => $named ?? ($usual?->complete === true ? $usual->allergens : null)];
+        return ['suits' => is_string($ingredient['suits']) ? $ingredient['suits'] : $usual?->suits?->value, 'allergens' => $named ?? ($usual?->complete === true ? $usual->allergens : null)];
     }
 
     /**

@@ -156,7 +156,7 @@ final class KeepDish
             }
         }
         $traits = Families::named($dish->family)->traits();
-        $covers = array_map(static fn (Cover $one): string => $one->value, Cover::known($traits->inStages, $traits->driesOut));
+        $covers = array_map(static fn (Cover $cover): string => $cover->value, Cover::known($traits->inStages, $traits->driesOut));
         if (! in_array($dish->cover, $covers, true)) {
             $faults[] = new Fault('/dish/cover', 'must be one of '.implode(', ', $covers).' for such a rice');
         }

@@ -43,10 +43,10 @@ final class KeepHeldTouches
             'person' => $held->firstOrFail()->user_id,
             'name' => $held->firstOrFail()->user->name,
             'touches' => $held->count(),
-            'dishes' => array_values($held->map(static fn (HeldTouch $one): string => $one->cook->plan->working['dish']['name'])->unique()->all()),
-            'first_at' => $at($held->min(static fn (HeldTouch $one): mixed => $one->touch['device_at'])),
-            'last_at' => $at($held->max(static fn (HeldTouch $one): mixed => $one->touch['device_at'])),
-            'came_at' => $at($held->max(static fn (HeldTouch $one): mixed => $one->touch['server_at'])),
+            'dishes' => array_values($held->map(static fn (HeldTouch $touch): string => $touch->cook->plan->working['dish']['name'])->unique()->all()),
+            'first_at' => $at($held->min(static fn (HeldTouch $touch): mixed => $touch->touch['device_at'])),
+            'last_at' => $at($held->max(static fn (HeldTouch $touch): mixed => $touch->touch['device_at'])),
+            'came_at' => $at($held->max(static fn (HeldTouch $touch): mixed => $touch->touch['server_at'])),
         ])->all());
     }
 

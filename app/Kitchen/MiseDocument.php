@@ -28,7 +28,7 @@ final class MiseDocument
     /** @return array<int, Ingredient> what goes in now, by its place on the dish */
     public static function goingIn(Asked $asked): array
     {
-        return array_filter(self::ingredients($asked->dish), static fn (Ingredient $one): bool => $asked->way->takes($asked->partCooking(), Station::grain($asked->dish->rice)->window, $one));
+        return array_filter(self::ingredients($asked->dish), static fn (Ingredient $ingredient): bool => $asked->way->takes($asked->partCooking(), Station::grain($asked->dish->rice)->window, $ingredient));
     }
 
     /**
@@ -59,7 +59,7 @@ final class MiseDocument
     /** @return list<Ingredient> */
     public static function ingredients(Dish $dish): array
     {
-        return array_values($dish->ingredients->map(static fn (DishIngredient $one): Ingredient => new Ingredient($one->name, $one->amount, $one->unit, $one->per, $one->goes, $one->minute, $one->temperature_c, $one->before_min, $one->until, $one->comes_out, isset($one->food['group']) ? Group::from($one->food['group']) : null))->all());
+        return array_values($dish->ingredients->map(static fn (DishIngredient $ingredient): Ingredient => new Ingredient($ingredient->name, $ingredient->amount, $ingredient->unit, $ingredient->per, $ingredient->goes, $ingredient->minute, $ingredient->temperature_c, $ingredient->before_min, $ingredient->until, $ingredient->comes_out, isset($ingredient->food['group']) ? Group::from($ingredient->food['group']) : null))->all());
     }
 
     /** @return list<array<string, mixed>> in the order in which they are used, what is beaten in at the end last */
@@ -90,14 +90,14 @@ final class MiseDocument
     /** @return list<array<string, mixed>> */
     private static function written(Asked $asked, Plan $plan, Words $words): array
     {
-        return array_values(array_map(static fn (Ingredient $one): array => [
-            'name' => $one->name,
-            'amount' => Amount::rounded($one->for($plan->rice(), $asked->dish->grams_main, $plan->ask->covers, $plan->ask->pan->baseArea()), $one->unit),
-            'unit' => $one->unit,
-            'goes' => $one->goes->value,
-            'minute' => $one->minute,
-            'per' => $words->say($one->scales->fact()),
-            'scales' => $one->scales->value,
+        return array_values(array_map(static fn (Ingredient $ingredient): array => [
+            'name' => $ingredient->name,
+            'amount' => Amount::rounded($ingredient->for($plan->rice(), $asked->dish->grams_main, $plan->ask->covers, $plan->ask->pan->baseArea()), $ingredient->unit),
+            'unit' => $ingredient->unit,
+            'goes' => $ingredient->goes->value,
+            'minute' => $ingredient->minute,
+            'per' => $words->say($ingredient->scales->fact()),
+            'scales' => $ingredient->scales->value,
         ], self::goingIn($asked)));
     }
 
@@ -110,7 +110,7 @@ final class MiseDocument
     {
         $mains = $rice / DishAsk::TO_G;
 
-        return array_values($dish->sideWorks->map(static fn (DishSideWork $one): SideWork => new SideWork(Fact::text($one->what), $one->ready, $one->takes_min, $one->hands_min, $one->ahead, $one->needs, $one->drinks_ml_per_80_g * $mains, $one->gives_ml_per_80_g * $mains, $one->on_ring))->all());
+        return array_values($dish->sideWorks->map(static fn (DishSideWork $work): SideWork => new SideWork(Fact::text($work->what), $work->ready, $work->takes_min, $work->hands_min, $work->ahead, $work->needs, $work->drinks_ml_per_80_g * $mains, $work->gives_ml_per_80_g * $mains, $work->on_ring))->all());
     }
 
     /**
@@ -123,21 +123,21 @@ final class MiseDocument
         $works = [...self::beside($asked, $plan->rice()), ...$forTheBase];
         $at = static fn (float $minute): CarbonImmutable => $firstLiquid->addSeconds((int) round(60 * $minute));
 
-        return array_map(static fn (array $one): array => [
-            'what' => $words->say($one['work']->what),
-            'what_fact' => FactDocument::of($one['work']->what),
-            'start_at' => $at($one['start'])->toIso8601String(),
-            'ready_at' => $at($one['ready'])->toIso8601String(),
-            'ready' => $one['work']->ready->value,
-            'lead_min' => round($one['lead'], 2),
-            'needs' => $one['needs'],
-            'drinks_ml' => Amount::rounded($one['work']->drinks, 'ml'),
-            'gives_ml' => Amount::rounded($one['work']->gives, 'ml'),
-            'takes_min' => $one['work']->takes,
-            'hands_min' => $one['work']->hands,
-            'ahead' => $one['work']->ahead,
-            'on_ring' => $one['work']->onRing,
-            'late' => ! $one['work']->ahead && $at($one['start'])->lessThan($now),
+        return array_map(static fn (array $task): array => [
+            'what' => $words->say($task['work']->what),
+            'what_fact' => FactDocument::of($task['work']->what),
+            'start_at' => $at($task['start'])->toIso8601String(),
+            'ready_at' => $at($task['ready'])->toIso8601String(),
+            'ready' => $task['work']->ready->value,
+            'lead_min' => round($task['lead'], 2),
+            'needs' => $task['needs'],
+            'drinks_ml' => Amount::rounded($task['work']->drinks, 'ml'),
+            'gives_ml' => Amount::rounded($task['work']->gives, 'ml'),
+            'takes_min' => $task['work']->takes,
+            'hands_min' => $task['work']->hands,
+            'ahead' => $task['work']->ahead,
+            'on_ring' => $task['work']->onRing,
+            'late' => ! $task['work']->ahead && $at($task['start'])->lessThan($now),
         ], Preparation::of($plan, $works));
     }
 
@@ -166,8 +166,8 @@ final class MiseDocument
             $parts[] = Part::meat(self::named('marrow'));
         }
         $parts = [...$parts, ...self::fat($dish)];
-        foreach ($dish->ingredients as $one) {
-            $parts[] = $one->part();
+        foreach ($dish->ingredients as $ingredient) {
+            $parts[] = $ingredient->part();
         }
 
         return Served::of($dish->diet, $parts);

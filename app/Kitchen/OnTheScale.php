@@ -46,8 +46,8 @@ final readonly class OnTheScale
         if ($this->ask->food === []) {
             return $this->ask->extras; // a pan put on before Velko knew what each thing weighs
         }
-        $in = array_filter((new Added($this->ask, $this->replay))->soFar(), static fn (Portion $one): bool => $one->isInThePan() && ($one->minute ?? 0.0) < INF);
+        $in = array_filter((new Added($this->ask, $this->replay))->soFar(), static fn (Portion $portion): bool => $portion->isInThePan() && ($portion->minute ?? 0.0) < INF);
 
-        return array_sum(array_map(static fn (Portion $one): float => $one->mass(), $in));
+        return array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), $in));
     }
 }

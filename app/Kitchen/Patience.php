@@ -34,9 +34,9 @@ final class Patience
     public function each(array $each): array
     {
         $done = [];
-        foreach ($each as $one) {
+        foreach ($each as $callback) {
             if (count($done) < $this->always || hrtime(true) < $this->end) {
-                $done[] = $one();
+                $done[] = $callback();
             } else {
                 $this->leftOut++;
             }

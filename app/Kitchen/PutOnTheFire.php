@@ -64,12 +64,12 @@ final class PutOnTheFire
     private static function firings(array $serves, Asked $asked): array
     {
         $firings = [];
-        foreach ($serves as $at => $one) {
-            $firing = Firing::query()->where('kitchen_id', $asked->kitchen->id)->find($one['firing']);
+        foreach ($serves as $at => $serving) {
+            $firing = Firing::query()->where('kitchen_id', $asked->kitchen->id)->find($serving['firing']);
             if ($firing?->dish_id !== $asked->dish->id) {
                 throw BadDocument::at("/serves/$at/firing", 'there is no such firing of this dish in this kitchen');
             }
-            $firings[$firing->id] = ['covers' => $one['covers']];
+            $firings[$firing->id] = ['covers' => $serving['covers']];
         }
 
         return $firings;

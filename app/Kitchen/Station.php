@@ -69,8 +69,8 @@ final class Station
     public static function ringDoubt(Burner $burner, array $marks): float
     {
         $known = self::burner($burner);
-        $spread = static fn (BurnerSetting $one): float => $one->net_w !== null && self::ownNet($burner, $one) === null && $known->fire->hasAKnob() ? self::MEASURED : $known->knownTo([$one->mark]);
-        $stoodOn = $burner->settings->filter(static fn (BurnerSetting $one): bool => in_array($one->mark, $marks, true));
+        $spread = static fn (BurnerSetting $setting): float => $setting->net_w !== null && self::ownNet($burner, $setting) === null && $known->fire->hasAKnob() ? self::MEASURED : $known->knownTo([$setting->mark]);
+        $stoodOn = $burner->settings->filter(static fn (BurnerSetting $setting): bool => in_array($setting->mark, $marks, true));
 
         return $stoodOn->isEmpty() ? $known->knownTo([]) : (float) $stoodOn->map($spread)->max();
     }
@@ -99,7 +99,7 @@ final class Station
 
     public static function ownNet(Burner $burner, BurnerSetting $setting): ?OwnNumber
     {
-        return $burner->own->first(static fn (OwnNumber $one): bool => $one->mark === $setting->mark && $one->standsFor(self::givenNet($burner, $setting)));
+        return $burner->own->first(static fn (OwnNumber $ownNumber): bool => $ownNumber->mark === $setting->mark && $ownNumber->standsFor(self::givenNet($burner, $setting)));
     }
 
     public static function grain(Rice $rice): Grain
@@ -133,7 +133,7 @@ final class Station
     {
         $given = self::givenOfRice($rice)[$of];
 
-        return $rice->own->first(static fn (OwnNumber $one): bool => $one->of === $of && $one->standsFor($given));
+        return $rice->own->first(static fn (OwnNumber $ownNumber): bool => $ownNumber->of === $of && $ownNumber->standsFor($given));
     }
 
     /** @return array{drinking: float, doneness: float, crust: float} of a packet, guessed or measured; whatever the kitchen has learned since */
@@ -150,7 +150,7 @@ final class Station
     {
         $given = self::givenOfDish($dish);
 
-        return $given === null ? null : $dish->own->first(static fn (OwnNumber $one): bool => $one->standsFor($given));
+        return $given === null ? null : $dish->own->first(static fn (OwnNumber $ownNumber): bool => $ownNumber->standsFor($given));
     }
 
     /** What is left of a gram of its base once it is sweated, as it is written down; null where nothing is sweated. */
@@ -178,7 +178,7 @@ final class Station
     /** What a dish asks of a pan. */
     public static function fit(Dish $dish): Fit
     {
-        $room = array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->room() : 0.0, DishAsk::food($dish, $dish->grams_main, 1, 0.0)));
+        $room = array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->room() : 0.0, DishAsk::food($dish, $dish->grams_main, 1, 0.0)));
 
         return Families::named($dish->family)->fit(self::grain($dish->rice), $dish->looseness)->beside($room / $dish->grams_main);
     }

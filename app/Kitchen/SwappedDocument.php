@@ -19,16 +19,16 @@ final class SwappedDocument
     public static function of(Asked $asked, int $number, string $instead): array
     {
         $plan = $asked->plan();
-        $one = $asked->dish->ingredients[$number];
+        $ingredient = $asked->dish->ingredients[$number];
         $portion = $plan->ask->food[$number];
         $food = FoodDocument::food($instead, []);
         // It comes as it is kept, unless the dish says how the thing in its place comes.
-        $temperature = $one->temperature_c ?? ($portion->fried ? $portion->temperature : $food->kept);
+        $temperature = $ingredient->temperature_c ?? ($portion->fried ? $portion->temperature : $food->kept);
         $swap = Swaps::ingredient($plan, $number, new Portion($instead, $food, $portion->grams, $portion->goes, $temperature, $portion->minute, ! FoodDocument::isKnown($instead, []), $portion->fried));
         $known = Larder::find($instead);
         $after = new Part($instead, $known?->suits, $known->allergens ?? [], complete: $known->complete ?? false);
         $unfit = Exchanged::unfit($after, $asked->dish->diet);
-        $swap = $swap->andAlso(Exchanged::of($one->part(), $after, $asked->dish->diet), $unfit);
+        $swap = $swap->andAlso(Exchanged::of($ingredient->part(), $after, $asked->dish->diet), $unfit);
         $words = $asked->words;
 
         return [

@@ -74,7 +74,7 @@ enum Thing: string
     {
         return match (true) {
             $row instanceof Device => EntityTag::of($row->only(['name', 'kind', 'burner_id'])),
-            $row instanceof Burner => EntityTag::ofRow($row, $row->settings->map(static fn (BurnerSetting $one): array => $one->only(['mark', 'share', 'net_w']))->sortBy('mark')->values()->all()),
+            $row instanceof Burner => EntityTag::ofRow($row, $row->settings->map(static fn (BurnerSetting $setting): array => $setting->only(['mark', 'share', 'net_w']))->sortBy('mark')->values()->all()),
             default => EntityTag::ofRow($row),
         };
     }

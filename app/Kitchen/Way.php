@@ -27,9 +27,9 @@ enum Way: string
     }
 
     /** Whether an ingredient goes in now. */
-    public function takes(?PartCooking $part, Window $window, Ingredient $one): bool
+    public function takes(?PartCooking $part, Window $window, Ingredient $ingredient): bool
     {
-        return $part === null || $this === self::Whole || $part->takes($one->goes, $one->minute, $window) === ($this === self::Ahead);
+        return $part === null || $this === self::Whole || $part->takes($ingredient->goes, $ingredient->minute, $window) === ($this === self::Ahead);
     }
 
     /** Whether a work beside the pan is done now: what the rice or the first stock waits for is done ahead. */

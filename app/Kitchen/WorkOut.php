@@ -133,13 +133,13 @@ final readonly class WorkOut
     /** @return list<Warning> of the pan, the plate and the work beside it */
     private function warnings(): array
     {
-        $late = array_filter($this->prep, static fn (array $one): bool => $one['late'] === true);
+        $late = array_filter($this->prep, static fn (array $task): bool => $task['late'] === true);
 
         return [
             ...Checks::of($this->served),
             ...$this->asked->way === Way::Ahead ? $this->part?->warnings(Station::temperatures($this->asked->kitchen)) ?? [] : [],
             ...$this->plan->isPossible() ? (new OnTheFire($this->asked, $this->begin(), $this->now))->warnings() : [],
-            ...array_map(static fn (array $one): Warning => new Warning('not-ready', ['what' => $one['what'], 'takes' => Duration::ofMinutes($one['takes_min'])], Fact::of('fix.later-or-ahead')), array_slice(array_values($late), 0, 1)),
+            ...array_map(static fn (array $task): Warning => new Warning('not-ready', ['what' => $task['what'], 'takes' => Duration::ofMinutes($task['takes_min'])], Fact::of('fix.later-or-ahead')), array_slice(array_values($late), 0, 1)),
             ...$this->plan->warnings,
         ];
     }
@@ -147,9 +147,9 @@ final readonly class WorkOut
     /** When the first hand is needed: at the pan, or at what cannot be done ahead. */
     private function begin(): CarbonImmutable
     {
-        $starts = array_map(static fn (array $one): CarbonImmutable => CarbonImmutable::parse($one['start_at']), array_filter($this->prep, static fn (array $one): bool => $one['ahead'] === false));
+        $starts = array_map(static fn (array $task): CarbonImmutable => CarbonImmutable::parse($task['start_at']), array_filter($this->prep, static fn (array $task): bool => $task['ahead'] === false));
 
-        return array_reduce($starts, static fn (CarbonImmutable $first, CarbonImmutable $one): CarbonImmutable => $one->lessThan($first) ? $one : $first, $this->panOnAt());
+        return array_reduce($starts, static fn (CarbonImmutable $first, CarbonImmutable $moment): CarbonImmutable => $moment->lessThan($first) ? $moment : $first, $this->panOnAt());
     }
 
     private function panOnAt(): CarbonImmutable

@@ -44,7 +44,7 @@ final class KeepOwnNumber
      */
     public static function take(Kitchen $kitchen, string $by, array $entry, callable $learned, CarbonImmutable $now): void
     {
-        $rows = array_map(static fn (array $one): array => [...$one, 'kitchen_id' => $kitchen->id, 'said_by' => $by, 'at' => $now], isset($entry['value']) ? [self::pinned($kitchen, $entry)] : self::together($kitchen, $entry, $learned()));
+        $rows = array_map(static fn (array $row): array => [...$row, 'kitchen_id' => $kitchen->id, 'said_by' => $by, 'at' => $now], isset($entry['value']) ? [self::pinned($kitchen, $entry)] : self::together($kitchen, $entry, $learned()));
         DB::transaction(static function () use ($kitchen, $rows, $now): void {
             DB::table('kitchens')->where('id', $kitchen->id)->lockForUpdate()->get();
             foreach ($rows as $row) {
@@ -210,7 +210,7 @@ final class KeepOwnNumber
             return self::row($number ?? $ring, hypot($ring->parameter->scatter(), $number === null ? $parameter->prior : 0.0)) + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'value' => min($owner->rated_w, $given * ($number ?? $ring)->factor())];
         };
 
-        return array_values($owner->settings->filter(static fn (BurnerSetting $one): bool => $mark === null || $one->mark === $mark)->map($row)->all());
+        return array_values($owner->settings->filter(static fn (BurnerSetting $setting): bool => $mark === null || $setting->mark === $mark)->map($row)->all());
     }
 
     /** @return array{spread: float, cooks: int} as the next cook may have it */

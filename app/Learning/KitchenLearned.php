@@ -69,7 +69,7 @@ final class KitchenLearned
 
         return [
             'format' => 'velko.learned/1', 'cooks' => $this->kitchen->cooks()->count(), 'told' => $this->told,
-            'numbers' => array_values(array_filter(array_map(fn (LearnedNumber $one): ?array => $this->number($one, $own), LearnedDocument::shown($this->learned)), static fn (?array $one): bool => $one !== null)),
+            'numbers' => array_values(array_filter(array_map(fn (LearnedNumber $number): ?array => $this->number($number, $own), LearnedDocument::shown($this->learned)), static fn (?array $number): bool => $number !== null)),
             'words_that_tell_nothing' => $this->learned->silent, 'left_out' => $this->leftOut,
         ];
     }
@@ -79,28 +79,28 @@ final class KitchenLearned
      *
      * @return array<string, mixed>|null null for a ring, a mark, a rice or a dish that is gone
      */
-    private function number(LearnedNumber $one, Collection $own): ?array
+    private function number(LearnedNumber $number, Collection $own): ?array
     {
-        $parameter = $one->parameter;
+        $parameter = $number->parameter;
         $whose = Whose::of($parameter->of);
         $owner = $whose->find($this->kitchen, $parameter->whose);
         $setting = $owner instanceof Burner ? $owner->settings->firstWhere('mark', $parameter->mark) : null;
         if (($owner === null && $whose !== Whose::Kitchen) || ($owner instanceof Burner && $setting === null)) {
             return null;
         }
-        $document = LearnedDocument::number($one, fn (Parameter $other): string => Whose::of($other->of)->find($this->kitchen, $other->whose)->name ?? self::OF_THE_KITCHEN[$other->of] ?? '');
+        $document = LearnedDocument::number($number, fn (Parameter $other): string => Whose::of($other->of)->find($this->kitchen, $other->whose)->name ?? self::OF_THE_KITCHEN[$other->of] ?? '');
         if ($owner === null || $owner instanceof Pan) {
             return $document + ['without' => $document['given'], 'source' => Source::Guessed->value];
         }
-        $now = $owner->own->first(static fn (OwnNumber $row): bool => $row->of === $parameter->of && $row->mark === $parameter->mark && $row->standsFor($one->given));
+        $now = $owner->own->first(static fn (OwnNumber $row): bool => $row->of === $parameter->of && $row->mark === $parameter->mark && $row->standsFor($number->given));
         $isMeasured = $setting !== null ? $setting->net_w !== null : $owner instanceof Rice && $parameter->of === 'drinking' && $owner->boiled() !== null;
         $source = Source::of($now, $isMeasured);
         $history = $own->filter(static fn (OwnNumber $row): bool => $row->of === $parameter->of && $row->getAttribute($whose->value) === $owner->id && $row->mark === $parameter->mark);
 
         return [
             ...$document,
-            'given' => LearnedDocument::said($parameter->of, $now->value ?? $one->given),
-            'without' => LearnedDocument::said($parameter->of, $one->given),
+            'given' => LearnedDocument::said($parameter->of, $now->value ?? $number->given),
+            'without' => LearnedDocument::said($parameter->of, $number->given),
             'pinned' => $source === Source::Pinned,
             'source' => $source->value,
             'burner_id' => $whose === Whose::Ring ? $owner->id : null,

@@ -41,7 +41,7 @@ final class LessonDocument
     /** @param  array<string, mixed>  $kept */
     private static function effect(array $kept): Effect
     {
-        return new Effect($kept['of'], $kept['mark'], array_values(array_map(static fn (array $one): Parameter => Parameter::of($one['of'], $one['whose'], $one['mark']), $kept['parameters'])));
+        return new Effect($kept['of'], $kept['mark'], array_values(array_map(static fn (array $parameter): Parameter => Parameter::of($parameter['of'], $parameter['whose'], $parameter['mark']), $kept['parameters'])));
     }
 
     /** @param  array<string, mixed>  $kept */

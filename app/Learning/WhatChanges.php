@@ -46,22 +46,22 @@ final readonly class WhatChanges
         $whose = Whose::of($entry['of']);
         foreach (self::asks($kitchen, $now) as $ask) {
             try {
-                $one = Asked::of($ask, $kitchen, $now);
+                $kitchenAsk = Asked::of($ask, $kitchen, $now);
             } catch (BadDocument) {
                 continue; // its dish, its pan or its ring is gone
             }
             $is = match ($whose) {
-                Whose::Ring => $one->burner->id,
-                Whose::Rice => $one->dish->rice_id,
-                Whose::Dish => $one->dish->id,
+                Whose::Ring => $kitchenAsk->burner->id,
+                Whose::Rice => $kitchenAsk->dish->rice_id,
+                Whose::Dish => $kitchenAsk->dish->id,
                 Whose::Pan, Whose::Kitchen => null,
             };
             if ($is === ($entry[$whose->value] ?? null)) {
-                $asked[] = $one;
+                $asked[] = $kitchenAsk;
             }
         }
         $patience = new Patience(self::PATIENCE);
-        $before = $patience->each(array_map(static fn (Asked $one): Closure => static fn (): ?array => self::plan($one), $asked));
+        $before = $patience->each(array_map(static fn (Asked $ask): Closure => static fn (): ?array => self::plan($ask), $asked));
 
         return new self(array_values(array_filter($before)), $now, $patience->leftOut);
     }

@@ -20,23 +20,23 @@ final readonly class Advice
      */
     public static function of(array $numbers, array $dishes): array
     {
-        $marks = array_values(array_filter($numbers, static fn (array $one): bool => $one['of'] === 'ring-power' && isset($one['burner_id']) && $one['given'] > 0 && $one['value'] > 0));
-        $wanted = array_values(array_filter($dishes, static fn (array $one): bool => isset($one['wanted']['of_planned'])));
+        $marks = array_values(array_filter($numbers, static fn (array $number): bool => $number['of'] === 'ring-power' && isset($number['burner_id']) && $number['given'] > 0 && $number['value'] > 0));
+        $wanted = array_values(array_filter($dishes, static fn (array $dish): bool => isset($dish['wanted']['of_planned'])));
         $worth = WorthChanging::of(
-            array_map(static fn (array $one): MarkNow => new MarkNow((string) $one['burner_id'], $one['given'], $one['value'], $one['low_90'], $one['high_90'], $one['cooks'], in_array($one['source'], ['measured', 'pinned'], true)), $marks),
-            array_map(static fn (array $one): DishNow => new DishNow((string) $one['id'], $one['wanted']['of_planned'], $one['wanted']['cooks']), $wanted),
+            array_map(static fn (array $mark): MarkNow => new MarkNow((string) $mark['burner_id'], $mark['given'], $mark['value'], $mark['low_90'], $mark['high_90'], $mark['cooks'], in_array($mark['source'], ['measured', 'pinned'], true)), $marks),
+            array_map(static fn (array $dish): DishNow => new DishNow((string) $dish['id'], $dish['wanted']['of_planned'], $dish['wanted']['cooks']), $wanted),
         );
         $rings = array_column($marks, 'ring', 'burner_id');
         $byId = array_column($wanted, null, 'id');
 
-        return array_map(static function (Worth $one) use ($rings, $byId): array {
-            $id = (int) $one->whose;
-            $dish = $one->kind === 'dish-takes' ? $byId[$id] : null;
+        return array_map(static function (Worth $advice) use ($rings, $byId): array {
+            $id = (int) $advice->whose;
+            $dish = $advice->kind === 'dish-takes' ? $byId[$id] : null;
 
             return [
-                'kind' => $one->kind, 'ring' => $dish === null ? $rings[$id] : $dish['wanted']['ring'], 'burner_id' => $dish === null ? $id : null,
-                'dish' => $dish['name'] ?? null, 'dish_id' => $dish === null ? null : $id, 'percent' => round(100 * $one->off), 'cooks' => $one->cooks,
-                'least_percent' => self::percent($one->least), 'most_percent' => self::percent($one->most),
+                'kind' => $advice->kind, 'ring' => $dish === null ? $rings[$id] : $dish['wanted']['ring'], 'burner_id' => $dish === null ? $id : null,
+                'dish' => $dish['name'] ?? null, 'dish_id' => $dish === null ? null : $id, 'percent' => round(100 * $advice->off), 'cooks' => $advice->cooks,
+                'least_percent' => self::percent($advice->least), 'most_percent' => self::percent($advice->most),
             ];
         }, $worth);
     }

@@ -158,7 +158,7 @@ final readonly class KeepPaper
             try {
                 $this->kept($line, '');
             } catch (BadDocument $bad) {
-                $faults = array_map(static fn (Fault $one): array => ['column' => ['dish_id' => 'dish', 'pan_id' => 'pan', 'burner_id' => 'burner'][ltrim($one->path, '/')] ?? ltrim($one->path, '/'), 'why' => $one->detail], $bad->faults);
+                $faults = array_map(static fn (Fault $fault): array => ['column' => ['dish_id' => 'dish', 'pan_id' => 'pan', 'burner_id' => 'burner'][ltrim($fault->path, '/')] ?? ltrim($fault->path, '/'), 'why' => $fault->detail], $bad->faults);
             }
         }
 
@@ -189,7 +189,7 @@ final readonly class KeepPaper
         $looseness = $line['looseness'] === null ? null : Looseness::from($line['looseness']);
         $words = $family->scale->words;
         if ($looseness !== null && ! in_array($looseness, $words, true)) {
-            throw BadDocument::at('/looseness', 'must be one of '.implode(', ', array_map(static fn (Looseness $one): string => $one->value, $words)).' for this dish');
+            throw BadDocument::at('/looseness', 'must be one of '.implode(', ', array_map(static fn (Looseness $looseness): string => $looseness->value, $words)).' for this dish');
         }
         $bite = $line['bite'] === null ? null : Bite::from($line['bite']);
         $asWanted = $looseness === null || $bite === null ? null : (new Verdict($looseness, $bite, $line['note']))->asWanted($dish->looseness, $family->scale);
@@ -254,7 +254,7 @@ final readonly class KeepPaper
     private function named(Collection $rows, string $said): ?int
     {
         $said = mb_strtolower($said);
-        $names = $rows->mapWithKeys(static fn (Model $one): array => [(int) $one->getAttribute('id') => mb_strtolower((string) $one->getAttribute('name'))])->all();
+        $names = $rows->mapWithKeys(static fn (Model $row): array => [(int) $row->getAttribute('id') => mb_strtolower((string) $row->getAttribute('name'))])->all();
         $exactly = array_keys($names, $said, true);
         $starting = $said === '' ? [] : array_keys(array_filter($names, static fn (string $name): bool => str_starts_with($name, $said)));
         $part = $said === '' ? [] : array_keys(array_filter($names, static fn (string $name): bool => str_contains($name, $said)));

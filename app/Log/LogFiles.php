@@ -17,8 +17,8 @@ final class LogFiles
     public static function csv(iterable $lines, Kitchen $kitchen): void
     {
         echo Csv::of(self::NAMES, []);
-        foreach ($lines as $one) {
-            echo Csv::row(self::cells($one, $kitchen));
+        foreach ($lines as $line) {
+            echo Csv::row(self::cells($line, $kitchen));
         }
     }
 
@@ -27,22 +27,22 @@ final class LogFiles
     {
         echo '{"format":"velko.log/1","cooks":[';
         $between = '';
-        foreach ($lines as $one) {
-            echo $between, json_encode($one->line, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        foreach ($lines as $line) {
+            echo $between, json_encode($line->line, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
             $between = ",\n";
         }
         echo '],"next":null}';
     }
 
     /** @return list<string|int|float|null> */
-    private static function cells(LogLine $one, Kitchen $kitchen): array
+    private static function cells(LogLine $line, Kitchen $kitchen): array
     {
-        $at = $one->table_at->setTimezone($kitchen->timezone);
-        $yesOrNo = $one->as_wanted === null ? null : ($one->as_wanted ? 'yes' : 'no');
+        $at = $line->table_at->setTimezone($kitchen->timezone);
+        $yesOrNo = $line->as_wanted === null ? null : ($line->as_wanted ? 'yes' : 'no');
 
         return [
-            $at->format('Y-m-d'), $at->format('H:i'), $one->line['dish'], $one->covers, $one->line['pan'], $one->line['burner'], $one->by, $one->status, $one->rice_g, $one->planned_ml, $one->poured_ml, $one->late_min,
-            $one->looseness, $one->bite, $one->crust, $one->salt, $yesOrNo, $one->waste_g, $one->note,
+            $at->format('Y-m-d'), $at->format('H:i'), $line->line['dish'], $line->covers, $line->line['pan'], $line->line['burner'], $line->by, $line->status, $line->rice_g, $line->planned_ml, $line->poured_ml, $line->late_min,
+            $line->looseness, $line->bite, $line->crust, $line->salt, $yesOrNo, $line->waste_g, $line->note,
         ];
     }
 }

@@ -36,11 +36,11 @@ final readonly class Weeks
     /** @return array<string, mixed> */
     public function document(): array
     {
-        $local = fn (stdClass $one): CarbonImmutable => CarbonImmutable::parse($one->table_at, 'UTC')->setTimezone($this->kitchen->timezone);
-        $this->lines->each(static function (stdClass $one) use ($local): void {
-            $at = $local($one);
-            $one->week = $at->startOfWeek()->format('Y-m-d');
-            $one->month = $at->format('Y-m');
+        $local = fn (stdClass $line): CarbonImmutable => CarbonImmutable::parse($line->table_at, 'UTC')->setTimezone($this->kitchen->timezone);
+        $this->lines->each(static function (stdClass $line) use ($local): void {
+            $at = $local($line);
+            $line->week = $at->startOfWeek()->format('Y-m-d');
+            $line->month = $at->format('Y-m');
         });
         $learned = $this->learned->document();
         $dishes = $this->by('dish_id', DB::table('dishes')->where('kitchen_id', $this->kitchen->id)->pluck('name', 'id')->all());
@@ -81,7 +81,7 @@ final readonly class Weeks
      */
     private static function judged(Collection $lines, bool $asWanted): Collection
     {
-        return $lines->filter(static fn (stdClass $one): bool => $one->as_wanted !== null && (bool) $one->as_wanted === $asWanted);
+        return $lines->filter(static fn (stdClass $line): bool => $line->as_wanted !== null && (bool) $line->as_wanted === $asWanted);
     }
 
     /**
@@ -93,7 +93,7 @@ final readonly class Weeks
     {
         $judged = $lines->whereNotNull('as_wanted');
         $timed = $lines->whereNotNull('late_min');
-        $weighed = $lines->filter(static fn (stdClass $one): bool => $one->planned_ml > 0 && $one->poured_ml > 0);
+        $weighed = $lines->filter(static fn (stdClass $line): bool => $line->planned_ml > 0 && $line->poured_ml > 0);
         $wasted = $lines->whereNotNull('waste_g');
 
         return [
@@ -101,7 +101,7 @@ final readonly class Weeks
             'covers' => (int) array_sum($lines->pluck('covers')->all()),
             'given_up' => $lines->where('status', 'given-up')->count(),
             'judged' => $judged->count(), 'as_wanted' => self::judged($lines, true)->count(),
-            'timed' => $timed->count(), 'in_window' => $timed->filter(static fn (stdClass $one): bool => $one->late_min >= -KeepNight::EARLY_MIN && $one->late_min <= KeepNight::LATE_MIN)->count(),
+            'timed' => $timed->count(), 'in_window' => $timed->filter(static fn (stdClass $line): bool => $line->late_min >= -KeepNight::EARLY_MIN && $line->late_min <= KeepNight::LATE_MIN)->count(),
             'planned_ml' => round(array_sum($weighed->pluck('planned_ml')->all())), 'poured_ml' => round(array_sum($weighed->pluck('poured_ml')->all())),
             'wasted' => $wasted->count(), 'waste_g' => round(array_sum($wasted->pluck('waste_g')->all())),
         ];
@@ -121,12 +121,12 @@ final readonly class Weeks
             return null;
         }
         $ring = $lines->whereNotNull('burner_id')->countBy('burner_id')->sortDesc();
-        $ratios = $lines->map(static fn (stdClass $one): float => $one->poured_ml / $one->rice_g);
+        $ratios = $lines->map(static fn (stdClass $line): float => $line->poured_ml / $line->rice_g);
 
         return [
             'cooks' => $lines->count(),
             'ml_per_g' => round((float) $ratios->median(), 2),
-            'of_planned' => ($planned = $lines->where('planned_ml', '>', 0))->isEmpty() ? null : round((float) $planned->map(static fn (stdClass $one): float => $one->poured_ml / $one->planned_ml)->median(), 3),
+            'of_planned' => ($planned = $lines->where('planned_ml', '>', 0))->isEmpty() ? null : round((float) $planned->map(static fn (stdClass $line): float => $line->poured_ml / $line->planned_ml)->median(), 3),
             'ring' => $this->kitchen->burners->find((int) $ring->keys()->first())?->name,
             'on_it' => (int) $ring->first(),
             'late_min' => ($late = $lines->whereNotNull('late_min'))->isEmpty() ? null : round((float) $late->median('late_min'), 1),

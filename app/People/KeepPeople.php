@@ -21,14 +21,14 @@ final class KeepPeople
     /** @return array<string, mixed> velko.people/1 */
     public static function document(User $you): array
     {
-        $people = $you->kitchen->people()->get()->sortBy(static fn (User $one): string => array_search($one->role, Role::cases(), true).$one->name);
+        $people = $you->kitchen->people()->get()->sortBy(static fn (User $user): string => array_search($user->role, Role::cases(), true).$user->name);
         $chefs = $people->where('role', Role::Chef)->count();
 
         return [
             'format' => 'velko.people/1',
-            'people' => $people->map(static fn (User $one): array => [
-                'id' => $one->id, 'name' => $one->name, 'email' => $one->email ?? '', 'role' => $one->role->value,
-                'has_pin' => $one->pin !== null, 'you' => $one->id === $you->id, 'last_chef' => $chefs === 1 && $one->role === Role::Chef,
+            'people' => $people->map(static fn (User $user): array => [
+                'id' => $user->id, 'name' => $user->name, 'email' => $user->email ?? '', 'role' => $user->role->value,
+                'has_pin' => $user->pin !== null, 'you' => $user->id === $you->id, 'last_chef' => $chefs === 1 && $user->role === Role::Chef,
             ])->values()->all(),
             'invitations' => DoorLink::open()->where('user_id', null)->get()->sortBy('id')->map(static fn (DoorLink $link): array => [
                 'id' => $link->id, 'role' => $link->role->value ?? '', 'email' => $link->email, 'expires_at' => $link->expires_at->toIso8601String(),

@@ -78,11 +78,11 @@ final class SendConfirmations
     /** @return array<string, mixed>|null velko.behind-link/1, where a link is such a one */
     public static function look(string $token): ?array
     {
-        $one = self::find($token);
+        $row = self::find($token);
 
-        return $one === null ? null : [
-            'format' => 'velko.behind-link/1', 'for' => 'confirm', 'kitchen' => is_string($one->document['kitchen'] ?? null) ? $one->document['kitchen'] : '',
-            'role' => null, 'name' => is_string($one->document['name'] ?? null) ? $one->document['name'] : null, 'email' => $one->email, 'expires_at' => $one->expires_at->toIso8601String(),
+        return $row === null ? null : [
+            'format' => 'velko.behind-link/1', 'for' => 'confirm', 'kitchen' => is_string($row->document['kitchen'] ?? null) ? $row->document['kitchen'] : '',
+            'role' => null, 'name' => is_string($row->document['name'] ?? null) ? $row->document['name'] : null, 'email' => $row->email, 'expires_at' => $row->expires_at->toIso8601String(),
         ];
     }
 
@@ -92,13 +92,13 @@ final class SendConfirmations
     public static function through(string $token): User
     {
         return DB::transaction(static function () use ($token): User {
-            $one = self::find($token) ?? throw SendLinks::spent();
-            $one->delete();
+            $row = self::find($token) ?? throw SendLinks::spent();
+            $row->delete();
 
-            return match ($one->for) {
-                'open' => OpenKitchen::confirmed($one->document),
-                'join' => SendLinks::joinConfirmed($one->document),
-                'me' => KeepAccount::confirmed(self::signedIn($one), $one->email),
+            return match ($row->for) {
+                'open' => OpenKitchen::confirmed($row->document),
+                'join' => SendLinks::joinConfirmed($row->document),
+                'me' => KeepAccount::confirmed(self::signedIn($row), $row->email),
             };
         }, attempts: 3);
     }
@@ -108,13 +108,13 @@ final class SendConfirmations
      *
      * @throws BadDocument
      */
-    private static function signedIn(AddressToConfirm $one): User
+    private static function signedIn(AddressToConfirm $mail): User
     {
-        if (Auth::id() !== $one->user_id) {
+        if (Auth::id() !== $mail->user_id) {
             throw new BadDocument([new Fault('/token', 'must be followed where you are signed in already', 'sign-in-first')]);
         }
 
-        return User::here()->find($one->user_id) ?? throw SendLinks::spent();
+        return User::here()->find($mail->user_id) ?? throw SendLinks::spent();
     }
 
     private static function find(string $token): ?AddressToConfirm

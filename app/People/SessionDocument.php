@@ -31,7 +31,7 @@ final class SessionDocument
     {
         Hands::stand($request, $user);
         $kitchen = $user->kitchen;
-        $name = static fn (User $one): array => $one->only(['id', 'name']);
+        $name = static fn (User $user): array => $user->only(['id', 'name']);
 
         return [
             'id' => $user->id, 'name' => $user->name, 'email' => $user->email ?? '', 'role' => $user->may()->value,

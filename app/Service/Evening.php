@@ -71,18 +71,18 @@ final readonly class Evening
         $row->loadMissing(['firings' => static fn ($query) => $query->orderBy('table_at')->orderBy('id'), 'firings.cooks' => static fn ($query) => $query->with(CookRow::WHOLE)]);
         $this->noon = self::moment($row->on->format('Y-m-d'), '12:00', $kitchen);
         $this->lengths = new NightLengths($kitchen);
-        $this->firings = $row->firings->filter(fn (FiringRow $one): bool => $this->dish($one) !== null)->keyBy('id')->all();
+        $this->firings = $row->firings->filter(fn (FiringRow $row): bool => $this->dish($row) !== null)->keyBy('id')->all();
         $running = array_filter(array_map($this->running(...), $this->cooks()));
         $this->onTheFire = array_column($running, 'row');
         $this->works = array_column($running, 'works');
-        $this->standing = array_values(array_filter($row->taken, static fn (array $one): bool => $kitchen->burners->contains('id', $one['burner_id'])));
+        $this->standing = array_values(array_filter($row->taken, static fn (array $booking): bool => $kitchen->burners->contains('id', $booking['burner_id'])));
         $this->night = (new Night(
             array_map($this->firing(...), $this->firings),
             self::inOrder($kitchen->pans->modelKeys()),
             self::inOrder($kitchen->burners->modelKeys()),
-            array_map(fn (array $one): HandsThere => new HandsThere($this->clock($one['from']), $this->until($one), $one['count']), $row->hands),
+            array_map(fn (array $hand): HandsThere => new HandsThere($this->clock($hand['from']), $this->until($hand), $hand['count']), $row->hands),
             $row->wash_min, $row->merge, $this->now(), array_column($running, 'cook'),
-            array_map(fn (array $one): Taken => new Taken($one['burner_id'], $this->clock($one['from']), $this->until($one), $one['share']), $this->standing),
+            array_map(fn (array $booking): Taken => new Taken($booking['burner_id'], $this->clock($booking['from']), $this->until($booking), $booking['share']), $this->standing),
         ))->withRingsBeside();
     }
 
@@ -120,10 +120,10 @@ final readonly class Evening
     public function solved(): Solved
     {
         $cooks = [];
-        foreach ($this->row->filled ?? [] as $one) {
-            $length = $one['serves'] !== [] && $this->dishIs($one['dish']) && $this->pan($one['pan']) !== null && $this->burner($one['ring']) !== null ? $this->lengths->of($one['dish'], $one['pan'], $one['ring'], array_sum($one['serves']), $one['rice']) : null;
+        foreach ($this->row->filled ?? [] as $stored) {
+            $length = $stored['serves'] !== [] && $this->dishIs($stored['dish']) && $this->pan($stored['pan']) !== null && $this->burner($stored['ring']) !== null ? $this->lengths->of($stored['dish'], $stored['pan'], $stored['ring'], array_sum($stored['serves']), $stored['rice']) : null;
             if ($length !== null) {
-                $cooks[] = new Cook($one['serves'], $one['dish'], $one['rice'], $one['pan'], $one['ring'], $one['on'], $length, $one['beside'] ?? []);
+                $cooks[] = new Cook($stored['serves'], $stored['dish'], $stored['rice'], $stored['pan'], $stored['ring'], $stored['on'], $length, $stored['beside'] ?? []);
             }
         }
         $solver = new Solver($this->night, $this->lengths);
@@ -182,10 +182,10 @@ final readonly class Evening
         return $this->minute(self::moment($this->row->on->format('Y-m-d'), $clock, $this->kitchen));
     }
 
-    /** @param  array{from: string, to: string, ...}  $one */
-    private function until(array $one): float
+    /** @param  array{from: string, to: string, ...}  $span */
+    private function until(array $span): float
     {
-        return max($this->clock($one['from']), $this->clock($one['to']));
+        return max($this->clock($span['from']), $this->clock($span['to']));
     }
 
     /** @return array<string, CookRow> that were not given up, by the id of the cook */

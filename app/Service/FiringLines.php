@@ -40,7 +40,7 @@ final readonly class FiringLines
 
     public function __construct(private Kitchen $kitchen, private Night $night, private Words $words, private CarbonImmutable $now)
     {
-        $this->dishes = $kitchen->withDishes()->dishes->mapWithKeys(static fn (Dish $one): array => [$one->id => $one->name])->all();
+        $this->dishes = $kitchen->withDishes()->dishes->mapWithKeys(static fn (Dish $dish): array => [$dish->id => $dish->name])->all();
         $this->tickets = new TicketReader($this->dishes, ServiceTimes::hours($kitchen, $night->hands));
     }
 
@@ -222,7 +222,7 @@ final readonly class FiringLines
         return ['dish' => $this->dishes[$firing->dish], 'entry' => [
             'format' => 'velko.firing-entry/1', 'dish_id' => $firing->dish, 'covers' => $firing->mains, 'starters' => $firing->starters, 'table_at' => $firing->clock,
             'label' => mb_substr($firing->table, 0, 60), 'note' => mb_substr($firing->note, 0, 200),
-            ...array_filter(['early_min' => $firing->early, 'late_min' => $firing->late], static fn (?int $one): bool => $one !== null),
+            ...array_filter(['early_min' => $firing->early, 'late_min' => $firing->late], static fn (?int $minutes): bool => $minutes !== null),
         ]];
     }
 

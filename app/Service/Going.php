@@ -57,13 +57,13 @@ final readonly class Going
     {
         $said = $kept->replay->beside();
         $works = [];
-        foreach ($kept->working['prep'] as $at => $one) {
-            $start = $planned->diffInMilliseconds(CarbonImmutable::parse($one['start_at'])) / 60_000;
-            $takes = $planned->diffInMilliseconds(CarbonImmutable::parse($one['ready_at'])) / 60_000 - $start;
+        foreach ($kept->working['prep'] as $at => $task) {
+            $start = $planned->diffInMilliseconds(CarbonImmutable::parse($task['start_at'])) / 60_000;
+            $takes = $planned->diffInMilliseconds(CarbonImmutable::parse($task['ready_at'])) / 60_000 - $start;
             $begun = $said[$at]['begun'] ?? null;
             $start = $begun === null ? $start : $minute(CarbonImmutable::createFromTimestampMs($begun));
-            if ($one['ahead'] === false && ! isset($said[$at]['ready']) && $start + $takes > max($since, $start)) {
-                $works[] = ['what' => FactDocument::of(Fact::text($one['what'])), 'start' => $start, 'ready' => $start + $takes, 'hands' => (float) $one['hands_min'], 'ahead' => false, 'on_ring' => $one['on_ring'] ?? false];
+            if ($task['ahead'] === false && ! isset($said[$at]['ready']) && $start + $takes > max($since, $start)) {
+                $works[] = ['what' => FactDocument::of(Fact::text($task['what'])), 'start' => $start, 'ready' => $start + $takes, 'hands' => (float) $task['hands_min'], 'ahead' => false, 'on_ring' => $task['on_ring'] ?? false];
             }
         }
 

@@ -77,15 +77,15 @@ final class KeepNight
     public static function manned(Night $night, Kitchen $kitchen, array $entry, ?string $known): void
     {
         $faults = [];
-        foreach ($entry['taken'] as $at => $one) {
-            if (! $kitchen->withStation()->burners->contains('id', $one['burner_id'])) {
+        foreach ($entry['taken'] as $at => $booking) {
+            if (! $kitchen->withStation()->burners->contains('id', $booking['burner_id'])) {
                 $faults[] = new Fault("/taken/$at/burner_id", 'there is no such ring in this kitchen');
             }
         }
         foreach (['hands', 'taken'] as $field) {
-            foreach ($entry[$field] as $at => $one) {
-                if (ServiceTimes::minute($one['to']) <= ServiceTimes::minute($one['from'])) {
-                    $faults[] = new Fault("/$field/$at/to", "must be a time after {$one['from']}, before six in the morning");
+            foreach ($entry[$field] as $at => $entered) {
+                if (ServiceTimes::minute($entered['to']) <= ServiceTimes::minute($entered['from'])) {
+                    $faults[] = new Fault("/$field/$at/to", "must be a time after {$entered['from']}, before six in the morning");
                 }
             }
         }
@@ -138,7 +138,7 @@ final class KeepNight
     /** Where each pan stands, so that the next who looks finds it there. */
     public static function filled(Night $night, Solved $solved): void
     {
-        $filled = array_map(static fn (Cook $one): array => ['serves' => $one->serves, 'dish' => $one->dish, 'rice' => $one->rice, 'pan' => $one->pan, 'ring' => $one->ring, 'on' => $one->on, 'beside' => $one->besideOn], array_values(array_filter($solved->cooks, static fn (Cook $one): bool => ! in_array($one, $solved->night->running, true))));
+        $filled = array_map(static fn (Cook $cook): array => ['serves' => $cook->serves, 'dish' => $cook->dish, 'rice' => $cook->rice, 'pan' => $cook->pan, 'ring' => $cook->ring, 'on' => $cook->on, 'beside' => $cook->besideOn], array_values(array_filter($solved->cooks, static fn (Cook $cook): bool => ! in_array($cook, $solved->night->running, true))));
         if ($night->exists && $filled != $night->filled) {
             $night->timestamps = false;
             $night->forceFill(['filled' => $filled])->save();
@@ -150,10 +150,10 @@ final class KeepNight
     {
         DB::transaction(static function () use ($from, $to, $kitchen): void {
             $to->fill(['hands' => $from->hands, 'taken' => $from->taken, 'wash_min' => $from->wash_min, 'merge' => $from->merge])->save();
-            foreach ($from->firings as $one) {
-                $clock = $one->table_at->setTimezone($kitchen->timezone)->format('H:i');
-                if ($to->firings()->count() < self::MOST && $kitchen->dishes()->whereKey($one->dish_id)->exists()) {
-                    $to->firings()->create([...$one->only(['kitchen_id', 'dish_id', 'covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order']), 'table_at' => Evening::moment($to->on->format('Y-m-d'), $clock, $kitchen)]);
+            foreach ($from->firings as $firing) {
+                $clock = $firing->table_at->setTimezone($kitchen->timezone)->format('H:i');
+                if ($to->firings()->count() < self::MOST && $kitchen->dishes()->whereKey($firing->dish_id)->exists()) {
+                    $to->firings()->create([...$firing->only(['kitchen_id', 'dish_id', 'covers', 'starters', 'label', 'note', 'early_min', 'late_min', 'parts', 'to_order']), 'table_at' => Evening::moment($to->on->format('Y-m-d'), $clock, $kitchen)]);
                 }
             }
         }, attempts: 3);
@@ -217,7 +217,7 @@ final class KeepNight
         $minute = $solver->soonest($evening->solved(), $evening->firing($firing));
         $evening->lengths->keep();
         if ($minute === null) {
-            $goesHome = max([-INF, ...array_map(static fn (HandsThere $one): float => $one->count > 0 ? $one->to : -INF, $evening->night->hands)]);
+            $goesHome = max([-INF, ...array_map(static fn (HandsThere $shift): float => $shift->count > 0 ? $shift->to : -INF, $evening->night->hands)]);
             if ($goesHome <= $evening->night->now) {
                 throw BadDocument::at("$path/table_at", 'cannot be: nobody is there any more on this night; say who is, or take another day');
             }

@@ -49,12 +49,12 @@ final class ListsDocument
             $works[] = ['what' => null, 'start_at' => $pan['on_at'], 'ready_at' => $pan['table_at'], 'hands_min' => 0.0, 'ahead' => false, ...$for, 'pan' => $pan['pan'], 'burner' => $pan['burner']];
         }
         $ahead = self::ahead($evening, $night['pans']);
-        foreach ($ahead as $one) {
-            $name = $dishes[$one['dish_id']]->stock->name;
-            $stock[$name] = ($stock[$name] ?? 0.0) + $one['make_ml'];
+        foreach ($ahead as $batch) {
+            $name = $dishes[$batch['dish_id']]->stock->name;
+            $stock[$name] = ($stock[$name] ?? 0.0) + $batch['make_ml'];
             $works[] = [
-                'what' => $words->say(Fact::of('prep.part-cook')), 'start_at' => $one['start_at'], 'ready_at' => $one['ready_at'], 'hands_min' => 0.0, 'ahead' => true,
-                'dish' => $one['dish'], 'covers' => $one['covers'], 'starters' => $one['starters'], 'who' => '',
+                'what' => $words->say(Fact::of('prep.part-cook')), 'start_at' => $batch['start_at'], 'ready_at' => $batch['ready_at'], 'hands_min' => 0.0, 'ahead' => true,
+                'dish' => $batch['dish'], 'covers' => $batch['covers'], 'starters' => $batch['starters'], 'who' => '',
             ];
         }
         usort($works, static fn (array $a, array $b): int => [$a['start_at'], $a['ready_at']] <=> [$b['start_at'], $b['ready_at']]);
@@ -66,7 +66,7 @@ final class ListsDocument
             'rice' => array_map(static fn (string $name, float $grams): array => ['name' => $name, 'g' => round($grams)], array_keys($rice), array_values($rice)),
             'stock' => array_map(static fn (string $name, float $ml): array => ['name' => $name, 'ml' => ceil($ml / 50) * 50], array_keys($stock), array_values($stock)),
             'pans' => array_map(static fn (string $name, array $on): array => ['name' => $name, 'times' => count($on), 'first_at' => min($on)], array_map(strval(...), array_keys($pans)), array_values($pans)),
-            'ahead' => array_map(static fn (array $one): array => array_diff_key($one, ['dish_id' => true]), $ahead),
+            'ahead' => array_map(static fn (array $batch): array => array_diff_key($batch, ['dish_id' => true]), $ahead),
             'works' => $works,
             'allergens' => self::allergens($dishes->only(array_unique(array_column($night['pans'], 'dish_id')))->all()),
         ];
@@ -84,25 +84,25 @@ final class ListsDocument
         $ahead = [];
         foreach ($pans as $pan) {
             if ($pan['to_order'] === true && $pan['cook'] === null) {
-                $one = $ahead[$pan['dish_id']] ?? ['covers' => 0, 'starters' => 0, 'first_at' => $pan['on_at']];
-                $ahead[$pan['dish_id']] = ['covers' => $one['covers'] + $pan['covers'], 'starters' => $one['starters'] + $pan['starters'], 'first_at' => min($one['first_at'], $pan['on_at'])];
+                $batch = $ahead[$pan['dish_id']] ?? ['covers' => 0, 'starters' => 0, 'first_at' => $pan['on_at']];
+                $ahead[$pan['dish_id']] = ['covers' => $batch['covers'] + $pan['covers'], 'starters' => $batch['starters'] + $pan['starters'], 'first_at' => min($batch['first_at'], $pan['on_at'])];
             }
         }
 
-        return array_map(static function (int $dish, array $one) use ($evening): array {
-            $mains = $one['covers'] > 0;
+        return array_map(static function (int $dish, array $batch) use ($evening): array {
+            $mains = $batch['covers'] > 0;
             $asked = Asked::of([
-                'format' => 'velko.ask/1', 'dish_id' => $dish, 'way' => Way::Ahead->value, 'covers' => $mains ? $one['covers'] : $one['starters'], 'starters' => $mains ? $one['starters'] : 0, 'portion' => $mains ? 'main' : 'starter',
+                'format' => 'velko.ask/1', 'dish_id' => $dish, 'way' => Way::Ahead->value, 'covers' => $mains ? $batch['covers'] : $batch['starters'], 'starters' => $mains ? $batch['starters'] : 0, 'portion' => $mains ? 'main' : 'starter',
                 'pan_id' => null, 'burner_id' => null, 'table_at' => '12:00',
             ], $evening->kitchen, $evening->now);
             $parts = self::inPans($asked);
             $temperatures = Station::temperatures($evening->kitchen);
-            $documents = array_map(static fn (array $one): array => $one['part']->document($temperatures), $parts);
-            $cold = CarbonImmutable::parse($one['first_at'])->subMinutes((int) ceil(max(array_map(static fn (array $one): float => $one['part']->cooled->cold, $parts))));
+            $documents = array_map(static fn (array $part): array => $part['part']->document($temperatures), $parts);
+            $cold = CarbonImmutable::parse($batch['first_at'])->subMinutes((int) ceil(max(array_map(static fn (array $part): float => $part['part']->cooled->cold, $parts))));
 
             return [
-                'dish_id' => $dish, 'dish' => $asked->dish->name, 'covers' => $one['covers'], 'starters' => $one['starters'],
-                'rice_g' => round(array_sum(array_map(static fn (array $one): float => $one['part']->ahead->rice(), $parts))), 'make_ml' => round(array_sum(array_map(static fn (array $one): float => $one['part']->ahead->make(), $parts))), 'pans' => count($parts),
+                'dish_id' => $dish, 'dish' => $asked->dish->name, 'covers' => $batch['covers'], 'starters' => $batch['starters'],
+                'rice_g' => round(array_sum(array_map(static fn (array $part): float => $part['part']->ahead->rice(), $parts))), 'make_ml' => round(array_sum(array_map(static fn (array $part): float => $part['part']->ahead->make(), $parts))), 'pans' => count($parts),
                 // One after the other, by one pair of hands.
                 'start_at' => $cold->subMinutes((int) ceil(array_sum(array_column($parts, 'takes'))))->toIso8601String(), 'ready_at' => $cold->toIso8601String(),
                 ...$documents[0], ...array_map(static fn (string $sum): float => array_sum(array_column($documents, $sum)), ['weighs_g' => 'weighs_g', 'stock_ml' => 'stock_ml', 'tray_m2' => 'tray_m2']), 'trays' => array_sum(array_column($documents, 'trays')),
@@ -120,10 +120,10 @@ final class ListsDocument
         $shares = array_column((new OtherPans($asked, $asked->plan()))->batches(), 'change');
 
         return array_map(static function (array $change) use ($asked): array {
-            $one = Asked::of([...$asked->document, ...$change], $asked->kitchen, $asked->tableAt);
-            $part = DishAsk::partCooked($one) ?? throw new LogicException('what is finished to order was part-cooked');
+            $changed = Asked::of([...$asked->document, ...$change], $asked->kitchen, $asked->tableAt);
+            $part = DishAsk::partCooked($changed) ?? throw new LogicException('what is finished to order was part-cooked');
 
-            return ['part' => $part, 'takes' => $part->ahead->atTable->minute() - WorkOut::course($one, $part->ahead)->panOn()];
+            return ['part' => $part, 'takes' => $part->ahead->atTable->minute() - WorkOut::course($changed, $part->ahead)->panOn()];
         }, $shares === [] ? [[]] : $shares);
     }
 
@@ -145,7 +145,7 @@ final class ListsDocument
             [$at, $pair] = $post;
             ['name' => $name, 'count' => $count] = $hands[$at];
             if ($name === '') {
-                $nameless = array_filter(array_slice($hands, 0, $at), static fn (array $one): bool => $one['name'] === '');
+                $nameless = array_filter(array_slice($hands, 0, $at), static fn (array $hand): bool => $hand['name'] === '');
 
                 return $words->say(Fact::of('calendar.hand', number: array_sum(array_column($nameless, 'count')) + $pair + 1));
             }

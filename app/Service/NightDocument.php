@@ -51,8 +51,8 @@ final readonly class NightDocument
             'late_cover_min' => self::r($this->solved->lateCovers()),
             'firings' => array_values($row->firings->map($this->firing(...))->all()),
             'pans' => array_map($this->pan(...), $this->solved->cooks),
-            'standing' => array_map(fn (Taken $one, array $said): array => ['burner_id' => $one->ring, 'what' => $said['what'], 'from_at' => $this->at($one->from), 'to_at' => $this->at($one->to)], $this->evening->night->taken, $this->evening->standing),
-            'needed' => array_map(fn (array $one): array => ['at' => $this->at($one[0]), 'needed' => round($one[1], 2), 'there' => $one[2]], (new Hands($this->evening->night))->curve($this->solved->cooks)),
+            'standing' => array_map(fn (Taken $booking, array $said): array => ['burner_id' => $booking->ring, 'what' => $said['what'], 'from_at' => $this->at($booking->from), 'to_at' => $this->at($booking->to)], $this->evening->night->taken, $this->evening->standing),
+            'needed' => array_map(fn (array $step): array => ['at' => $this->at($step[0]), 'needed' => round($step[1], 2), 'there' => $step[2]], (new Hands($this->evening->night))->curve($this->solved->cooks)),
             'clashes' => $this->clashes(false),
             'warnings' => $this->solved->warnings(),
             'may_change' => $mayChange,
@@ -139,14 +139,14 @@ final readonly class NightDocument
             'off_at' => $this->at($cook->off()),
             'table_at' => $this->at($cook->table()),
             'free_at' => $this->at($cook->table() + $evening->night->wash),
-            'hands' => array_map(fn (Share $one): array => ['from_at' => $this->at($one->from), 'to_at' => $this->at($one->to), 'share' => round($one->share, 3), 'doing' => $one->doing], $cook->hands()),
-            'works' => array_map(static fn (array $one): array => array_diff_key($one, ['burner_id' => true]), $works),
-            'beside' => array_map(static fn (array $one): array => ['burner_id' => $one['burner_id'], 'burner' => $one['burner'] ?? '', 'from_at' => $one['start_at'], 'to_at' => $one['ready_at'], 'what' => $one['what']], array_values(array_filter($works, static fn (array $one): bool => isset($one['burner_id'])))),
+            'hands' => array_map(fn (Share $share): array => ['from_at' => $this->at($share->from), 'to_at' => $this->at($share->to), 'share' => round($share->share, 3), 'doing' => $share->doing], $cook->hands()),
+            'works' => array_map(static fn (array $work): array => array_diff_key($work, ['burner_id' => true]), $works),
+            'beside' => array_map(static fn (array $work): array => ['burner_id' => $work['burner_id'], 'burner' => $work['burner'] ?? '', 'from_at' => $work['start_at'], 'to_at' => $work['ready_at'], 'what' => $work['what']], array_values(array_filter($works, static fn (array $work): bool => isset($work['burner_id'])))),
             'cook' => $row?->uuid,
             'status' => $row === null ? 'to-come' : match ((new KeptCook($row))->replay->status) {
                 Status::AtTable => 'at-table', Status::Cooking => 'cooking', default => 'waiting',
             },
-            'by_hand' => array_filter(array_keys($cook->serves), fn (int $one): bool => ($evening->night->firings[$one] ?? null)?->isPinned() === true) !== [],
+            'by_hand' => array_filter(array_keys($cook->serves), fn (int $number): bool => ($evening->night->firings[$number] ?? null)?->isPinned() === true) !== [],
             'ask' => $row === null ? $this->ask($cook, $sizes) : null,
         ];
     }
@@ -190,10 +190,10 @@ final readonly class NightDocument
         $rings = $cook->besideOn;
         $first = $cook->firstLiquid();
         $said = [];
-        foreach ($works as $one) {
-            $ring = $one['on_ring'] ? array_shift($rings) : null;
+        foreach ($works as $work) {
+            $ring = $work['on_ring'] ? array_shift($rings) : null;
             $said[] = [
-                'what' => $this->words->say(FactDocument::read($one['what'])), 'start_at' => $this->at($first + $one['start']), 'ready_at' => $this->at($first + $one['ready']), 'hands_min' => $one['hands'], 'ahead' => $one['ahead'],
+                'what' => $this->words->say(FactDocument::read($work['what'])), 'start_at' => $this->at($first + $work['start']), 'ready_at' => $this->at($first + $work['ready']), 'hands_min' => $work['hands'], 'ahead' => $work['ahead'],
                 ...$ring === null ? [] : ['burner_id' => $ring, 'burner' => $this->evening->burner($ring)->name ?? ''],
             ];
         }

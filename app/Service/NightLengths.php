@@ -67,7 +67,7 @@ final class NightLengths implements Lengths
         $key = "$dish $pan $ring $covers ".round($rice, 1);
         if (! array_key_exists($key, $this->lengths)) {
             $known = $this->known($dish, $pan, $ring, $covers, $rice);
-            $this->lengths[$key] = $known === null ? null : new Length($known['on'], $known['off'], $known['table'], array_map(static fn (array $one): Share => new Share(...$one), $known['hands']), self::besideRings($known['works']));
+            $this->lengths[$key] = $known === null ? null : new Length($known['on'], $known['off'], $known['table'], array_map(static fn (array $hand): Share => new Share(...$hand), $known['hands']), self::besideRings($known['works']));
         }
 
         return $this->lengths[$key];
@@ -144,14 +144,14 @@ final class NightLengths implements Lengths
             return null;
         }
         $course = WorkOut::course($asked, $plan);
-        $works = array_map(static fn (array $one): array => [
-            'what' => FactDocument::of($one['work']->what), 'start' => $one['start'], 'ready' => $one['ready'], 'hands' => $one['work']->hands, 'ahead' => $one['work']->ahead, 'on_ring' => $one['work']->onRing && ! $one['work']->ahead && $one['ready'] > $one['start'],
+        $works = array_map(static fn (array $task): array => [
+            'what' => FactDocument::of($task['work']->what), 'start' => $task['start'], 'ready' => $task['ready'], 'hands' => $task['work']->hands, 'ahead' => $task['work']->ahead, 'on_ring' => $task['work']->onRing && ! $task['work']->ahead && $task['ready'] > $task['start'],
         ], Preparation::of($plan, [...MiseDocument::beside($asked, $plan->rice()), ...$course->besideForTheBase()]));
         $length = Length::of($plan, $course->panOn(), self::hands($works), self::besideRings($works));
 
         return [
             'on' => $length->on, 'off' => $length->off, 'table' => $length->table, 'make_ml' => $plan->make(), 'works' => $works,
-            'hands' => array_map(static fn (Share $one): array => [$one->from, $one->to, $one->share, $one->doing], $length->hands),
+            'hands' => array_map(static fn (Share $share): array => [$share->from, $share->to, $share->share, $share->doing], $length->hands),
         ];
     }
 
@@ -165,8 +165,8 @@ final class NightLengths implements Lengths
     public static function hands(array $works): array
     {
         return array_values(array_map(
-            static fn (array $one): Share => Share::beside($one['start'], $one['ready'], $one['hands']),
-            array_filter($works, static fn (array $one): bool => ! $one['ahead'] && $one['ready'] > $one['start']),
+            static fn (array $work): Share => Share::beside($work['start'], $work['ready'], $work['hands']),
+            array_filter($works, static fn (array $work): bool => ! $work['ahead'] && $work['ready'] > $work['start']),
         ));
     }
 
@@ -179,7 +179,7 @@ final class NightLengths implements Lengths
      */
     public static function besideRings(array $works): array
     {
-        return array_values(array_map(static fn (array $one): array => [$one['start'], $one['ready']], array_filter($works, static fn (array $one): bool => $one['on_ring'])));
+        return array_values(array_map(static fn (array $work): array => [$work['start'], $work['ready']], array_filter($works, static fn (array $work): bool => $work['on_ring'])));
     }
 
     /** Other numbers of the dish, the house, its pans and rings, or another engine, are another address. */

@@ -24,7 +24,7 @@ final class Languages
     public static function of(Request $request): string
     {
         $all = self::all();
-        $wanted = $request->getPreferredLanguage(array_map(static fn (string $one): string => str_replace('-', '_', $one), $all));
+        $wanted = $request->getPreferredLanguage(array_map(static fn (string $language): string => str_replace('-', '_', $language), $all));
 
         return str_replace('_', '-', $wanted ?? self::USUAL);
     }

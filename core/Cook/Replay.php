@@ -345,7 +345,7 @@ final readonly class Replay
     /** The same cook as if one touch, and the way back that belongs to it, had never been made. */
     public function without(Touch $touch): self
     {
-        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $one): bool => $one !== $touch && $one->with !== $touch->id)));
+        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $other): bool => $other !== $touch && $other->with !== $touch->id)));
     }
 
     /** The last of the touches that count, or null. */
@@ -357,7 +357,7 @@ final readonly class Replay
     /** The same cook as it stood when a touch was made. */
     public function before(Touch $touch): self
     {
-        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $one): bool => $one !== $touch && $one->at <= $touch->at)));
+        return self::of($this->stages, array_values(array_filter($this->counted, static fn (Touch $other): bool => $other !== $touch && $other->at <= $touch->at)));
     }
 
     /** The touch that did the first stage of a kind, or null. */

@@ -117,8 +117,8 @@ final class Foods
         static $known = [];
         if ($known === []) {
             foreach (self::KNOWN as $group => $foods) {
-                foreach ($foods as $names => $one) {
-                    $food = Group::from($group)->food()->with(['water' => $one[0] / 100, 'fat' => $one[1] / 100, 'salt' => $one[2], ...$one[3] ?? []]);
+                foreach ($foods as $names => $entry) {
+                    $food = Group::from($group)->food()->with(['water' => $entry[0] / 100, 'fat' => $entry[1] / 100, 'salt' => $entry[2], ...$entry[3] ?? []]);
                     foreach (explode('|', $names) as $name) {
                         $known[$name] = $food;
                     }

@@ -26,7 +26,7 @@ final class Sweated
     {
         $sweated = array_filter($food, self::is(...));
 
-        return $sweated === [] ? null : self::mass($sweated) / array_sum(array_map(static fn (Portion $one): float => $one->grams, $sweated));
+        return $sweated === [] ? null : self::mass($sweated) / array_sum(array_map(static fn (Portion $portion): float => $portion->grams, $sweated));
     }
 
     /**
@@ -39,8 +39,8 @@ final class Sweated
      */
     public static function leaves(array $food, float $times): array
     {
-        return array_map(static fn (Portion $one): Portion => self::is($one)
-            ? $one->losing(max(0.0, min(self::MOST_LOST, 1 - $times * $one->mass() / $one->grams)), $one->food->losesSpread) : $one, $food);
+        return array_map(static fn (Portion $portion): Portion => self::is($portion)
+            ? $portion->losing(max(0.0, min(self::MOST_LOST, 1 - $times * $portion->mass() / $portion->grams)), $portion->food->losesSpread) : $portion, $food);
     }
 
     /**
@@ -54,24 +54,24 @@ final class Sweated
     public static function knownTo(array $food, float $spread): array
     {
         $sweated = array_filter($food, self::is(...));
-        $unknown = sqrt(array_sum(array_map(static fn (Portion $one): float => $one->massSpread() ** 2, $sweated)));
+        $unknown = sqrt(array_sum(array_map(static fn (Portion $portion): float => $portion->massSpread() ** 2, $sweated)));
         if ($unknown <= 0.0) {
             return $food;
         }
         $times = $spread * self::mass($sweated) / $unknown;
 
-        return array_map(static fn (Portion $one): Portion => self::is($one)
-            ? $one->losing($one->food->loses, min(self::LEAST_KNOWN, $times * $one->food->losesSpread)) : $one, $food);
+        return array_map(static fn (Portion $portion): Portion => self::is($portion)
+            ? $portion->losing($portion->food->loses, min(self::LEAST_KNOWN, $times * $portion->food->losesSpread)) : $portion, $food);
     }
 
-    public static function is(Portion $one): bool
+    public static function is(Portion $portion): bool
     {
-        return $one->goes === Goes::Base && $one->grams > 0.0 && $one->mass() < $one->grams;
+        return $portion->goes === Goes::Base && $portion->grams > 0.0 && $portion->mass() < $portion->grams;
     }
 
     /** @param  array<int, Portion>  $food */
     private static function mass(array $food): float
     {
-        return array_sum(array_map(static fn (Portion $one): float => $one->mass(), $food));
+        return array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), $food));
     }
 }

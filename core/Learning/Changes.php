@@ -94,7 +94,7 @@ final readonly class Changes
                 $highest = max($highest, log($rate) + $moment['likelier']);
             }
         }
-        $all = exp(-$highest) + array_sum(array_map(static fn (array $one): float => exp($one[2] - $highest), $moments));
+        $all = exp(-$highest) + array_sum(array_map(static fn (array $moment): float => exp($moment[2] - $highest), $moments));
         $n = count($posterior->keys);
         $moved = array_fill(0, $n, 0.0);
         $more = array_fill(0, $n, $moved);
@@ -120,8 +120,8 @@ final readonly class Changes
             }
         }
         $mean = $covariance = [];
-        foreach ($posterior->mean as $p => $one) {
-            $mean[$p] = $one + $moved[$p];
+        foreach ($posterior->mean as $p => $average) {
+            $mean[$p] = $average + $moved[$p];
             foreach ($posterior->covariance[$p] as $q => $c) {
                 $covariance[$p][$q] = $c + $more[$p][$q] - $moved[$p] * $moved[$q];
             }
@@ -156,7 +156,7 @@ final readonly class Changes
         $itself = $pull = 0.0;
         $prior = 2 * $posterior->parameters[$place]->prior ** 2;
         $after = 0;
-        $all = count(array_filter($told, static fn (array $one): bool => $one[1] >= 1 / self::TELLS ** 2));
+        $all = count(array_filter($told, static fn (array $pair): bool => $pair[1] >= 1 / self::TELLS ** 2));
         $moments = [];
         foreach (array_reverse($told, true) as $i => [$row, $own, $h]) {
             foreach ($row as $at => $sum) {

@@ -108,8 +108,8 @@ final class CookLikelihood
             $moves[$e] = $effect->moves($this->x[$e] - $this->near[$e]);
             $steeper[$e] = $effect->slope($this->x[$e] - $this->near[$e]);
         }
-        foreach ($this->lesson->observations as $row => $one) {
-            [$value, $slopes] = $one->at($moves, $steeper, $this->scale);
+        foreach ($this->lesson->observations as $row => $observation) {
+            [$value, $slopes] = $observation->at($moves, $steeper, $this->scale);
             $projected = 0.0;
             foreach ($slopes as $e => $slope) {
                 $projected += $slope * ($this->x[$e] + $own[$e]);
@@ -124,9 +124,9 @@ final class CookLikelihood
             $this->here[$row] = [$value, $slopes];
             $this->else[$row] = $this->without($row, $value, $projected, $spread);
             // As precision and pull of its projection on the effects: a measurement should be 0.
-            $noise = $spreads->noise($one->kind);
-            if ($one->what instanceof Word) {
-                [$known, $pull] = $one->what->adds($this->else[$row][0], $this->else[$row][1], $spreads->wrongly($one->kind), $spreads->habit($one->kind, $one->what->said), $spreads->wider($one->kind));
+            $noise = $spreads->noise($observation->kind);
+            if ($observation->what instanceof Word) {
+                [$known, $pull] = $observation->what->adds($this->else[$row][0], $this->else[$row][1], $spreads->wrongly($observation->kind), $spreads->habit($observation->kind, $observation->what->said), $spreads->wider($observation->kind));
                 // What a word takes away from what is known is left out (all cooks together might then know less than nothing); its pull is not.
                 $known = max(0.0, $known);
                 $pull += $known * ($projected - $value + $this->else[$row][0]);
@@ -232,10 +232,10 @@ final class CookLikelihood
     public function misses(): array
     {
         $misses = [];
-        foreach ($this->isOut ? [] : $this->lesson->observations as $row => $one) {
-            if (! $one->what instanceof Word && ! isset($this->out[$row])) {
+        foreach ($this->isOut ? [] : $this->lesson->observations as $row => $observation) {
+            if (! $observation->what instanceof Word && ! isset($this->out[$row])) {
                 $square = $this->here[$row][0] ** 2;
-                $misses[] = [$one->kind, self::trusted($square, $this->spreads->noise($one->kind)) * $square, 1 - $this->else[$row][2]];
+                $misses[] = [$observation->kind, self::trusted($square, $this->spreads->noise($observation->kind)) * $square, 1 - $this->else[$row][2]];
             }
         }
 
@@ -246,11 +246,11 @@ final class CookLikelihood
     public function wordsHeard(): array
     {
         $heard = [];
-        foreach ($this->isOut ? [] : $this->lesson->observations as $row => $one) {
-            $word = $one->what;
+        foreach ($this->isOut ? [] : $this->lesson->observations as $row => $observation) {
+            $word = $observation->what;
             if ($word instanceof Word) {
                 [$thought, $variance] = $this->else[$row];
-                $heard[] = [$one->kind, $word->said, array_map(static fn (float $wider): float => $word->likely($thought, $variance, $wider), Spreads::WIDER)];
+                $heard[] = [$observation->kind, $word->said, array_map(static fn (float $wider): float => $word->likely($thought, $variance, $wider), Spreads::WIDER)];
             }
         }
 
@@ -275,10 +275,10 @@ final class CookLikelihood
     public function weighings(): array
     {
         $weighings = [];
-        foreach ($this->lesson->observations as $row => $one) {
-            if (! $one->what instanceof Word && $one->grams !== null) {
+        foreach ($this->lesson->observations as $row => $observation) {
+            if (! $observation->what instanceof Word && $observation->grams !== null) {
                 [$value, $variance] = $this->else[$row];
-                $weighings[] = ['row' => $row, 'kind' => $one->kind, 'apart' => $value / sqrt($variance + $this->spreads->noise($one->kind)), 'grams' => -$value * $one->grams];
+                $weighings[] = ['row' => $row, 'kind' => $observation->kind, 'apart' => $value / sqrt($variance + $this->spreads->noise($observation->kind)), 'grams' => -$value * $observation->grams];
             }
         }
 
@@ -294,7 +294,7 @@ final class CookLikelihood
     {
         [$of, $group] = $this->own->group($effect);
         $precision = $pull = 0.0;
-        foreach (array_diff_key($this->lesson->observations, $this->out) as $row => $one) {
+        foreach (array_diff_key($this->lesson->observations, $this->out) as $row => $observation) {
             [$value, $slopes] = $this->here[$row];
             $slope = array_sum(array_map(static fn (int $e): float => $slopes[$e], $group));
             // With the effects of all, without the cook's own differences.
@@ -302,7 +302,7 @@ final class CookLikelihood
             foreach ($slopes as $e => $a) {
                 $own += $a * $this->own->in($e);
             }
-            [$known, $towards] = $one->what instanceof Word ? $this->sites[$row] : [1 / $this->spreads->noise($one->kind), null];
+            [$known, $towards] = $observation->what instanceof Word ? $this->sites[$row] : [1 / $this->spreads->noise($observation->kind), null];
             $precision += $known * $slope ** 2;
             $pull += $slope * ($towards === null ? -$known * ($value - $own) : $towards - $known * ($this->projected($row) - $own));
         }

@@ -54,14 +54,14 @@ final readonly class Learned
                 $with[$place] = $parameter->mark === null ? [$place] : [$place, (int) $posterior->placeOf(Parameter::ring($parameter->whose)->key())];
             }
         }
-        $whole = array_map(static fn (Outlier $one): int => $one->lesson, array_filter($outliers, static fn (Outlier $one): bool => $one->rows === []));
+        $whole = array_map(static fn (Outlier $outlier): int => $outlier->lesson, array_filter($outliers, static fn (Outlier $outlier): bool => $outlier->rows === []));
         foreach ($with as $place => $places) {
             $parameter = $posterior->parameters[$place];
             $cooks = array_filter(array_keys($posterior->lessons), static fn (int $i): bool => ! in_array($i, $whole, true) && $posterior->told($i, $place) !== null);
             $spread = $posterior->spread($places);
             $numbers[] = new LearnedNumber(
                 $parameter, $posterior->given($place), array_sum(array_map(static fn (int $at): float => $posterior->mean[$at], $places)), $spread, count($cooks), $posterior->since($parameter),
-                array_values(array_filter($outliers, static fn (Outlier $one): bool => $one->place === $place)), self::notApart($posterior, $with, $place, $spread),
+                array_values(array_filter($outliers, static fn (Outlier $outlier): bool => $outlier->place === $place)), self::notApart($posterior, $with, $place, $spread),
             );
         }
 

@@ -118,23 +118,23 @@ final readonly class Lesson
         }
 
         return array_map(static function (string $name) use ($seen, $effects, $far): Observation {
-            $one = $seen[''][$name];
+            $observation = $seen[''][$name];
             $slopes = [];
             foreach ($effects as $e => $effect) {
-                $there = $seen[$e][$name] ?? $one;
-                $slopes[$e] = (self::place($there) - self::place($one)) / ($one->grams ?? 1.0) / $effect->moves($effect->nudge());
+                $there = $seen[$e][$name] ?? $observation;
+                $slopes[$e] = (self::place($there) - self::place($observation)) / ($observation->grams ?? 1.0) / $effect->moves($effect->nudge());
                 // A scale errs by a share of what is on it, not of what it shows: a slope that leans the way a reading errs would make all cooks together err that way.
-                if ($effect->of === 'scale' && $one->grams !== null && is_float($one->what)) {
-                    $slopes[$e] = $slopes[$e] * exp($effect->nudge()) + $one->what;
+                if ($effect->of === 'scale' && $observation->grams !== null && is_float($observation->what)) {
+                    $slopes[$e] = $slopes[$e] * exp($effect->nudge()) + $observation->what;
                 }
             }
 
             $curves = [];
             foreach ($far as $e => [$moved, $there]) {
-                $curves[$e] = isset($there[$name]) ? ((self::place($there[$name]) - self::place($one)) / ($one->grams ?? 1.0) - $slopes[$e] * $moved) / $moved ** 2 : 0.0;
+                $curves[$e] = isset($there[$name]) ? ((self::place($there[$name]) - self::place($observation)) / ($observation->grams ?? 1.0) - $slopes[$e] * $moved) / $moved ** 2 : 0.0;
             }
 
-            return new Observation($one->kind, $one->what, $slopes, $one->grams, $curves);
+            return new Observation($observation->kind, $observation->what, $slopes, $observation->grams, $curves);
         }, array_keys($seen['']));
     }
 
@@ -155,19 +155,19 @@ final readonly class Lesson
     private static function seen(array $variants, Ahead $ahead, Grain $given): array
     {
         $cooked = reset($variants);
-        $measured = array_map(static fn (Cooked $one): Measured => new Measured($one->ask, $one->heat, $one->replay, isToLearn: true), $variants);
+        $measured = array_map(static fn (Cooked $variant): Measured => new Measured($variant->ask, $variant->heat, $variant->replay, isToLearn: true), $variants);
         $seen = [];
-        foreach ($measured as $v => $one) {
-            $base = $one->missOfTheBase();
+        foreach ($measured as $v => $measurement) {
+            $base = $measurement->missOfTheBase();
             $seen[$v] = $base === null ? [] : ['base' => new Observation(Observation::BASE, $base, [], hypot(Weighing::SPREAD_G, Weighing::SPREAD_G))];
         }
         $track = new Track;
         $n = -1;
         $run = (new Happened($cooked->ask, $cooked->heat, $cooked->replay, new Estimate(1.0)))->run($cooked->at, static function (Touch $touch, State $state) use (&$seen, &$n, $variants, $measured, $track, $given): void {
             $n++;
-            foreach ($measured as $v => $one) {
+            foreach ($measured as $v => $measurement) {
                 $its = $variants[$v]->replay->counted[$n]; // the same touch, as this variant has it
-                $found = self::found($its, $state, $one, $track);
+                $found = self::found($its, $state, $measurement, $track);
                 if ($found !== null) {
                     $seen[$v]["$n found"] = $found;
                 }
@@ -178,8 +178,8 @@ final readonly class Lesson
             }
         }, $track);
         if ($run !== null) {
-            foreach ($variants as $v => $one) {
-                $seen[$v] += self::verdict($one, $run->end, $ahead, $given);
+            foreach ($variants as $v => $variant) {
+                $seen[$v] += self::verdict($variant, $run->end, $ahead, $given);
             }
         }
 

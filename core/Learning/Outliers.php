@@ -51,10 +51,10 @@ final readonly class Outliers
         foreach ($posterior->cooks() as $i => $cook) {
             $worst = null;
             $rows = [];
-            foreach ($cook->weighings() as $one) {
-                if (abs($one['apart']) > $bar) {
-                    $rows[] = $one['row'];
-                    $worst = $worst === null || abs($one['apart']) > abs($worst['apart']) ? $one : $worst;
+            foreach ($cook->weighings() as $weighing) {
+                if (abs($weighing['apart']) > $bar) {
+                    $rows[] = $weighing['row'];
+                    $worst = $worst === null || abs($weighing['apart']) > abs($worst['apart']) ? $weighing : $worst;
                 }
             }
             if ($worst !== null) {

@@ -69,8 +69,8 @@ final class OwnDifferences
             $sum = $pull[$effects[0]];
             foreach (array_slice($effects, 1) as $e) {
                 $sum += $pull[$e];
-                foreach ($precision[$e] as $f => $one) {
-                    $row[$f] += $one;
+                foreach ($precision[$e] as $f => $value) {
+                    $row[$f] += $value;
                 }
             }
             $this->rows[$g] = $row;
@@ -93,8 +93,8 @@ final class OwnDifferences
         foreach ($this->covariance as $g => $covariances) {
             $this->gain[$g] = array_fill(0, count($precision), 0.0);
             foreach ($covariances as $k => $a) {
-                foreach ($this->rows[$k] as $f => $one) {
-                    $this->gain[$g][$f] += $a * $one;
+                foreach ($this->rows[$k] as $f => $weight) {
+                    $this->gain[$g][$f] += $a * $weight;
                 }
             }
         }
@@ -113,8 +113,8 @@ final class OwnDifferences
             foreach ($covariances as $k => $a) {
                 $mean[$g] += $a * $this->pull[$k];
             }
-            foreach ($x as $f => $one) {
-                $mean[$g] -= $this->gain[$g][$f] * $one;
+            foreach ($x as $f => $value) {
+                $mean[$g] -= $this->gain[$g][$f] * $value;
             }
         }
         $this->mean = $mean;
@@ -185,8 +185,8 @@ final class OwnDifferences
                     $precision[$e][$f] -= $left * $right;
                 }
             }
-            foreach ($gain as $e => $one) {
-                $pull[$e] -= $one * $this->pull[$g];
+            foreach ($gain as $e => $value) {
+                $pull[$e] -= $value * $this->pull[$g];
             }
         }
 

@@ -80,9 +80,9 @@ final class Posterior
         }
         $this->mean = array_map(static fn (string $key): float => $alike->mean[$alike->placeOf[$key] ?? -1] ?? 0.0, $this->keys);
         $this->covariance = $this->prior()->covariance();
-        foreach ($this->parameters as $place => $one) {
-            if ($one->isTool) {
-                $this->tools[$place] = $alike->tools[$alike->placeOf[$one->key()] ?? -1] ?? SpikeAndSlab::site($one->prior, 0.0, SpikeAndSlab::WIDE ** 2, [0.0, 0.0]);
+        foreach ($this->parameters as $place => $parameter) {
+            if ($parameter->isTool) {
+                $this->tools[$place] = $alike->tools[$alike->placeOf[$parameter->key()] ?? -1] ?? SpikeAndSlab::site($parameter->prior, 0.0, SpikeAndSlab::WIDE ** 2, [0.0, 0.0]);
             }
         }
         foreach ($alike === null ? [] : $this->keys as $place => $key) {
@@ -113,7 +113,7 @@ final class Posterior
 
     private function prior(): Gaussian
     {
-        $belief = Gaussian::prior(array_map(static fn (Parameter $one): float => $one->isTool ? SpikeAndSlab::WIDE : $one->prior, $this->parameters));
+        $belief = Gaussian::prior(array_map(static fn (Parameter $parameter): float => $parameter->isTool ? SpikeAndSlab::WIDE : $parameter->prior, $this->parameters));
         foreach ($this->tools as $place => [$precision, $pull]) {
             $belief->join([$place], [[$precision]], [$pull]);
         }
@@ -137,10 +137,10 @@ final class Posterior
     /** Whether each tool works, by all that is believed now; half-way to it each time, so that two of them do not swing. */
     private function judgeTools(): void
     {
-        foreach ($this->parameters as $place => $one) {
-            if ($one->isTool) {
+        foreach ($this->parameters as $place => $parameter) {
+            if ($parameter->isTool) {
                 $was = $this->tools[$place];
-                $is = SpikeAndSlab::site($one->prior, $this->mean[$place], $this->covariance[$place][$place], $was);
+                $is = SpikeAndSlab::site($parameter->prior, $this->mean[$place], $this->covariance[$place][$place], $was);
                 $this->tools[$place] = [($was[0] + $is[0]) / 2, ($was[1] + $is[1]) / 2];
             }
         }
@@ -168,8 +168,8 @@ final class Posterior
             $mean = $belief->mean();
             $this->covariance = $belief->covariance();
             $moved = $round <= self::FIRST ? INF : 0.0;
-            foreach ($mean as $place => $one) {
-                $moved = max($moved, abs($one - $this->mean[$place]) / $this->parameters[$place]->prior);
+            foreach ($mean as $place => $value) {
+                $moved = max($moved, abs($value - $this->mean[$place]) / $this->parameters[$place]->prior);
             }
             $this->mean = $mean;
             $this->spreads = $round < self::FIRST ? $this->spreads : $this->spreads->learnedFrom($this->cooks);

@@ -38,15 +38,15 @@ final class WorthChanging
     public static function of(array $marks, array $dishes): array
     {
         $rings = [];
-        foreach ($marks as $one) {
-            $rings[$one->ring][] = $one;
+        foreach ($marks as $mark) {
+            $rings[$mark->ring][] = $mark;
         }
         $all = [
             ...array_map(self::wrongMarks(...), array_values($rings)),
             ...array_map(self::hardlyKnown(...), array_values($rings)),
             ...array_map(self::takes(...), $dishes),
         ];
-        $all = array_values(array_filter($all, static fn (?Advice $one): bool => $one !== null));
+        $all = array_values(array_filter($all, static fn (?Advice $advice): bool => $advice !== null));
         usort($all, static fn (Advice $a, Advice $b): int => $b->weight <=> $a->weight);
 
         return array_slice($all, 0, self::MOST);
@@ -55,7 +55,7 @@ final class WorthChanging
     /** @param  non-empty-list<MarkNow>  $marks  of one ring */
     private static function wrongMarks(array $marks): ?Advice
     {
-        $most = self::mostTold(array_filter($marks, static fn (MarkNow $one): bool => $one->cooks >= self::FEW && $one->isOff()));
+        $most = self::mostTold(array_filter($marks, static fn (MarkNow $mark): bool => $mark->cooks >= self::FEW && $mark->isOff()));
 
         return $most === null || abs($most->off()) <= self::OFF ? null
             : new Advice('correct-ring', $most->ring, $most->off(), $most->low / $most->given - 1, $most->high / $most->given - 1, $most->cooks, abs($most->off()) * sqrt($most->cooks));
@@ -64,7 +64,7 @@ final class WorthChanging
     /** @param  non-empty-list<MarkNow>  $marks  of one ring */
     private static function hardlyKnown(array $marks): ?Advice
     {
-        $most = self::mostTold(array_filter($marks, static fn (MarkNow $one): bool => $one->cooks >= self::FEW && ! $one->isSure));
+        $most = self::mostTold(array_filter($marks, static fn (MarkNow $mark): bool => $mark->cooks >= self::FEW && ! $mark->isSure));
 
         return $most === null || $most->width() <= self::WIDE ? null
             : new Advice('weigh-on-ring', $most->ring, $most->width() / 2, null, null, $most->cooks, self::NOT_WRONG * $most->width() * sqrt($most->cooks));

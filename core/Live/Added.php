@@ -21,8 +21,8 @@ final readonly class Added
     {
         $numbers = [];
         foreach ($replay->stages as $i => $stage) {
-            foreach ($stage->kind === StageKind::Add ? $ask->food : [] as $number => $one) {
-                if ($one->goes->isAStep() && $one->name === $stage->item?->name && ! in_array($number, $numbers, true)) {
+            foreach ($stage->kind === StageKind::Add ? $ask->food : [] as $number => $portion) {
+                if ($portion->goes->isAStep() && $portion->name === $stage->item?->name && ! in_array($number, $numbers, true)) {
                     $numbers[$i] = $number;
                     break;
                 }
@@ -56,9 +56,9 @@ final readonly class Added
     /** g of what the base weighs that nobody knows, one standard deviation */
     public function baseSpread(bool $knowsWhatIsSweated = false): float
     {
-        $unknown = array_filter($this->ask->food, static fn (Portion $one): bool => ! $knowsWhatIsSweated || ! Sweated::is($one));
+        $unknown = array_filter($this->ask->food, static fn (Portion $portion): bool => ! $knowsWhatIsSweated || ! Sweated::is($portion));
 
-        return sqrt(array_sum(array_map(static fn (Portion $one): float => $one->massSpread() ** 2, $unknown)));
+        return sqrt(array_sum(array_map(static fn (Portion $portion): float => $portion->massSpread() ** 2, $unknown)));
     }
 
     /**
@@ -70,12 +70,12 @@ final readonly class Added
     {
         $in = array_filter($this->ask->food, self::isThereWithTheRice(...));
 
-        return array_filter($in, static fn (Portion $one): bool => $one->pieces !== null) === [] ? array_sum(array_map(static fn (Portion $one): float => $one->mass(), $in)) : null;
+        return array_filter($in, static fn (Portion $portion): bool => $portion->pieces !== null) === [] ? array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), $in)) : null;
     }
 
-    private static function isThereWithTheRice(Portion $one): bool
+    private static function isThereWithTheRice(Portion $portion): bool
     {
-        return $one->goes === Goes::Base || $one->goes === Goes::WithTheRice;
+        return $portion->goes === Goes::Base || $portion->goes === Goes::WithTheRice;
     }
 
     /**
@@ -85,8 +85,8 @@ final readonly class Added
      */
     public function sinceTheFirstLiquid(array $addedAt): float
     {
-        $since = array_filter(array_intersect_key($this->ask->food, $addedAt), static fn (Portion $one): bool => ! self::isThereWithTheRice($one));
+        $since = array_filter(array_intersect_key($this->ask->food, $addedAt), static fn (Portion $portion): bool => ! self::isThereWithTheRice($portion));
 
-        return array_sum(array_map(static fn (Portion $one): float => $one->mass(), $since));
+        return array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), $since));
     }
 }

@@ -63,7 +63,7 @@ final readonly class Estimating
      */
     private static function marks(array $heat, Replay $replay): array
     {
-        return [...array_map(static fn (HeatChange $one): string => $one->mark, $heat), ...array_values(array_filter(array_map(static fn (Touch $touch): ?string => $touch->mark, $replay->counted), static fn (?string $mark): bool => $mark !== null))];
+        return [...array_map(static fn (HeatChange $heatChange): string => $heatChange->mark, $heat), ...array_values(array_filter(array_map(static fn (Touch $touch): ?string => $touch->mark, $replay->counted), static fn (?string $mark): bool => $mark !== null))];
     }
 
     private function fitted(bool $weighed): Estimate

@@ -351,7 +351,7 @@ final class Happened
         if ($touched) {
             // Whoever moves the lid by hand decides about it from there on.
             $since = $lids[0]->fromMinute;
-            $planned = array_values(array_filter($planned, static fn (LidChange $one): bool => $one->fromMinute < $since));
+            $planned = array_values(array_filter($planned, static fn (LidChange $lidChange): bool => $lidChange->fromMinute < $since));
         }
         $lids = [...$planned, ...$lids];
         usort($lids, static fn (LidChange $a, LidChange $b): int => $a->fromMinute <=> $b->fromMinute);

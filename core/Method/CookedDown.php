@@ -34,13 +34,13 @@ final readonly class CookedDown implements DoseSchool
 
     public function dose(Load $load, State $state, int $given): float
     {
-        $one = $load->ladle->scoops(self::MINUTES_PER_LADLE * $load->usePerMinute());
+        $ladle = $load->ladle->scoops(self::MINUTES_PER_LADLE * $load->usePerMinute());
 
         if ($given === 0) {
-            return $load->ladle->ml * 2 * $one;
+            return $load->ladle->ml * 2 * $ladle;
         }
         $lacks = $load->keeps(self::FULLY_DRY, self::SAUCE_OVER, $state->doneness + 1.0) + $load->usePerMinute() - $state->free;
 
-        return $load->ladle->ml * max($one, min(2 * $one, (int) round($lacks / $load->ladle->ml)));
+        return $load->ladle->ml * max($ladle, min(2 * $ladle, (int) round($lacks / $load->ladle->ml)));
     }
 }

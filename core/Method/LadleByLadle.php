@@ -43,12 +43,12 @@ final readonly class LadleByLadle implements DoseSchool
 
     public function dose(Load $load, State $state, int $given): float
     {
-        $one = $load->ladle->scoops(self::MINUTES_PER_LADLE * $load->usePerMinute());
+        $ladle = $load->ladle->scoops(self::MINUTES_PER_LADLE * $load->usePerMinute());
 
         return $load->ladle->ml * match (true) {
-            $given === 0 => max(2 * $one, ceil((self::TRAIL_CLOSES_SLOWLY * $load->rice - $state->free) / $load->ladle->ml) + $one),
-            $state->doneness > $load->grain->window->low - self::HALVES_FROM => $one / 2 * $this->halves($load, $state, $one / 2 * $load->ladle->ml),
-            default => $one,
+            $given === 0 => max(2 * $ladle, ceil((self::TRAIL_CLOSES_SLOWLY * $load->rice - $state->free) / $load->ladle->ml) + $ladle),
+            $state->doneness > $load->grain->window->low - self::HALVES_FROM => $ladle / 2 * $this->halves($load, $state, $ladle / 2 * $load->ladle->ml),
+            default => $ladle,
         };
     }
 

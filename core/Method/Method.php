@@ -73,9 +73,9 @@ final readonly class Method
         if (! $this->sealed || $this->rainedIn || $this->partCooked !== null) {
             return null;
         }
-        foreach ([$this->toasting, ...Toasting::cases()] as $one) {
-            if ($one->heat() <= $this->fat->mostHeat()) {
-                return $one;
+        foreach ([$this->toasting, ...Toasting::cases()] as $toasting) {
+            if ($toasting->heat() <= $this->fat->mostHeat()) {
+                return $toasting;
             }
         }
 

@@ -34,7 +34,7 @@ final readonly class Base
     /** @param  array<int, Ingredient>  $ingredients  of the dish */
     public function __construct(private Plan $plan, array $ingredients, private WeighedOut $weighedOut)
     {
-        $this->ingredients = array_values(array_filter($ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::Base || $one->goesBackIn()));
+        $this->ingredients = array_values(array_filter($ingredients, static fn (Ingredient $ingredient): bool => $ingredient->goes === Goes::Base || $ingredient->goesBackIn()));
     }
 
     /** Minutes from the cold pan until the base is ready; 0 if there is none. */
@@ -77,9 +77,9 @@ final readonly class Base
     /** @return list<SideWork> what has to lie in water before the base begins */
     public function soaks(): array
     {
-        $soaked = array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->treatment()?->isSoaked() ?? false);
+        $soaked = array_filter($this->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->treatment()?->isSoaked() ?? false);
 
-        return array_values(array_map(fn (Ingredient $one): SideWork => new SideWork(Fact::of('prep.soak-food', food: $one->name), Ready::Rice, self::SOAKS + $this->minutes(), self::HANDS_TO_SOAK, false), $soaked));
+        return array_values(array_map(fn (Ingredient $ingredient): SideWork => new SideWork(Fact::of('prep.soak-food', food: $ingredient->name), Ready::Rice, self::SOAKS + $this->minutes(), self::HANDS_TO_SOAK, false), $soaked));
     }
 
     /** Minutes that it has before the next thing goes in; longer in a fat that does not stand the heat of its sign. */

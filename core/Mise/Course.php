@@ -50,10 +50,10 @@ final readonly class Course
     /** A plan that was asked for with everything else by its weight. */
     public static function ofTheAsk(Plan $plan): self
     {
-        $weighed = array_filter($plan->ask->food, static fn (Portion $one): bool => $one->grams > 0.0);
+        $weighed = array_filter($plan->ask->food, static fn (Portion $portion): bool => $portion->grams > 0.0);
 
-        return new self($plan, array_map(static fn (Portion $one): Ingredient => new Ingredient(
-            $one->name, $one->grams, 'g', Scales::Pan, $one->goes, $one->minute, $one->temperature, until: $one->fried ? Treatment::of($one->name, $one->food->group)?->until : null, group: $one->food->group,
+        return new self($plan, array_map(static fn (Portion $portion): Ingredient => new Ingredient(
+            $portion->name, $portion->grams, 'g', Scales::Pan, $portion->goes, $portion->minute, $portion->temperature, until: $portion->fried ? Treatment::of($portion->name, $portion->food->group)?->until : null, group: $portion->food->group,
         ), $weighed), $plan->ask->gramsPerCover);
     }
 
@@ -100,7 +100,7 @@ final readonly class Course
      */
     private function withTheBase(array $stages): array
     {
-        $items = $this->items(static fn (Ingredient $one): bool => $one->goes === Goes::Base);
+        $items = $this->items(static fn (Ingredient $ingredient): bool => $ingredient->goes === Goes::Base);
 
         return $this->isApart() ? self::into($stages, StageKind::BoilUp, $items) : $stages;
     }
@@ -114,9 +114,9 @@ final readonly class Course
      */
     private function withTheRice(array $stages): array
     {
-        $burns = static fn (Ingredient $one): bool => $one->food()->group === Group::Seasoning;
-        $sturdy = $this->items(static fn (Ingredient $one): bool => $one->goes === Goes::WithTheRice && ! $burns($one));
-        $last = $this->items(static fn (Ingredient $one): bool => $one->goes === Goes::WithTheRice && $burns($one));
+        $burns = static fn (Ingredient $ingredient): bool => $ingredient->food()->group === Group::Seasoning;
+        $sturdy = $this->items(static fn (Ingredient $ingredient): bool => $ingredient->goes === Goes::WithTheRice && ! $burns($ingredient));
+        $last = $this->items(static fn (Ingredient $ingredient): bool => $ingredient->goes === Goes::WithTheRice && $burns($ingredient));
         $kinds = array_map(static fn (Stage $stage): StageKind => $stage->kind, $stages);
         if (! in_array(StageKind::RiceIn, $kinds, true)) {
             return [...$sturdy === [] && $last === [] ? [] : [new Stage($this->riceIn(), StageKind::Base, Goes::WithTheRice->fact(), items: [...$sturdy, ...$last])], ...$stages];
@@ -181,13 +181,13 @@ final readonly class Course
      */
     private function withCore(array $stages): array
     {
-        $birds = array_values(array_filter($this->plan->ask->food, static fn (Portion $one): bool => $one->isRawPoultry()));
+        $birds = array_values(array_filter($this->plan->ask->food, static fn (Portion $portion): bool => $portion->isRawPoultry()));
         if ($birds === []) {
             return $stages;
         }
         $minute = max(0.0, $this->plan->pulled->minute() - self::CORE_BEFORE_OFF);
 
-        return Stages::inOrder([...$stages, new Stage($minute, StageKind::Core, Fact::of('say.core'), items: array_map(static fn (Portion $one): Item => new Item($one->name, 0.0, 'g'), $birds), reach: $this->poultry)]);
+        return Stages::inOrder([...$stages, new Stage($minute, StageKind::Core, Fact::of('say.core'), items: array_map(static fn (Portion $portion): Item => new Item($portion->name, 0.0, 'g'), $birds), reach: $this->poultry)]);
     }
 
     /**
@@ -221,9 +221,9 @@ final readonly class Course
     private function atThePass(): array
     {
         $minute = $this->plan->readyAtPass();
-        $out = array_values(array_map(static fn (Ingredient $one): Item => new Item($one->name, 0.0, $one->unit), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->comesOut)));
+        $out = array_values(array_map(static fn (Ingredient $ingredient): Item => new Item($ingredient->name, 0.0, $ingredient->unit), array_filter($this->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->comesOut)));
         $shells = $this->plan->ask->hasShells();
-        $top = array_values(array_map($this->weighedOut->onAPlate(...), array_filter($this->ingredients, static fn (Ingredient $one): bool => $one->goes === Goes::OnTop)));
+        $top = array_values(array_map($this->weighedOut->onAPlate(...), array_filter($this->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->goes === Goes::OnTop)));
 
         return [
             ...$out === [] && ! $shells ? [] : [new Stage($minute, StageKind::PickOut, Fact::of($shells ? 'say.pick-out-shells' : 'say.pick-out'), items: $out)],

@@ -35,14 +35,14 @@ final class Preparation
             $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), Ready::Rice, $ask->method->soak, 2.0, false);
         }
         $list = self::backFromTheTable($plan, $work);
-        foreach ($list as $one) {
-            $early = $one['work']->drinks > 0.0 ? max(0.0, $list[$stock]['ready'] - $one['start']) : 0.0;
+        foreach ($list as $entry) {
+            $early = $entry['work']->drinks > 0.0 ? max(0.0, $list[$stock]['ready'] - $entry['start']) : 0.0;
             $list[$stock] = [...$list[$stock], 'start' => $list[$stock]['start'] - $early, 'ready' => $list[$stock]['ready'] - $early, 'lead' => $list[$stock]['lead'] + $early];
         }
         uasort($list, static fn (array $a, array $b): int => $a['start'] <=> $b['start']);
         $places = array_flip(array_keys($list));
 
-        return array_map(static fn (array $one): array => [...$one, 'needs' => $one['work']->needs === null ? null : $places[$one['work']->needs] ?? null], array_values($list));
+        return array_map(static fn (array $entry): array => [...$entry, 'needs' => $entry['work']->needs === null ? null : $places[$entry['work']->needs] ?? null], array_values($list));
     }
 
     /**
@@ -52,7 +52,7 @@ final class Preparation
      */
     public static function ownStock(Plan $plan, array $work): float
     {
-        return max(0.0, $plan->make() - array_sum(array_map(static fn (SideWork $one): float => $one->gives, $work)));
+        return max(0.0, $plan->make() - array_sum(array_map(static fn (SideWork $sideWork): float => $sideWork->gives, $work)));
     }
 
     /** The stock on the fire, from the fridge or from cold water. */
@@ -76,7 +76,7 @@ final class Preparation
      */
     private static function backFromTheTable(Plan $plan, array $work): array
     {
-        $by = array_map(static fn (SideWork $one): float => self::minute($plan, $one->ready), $work);
+        $by = array_map(static fn (SideWork $sideWork): float => self::minute($plan, $sideWork->ready), $work);
         $ready = $by;
         for ($at = count($work) - 1; $at >= 0; $at--) {
             $needs = $work[$at]->needs;

@@ -85,9 +85,9 @@ final readonly class Spoken
             }
         }
         [$number, $rest] = WrittenNumber::before($said, $this->mark) ?? throw NotAMeasure::text($text);
-        $one = $this->byHand(Names::words($rest)[0] ?? '', $name) ?? self::whole($rest, $name);
-        if ($one !== null) {
-            return [round(Mass::of($number, Unit::Gram)->g * $one[0], 2), $one[1]];
+        $grams = $this->byHand(Names::words($rest)[0] ?? '', $name) ?? self::whole($rest, $name);
+        if ($grams !== null) {
+            return [round(Mass::of($number, Unit::Gram)->g * $grams[0], 2), $grams[1]];
         }
         // "2 cups of peas", and not "three quarters of a cup".
         $measure = Measure::read(trim(sprintf('%.6F ', $number).preg_replace('/\s+of\b.*$/u', '', $rest)), mark: DecimalMark::Point);

@@ -58,18 +58,18 @@ final readonly class AheadAndToOrder
     /** What is finished to order: the rest of the way, from the cold, with what went in ahead already in it. */
     public function toOrder(PartCooked $part): Ask
     {
-        $food = array_map(fn (Portion $one): Portion => match (true) {
-            $this->isAhead($one) => $one->inTheBase(),
-            $one->minute !== null => $one->at(max(0.0, $one->minute - $this->part->stops($this->dish->grain->window))),
-            default => $one,
+        $food = array_map(fn (Portion $portion): Portion => match (true) {
+            $this->isAhead($portion) => $portion->inTheBase(),
+            $portion->minute !== null => $portion->at(max(0.0, $portion->minute - $this->part->stops($this->dish->grain->window))),
+            default => $portion,
         }, $this->dish->food);
 
         return $this->dish->withWine(0.0)->withFood($food)->withMethod(['partCooked' => $part]);
     }
 
-    private function isAhead(Portion $one): bool
+    private function isAhead(Portion $portion): bool
     {
-        return $this->part->takes($one->goes, $one->minute, $this->dish->grain->window);
+        return $this->part->takes($portion->goes, $portion->minute, $this->dish->grain->window);
     }
 
     /**
@@ -109,6 +109,6 @@ final readonly class AheadAndToOrder
     /** g that came with everything else, and is counted with it again */
     private static function saltOfFood(Ask $ask): float
     {
-        return array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->salt() : 0.0, $ask->food));
+        return array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->salt() : 0.0, $ask->food));
     }
 }

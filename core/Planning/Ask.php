@@ -82,16 +82,16 @@ final readonly class Ask
     /** mL that everything else takes up in the pan. */
     public function roomOfFood(): float
     {
-        return array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->room() : 0.0, $this->food));
+        return array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->room() : 0.0, $this->food));
     }
 
     /** Roughly the g by which everything else spares stock: the water that it brings, and what its cold keeps from boiling off. */
     public function sparedByFood(): float
     {
         $spared = 0.0;
-        foreach ($this->food as $one) {
-            if ($one->isInThePan()) {
-                $add = $one->add();
+        foreach ($this->food as $portion) {
+            if ($portion->isInThePan()) {
+                $add = $portion->add();
                 $spared += $add->gives + $add->atOnce + ($add->hot ? 0.0 : $add->capacity * max(0.0, self::BOILS_C - $add->temperature) / Steam::LATENT_HEAT);
             }
         }
@@ -114,7 +114,7 @@ final readonly class Ask
     /** Whether anything in the pan is in its shell: what stays shut comes out. */
     public function hasShells(): bool
     {
-        return array_filter($this->food, static fn (Portion $one): bool => $one->food->group === Group::InShell && $one->grams > 0.0) !== [];
+        return array_filter($this->food, static fn (Portion $portion): bool => $portion->food->group === Group::InShell && $portion->grams > 0.0) !== [];
     }
 
     /** Roughly the minutes at 100 °C that it gains on the way from the heat to the table. */
@@ -147,7 +147,7 @@ final readonly class Ask
     {
         $times = $covers / $this->covers;
 
-        return $this->with(['covers' => $covers, 'wine' => $this->wine * $times, 'finish' => $this->finish->times($times), 'extras' => $this->extras * $times, 'food' => array_map(static fn (Portion $one): Portion => $one->times($times), $this->food)]);
+        return $this->with(['covers' => $covers, 'wine' => $this->wine * $times, 'finish' => $this->finish->times($times), 'extras' => $this->extras * $times, 'food' => array_map(static fn (Portion $portion): Portion => $portion->times($times), $this->food)]);
     }
 
     public function in(Pan $pan, Burner $burner): self

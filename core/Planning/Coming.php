@@ -38,7 +38,7 @@ final readonly class Coming
     /** Stock still to pour, mL; what is to be lifted out counts against it. */
     public function stock(): float
     {
-        $extra = array_map(static fn (Extra $one): float => $one->kind === StageKind::Lift ? -$one->volume : $one->volume, $this->extras);
+        $extra = array_map(static fn (Extra $extra): float => $extra->kind === StageKind::Lift ? -$extra->volume : $extra->volume, $this->extras);
 
         return array_sum(array_column($this->doses, 'volume')) + array_sum($extra);
     }

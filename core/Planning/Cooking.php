@@ -102,11 +102,11 @@ final class Cooking
         $before = static fn (float $minutes): float => max(self::SOONEST, $pull - $minutes, $part > 0.0 ? ($part + $pull) / 2 : 0.0);
         $driesOut = $this->ask->family->traits()->driesOut;
         $dues = [];
-        foreach ($this->ask->food as $number => $one) {
-            $due = static fn (float $second = INF, float $doneness = INF, float $left = 0.0, float $since = 0.0, float $free = -1.0): Due => new Due($number, $one->add(), $second, $doneness, $left, $since, $free);
-            $dues[] = match ($one->goes) {
+        foreach ($this->ask->food as $number => $portion) {
+            $due = static fn (float $second = INF, float $doneness = INF, float $left = 0.0, float $since = 0.0, float $free = -1.0): Due => new Due($number, $portion->add(), $second, $doneness, $left, $since, $free);
+            $dues[] = match ($portion->goes) {
                 Goes::WithTheRice => $due(0.0),
-                Goes::AtMinute => $due(60 * ($one->minute ?? 0.0)),
+                Goes::AtMinute => $due(60 * ($portion->minute ?? 0.0)),
                 // What is fed all the time, or stays a soup, never comes to so little; what dries out is not pulled by its bite.
                 Goes::LastTwoMinutes => $driesOut ? $due(since: $this->ask->wine, free: $this->aMinuteFromDry()) : $due(doneness: $before(self::LAST_MINUTES)),
                 Goes::NineTenthsGone => $driesOut ? $due(left: self::TENTH, since: $this->ask->wine) : $due(doneness: $before(self::ELSE_BEFORE_PULL)),
@@ -128,8 +128,8 @@ final class Cooking
     {
         $method = $this->ask->method;
         $state = $method->partCooked === null ? $this->simulation->onTheRing($method->toasted()?->grain(), $method->soak) : $this->simulation->again($method->partCooked);
-        foreach ($this->ask->food as $number => $one) {
-            if ($one->goes === Goes::Base && $one->isInThePan()) {
+        foreach ($this->ask->food as $number => $portion) {
+            if ($portion->goes === Goes::Base && $portion->isInThePan()) {
                 $this->add($state, $number);
             }
         }

@@ -46,21 +46,21 @@ final class FoodChecks
     /** @return list<Warning> what was to go in at a minute at which the pan is off the heat: it goes in as the pan comes off */
     private static function afterThePull(Plan $plan): array
     {
-        $late = array_filter($plan->ask->food, static fn (Portion $one): bool => $one->goes === Goes::AtMinute && $one->isInThePan() && 60 * ($one->minute ?? 0.0) > $plan->pulled->second);
+        $late = array_filter($plan->ask->food, static fn (Portion $portion): bool => $portion->goes === Goes::AtMinute && $portion->isInThePan() && 60 * ($portion->minute ?? 0.0) > $plan->pulled->second);
 
-        return array_values(array_map(static fn (Portion $one): Warning => new Warning(
+        return array_values(array_map(static fn (Portion $portion): Warning => new Warning(
             'after-the-pull',
-            ['what' => $one->name, 'minute' => round($one->minute ?? 0.0, 1), 'pull' => round($plan->pulled->minute(), 1)],
-            Fact::of('fix.goes-in-sooner', raw: $one->isRawFlesh()),
+            ['what' => $portion->name, 'minute' => round($portion->minute ?? 0.0, 1), 'pull' => round($plan->pulled->minute(), 1)],
+            Fact::of('fix.goes-in-sooner', raw: $portion->isRawFlesh()),
         ), $late));
     }
 
     /** @return list<Warning> what is counted, and nobody knows what one weighs: it counts for nothing in stock, heat and salt */
     private static function weightUnknown(Plan $plan): array
     {
-        $counted = array_filter($plan->ask->food, static fn (Portion $one): bool => $one->pieces > 0.0 && $one->grams <= 0.0 && $one->food->group->isHeavy());
+        $counted = array_filter($plan->ask->food, static fn (Portion $portion): bool => $portion->pieces > 0.0 && $portion->grams <= 0.0 && $portion->food->group->isHeavy());
 
-        return array_values(array_map(static fn (Portion $one): Warning => new Warning('weight-unknown', ['what' => $one->name], Fact::of('fix.by-weight')), $counted));
+        return array_values(array_map(static fn (Portion $portion): Warning => new Warning('weight-unknown', ['what' => $portion->name], Fact::of('fix.by-weight')), $counted));
     }
 
     /** The one thing that takes it off the boil longest, where that is longer than a minute. */
@@ -79,21 +79,21 @@ final class FoodChecks
         if ($worst === null) {
             return null;
         }
-        $one = $plan->ask->food[$worst];
+        $portion = $plan->ask->food[$worst];
         $at = $plan->atTable->addedAt[$worst] / 60;
         $without = self::instead($plan, $worst, [], $at);
         $stronger = $plan->ask->burner->above(self::markAt($plan, $at));
         $ways = [
             [
-                self::instead($plan, $worst, [$one->at($at)->warmedTo(self::WARMED_C)], $at),
+                self::instead($plan, $worst, [$portion->at($at)->warmedTo(self::WARMED_C)], $at),
                 static fn (Duration $time): Fact => Fact::of('way.warmed', to: Temperature::ofC(self::WARMED_C), time: $time),
             ],
             [
-                self::instead($plan, $worst, self::lots($one, $at), max(0.0, $at - (self::LOTS - 1) * self::BETWEEN)),
+                self::instead($plan, $worst, self::lots($portion, $at), max(0.0, $at - (self::LOTS - 1) * self::BETWEEN)),
                 static fn (Duration $time): Fact => Fact::of('way.in-lots', lots: self::LOTS, apart: Duration::ofMinutes(self::BETWEEN), time: $time),
             ],
             ...$stronger === null ? [] : [[
-                self::instead($plan, $worst, [$one->at($at)], $at, $stronger),
+                self::instead($plan, $worst, [$portion->at($at)], $at, $stronger),
                 static fn (Duration $time): Fact => Fact::of('way.on-mark', mark: $stronger, time: $time),
             ]],
         ];
@@ -101,7 +101,7 @@ final class FoodChecks
 
         return new Warning(
             'off-the-boil',
-            ['what' => $one->name, 'time' => self::told($longest)],
+            ['what' => $portion->name, 'time' => self::told($longest)],
             $help === [] ? Fact::of('fix.hotter-or-less') : Fact::of(
                 'fix.off-the-boil',
                 ways: array_map(static fn (array $way): Fact => $way[1](self::told(max(0.0, $way[0] - $without))), $help),
@@ -133,9 +133,9 @@ final class FoodChecks
     }
 
     /** @return list<Portion> in lots, the last one when all of it was to go in */
-    private static function lots(Portion $one, float $at): array
+    private static function lots(Portion $portion, float $at): array
     {
-        return array_map(static fn (int $lot): Portion => $one->times(1 / self::LOTS)->at(max(0.0, $at - $lot * self::BETWEEN)), range(self::LOTS - 1, 0));
+        return array_map(static fn (int $lot): Portion => $portion->times(1 / self::LOTS)->at(max(0.0, $at - $lot * self::BETWEEN)), range(self::LOTS - 1, 0));
     }
 
     /** Minutes under the boil from a minute on, while it is on the heat; none where it did not boil before. */

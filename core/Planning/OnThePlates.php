@@ -22,19 +22,19 @@ final readonly class OnThePlates
     /** g of everything else, without the water that came out of it. */
     public function food(): float
     {
-        return $this->ask->extras + array_sum(array_map(static fn (Portion $one): float => $one->mass(), $this->ask->food)) - $this->atTable->brought;
+        return $this->ask->extras + array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), $this->ask->food)) - $this->atTable->brought;
     }
 
     /** g that everything else brings, in the pan and on top */
     public function saltOfFood(): float
     {
-        return array_sum(array_map(static fn (Portion $one): float => $one->salt(), $this->ask->food));
+        return array_sum(array_map(static fn (Portion $portion): float => $portion->salt(), $this->ask->food));
     }
 
     /** g, what the stock brought */
     public function saltOfStock(): float
     {
-        return $this->atTable->salt - array_sum(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->salt() : 0.0, $this->ask->food));
+        return $this->atTable->salt - array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->salt() : 0.0, $this->ask->food));
     }
 
     /** g, from the stock, from what was beaten in and from everything else */

@@ -21,11 +21,11 @@ final readonly class OnTheRice
     public static function of(Ask $ask): self
     {
         $lies = [];
-        foreach ($ask->family->traits()->driesOut ? $ask->food : [] as $one) {
-            $piece = $one->piece();
-            $count = $one->pieces ?? ($piece === null ? 0.0 : $one->grams / $piece->grams);
-            if ($piece !== null && $count > 0.0 && ! in_array($one->goes, [Goes::Base, Goes::WithTheRice], true)) {
-                $lies[] = ['name' => $one->name, 'count' => $count, 'piece' => $piece];
+        foreach ($ask->family->traits()->driesOut ? $ask->food : [] as $portion) {
+            $piece = $portion->piece();
+            $count = $portion->pieces ?? ($piece === null ? 0.0 : $portion->grams / $piece->grams);
+            if ($piece !== null && $count > 0.0 && ! in_array($portion->goes, [Goes::Base, Goes::WithTheRice], true)) {
+                $lies[] = ['name' => $portion->name, 'count' => $count, 'piece' => $piece];
             }
         }
 
@@ -35,7 +35,7 @@ final readonly class OnTheRice
     /** Share of the rice that lies under it; more than 1 where it does not lie in one layer. */
     public function covers(): float
     {
-        return array_sum(array_map(static fn (array $one): float => $one['count'] * $one['piece']->area(), $this->lies)) / self::CM2_PER_M2 / $this->rice;
+        return array_sum(array_map(static fn (array $topping): float => $topping['count'] * $topping['piece']->area(), $this->lies)) / self::CM2_PER_M2 / $this->rice;
     }
 
     public function smothers(): bool

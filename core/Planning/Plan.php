@@ -97,7 +97,7 @@ final readonly class Plan
     /** @return list<string> marks that it stands on */
     public function marks(): array
     {
-        return array_map(static fn (HeatChange $one): string => $one->mark, $this->heat);
+        return array_map(static fn (HeatChange $heatChange): string => $heatChange->mark, $this->heat);
     }
 
     /** Minute of the cook at which it is ready at the pass, finished and rested. */
@@ -214,7 +214,7 @@ final readonly class Plan
     /** @return list<string> what brings most of the water that is not poured, the most first */
     public function broughtBy(): array
     {
-        $brings = array_filter(array_map(static fn (Portion $one): float => $one->isInThePan() ? $one->add()->gives + $one->add()->atOnce : 0.0, $this->ask->food), static fn (float $grams): bool => $grams > 0.0);
+        $brings = array_filter(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->add()->gives + $portion->add()->atOnce : 0.0, $this->ask->food), static fn (float $grams): bool => $grams > 0.0);
         arsort($brings);
 
         return array_map(fn (int $number): string => $this->ask->food[$number]->name, array_keys(array_filter($brings, static fn (float $grams): bool => $grams >= self::TELLS * array_sum($brings))));

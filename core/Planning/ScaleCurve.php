@@ -23,7 +23,7 @@ final class ScaleCurve
      */
     public static function around(Plan $plan): array
     {
-        return self::rising([$plan, ...array_map(static fn (Closure $one): Plan => $one(), self::others($plan))]);
+        return self::rising([$plan, ...array_map(static fn (Closure $callback): Plan => $callback(), self::others($plan))]);
     }
 
     /** @return list<Closure(): Plan> those beside the one asked for, each to be worked out */
@@ -32,7 +32,7 @@ final class ScaleCurve
         $asked = $plan->ask->covers;
         $covers = array_unique(array_map(static fn (float $share): int => max(1, (int) round($asked * $share)), self::AT));
 
-        return array_values(array_map(static fn (int $one): Closure => static fn (): Plan => Planner::plan($plan->onTheSameHeat()->forCovers($one), $plan), array_diff($covers, [$asked])));
+        return array_values(array_map(static fn (int $cover): Closure => static fn (): Plan => Planner::plan($plan->onTheSameHeat()->forCovers($cover), $plan), array_diff($covers, [$asked])));
     }
 
     /**

@@ -27,8 +27,8 @@ final class Measure
         $rest = trim($text);
         for ($parts = 0; $rest !== '' && $parts < self::MOST_PARTS; $parts++) {
             [$number, $word, $rest] = self::split($rest, $mark) ?? throw NotAMeasure::text($text);
-            $one = self::of($number, $word, $ladle);
-            $sum = $sum === null ? $one : self::added($sum, $one) ?? throw NotAMeasure::text($text);
+            $amount = self::of($number, $word, $ladle);
+            $sum = $sum === null ? $amount : self::added($sum, $amount) ?? throw NotAMeasure::text($text);
         }
 
         return $sum === null || $rest !== '' ? throw NotAMeasure::text($text) : $sum;

@@ -201,7 +201,7 @@ final class RecipeReader
         if (array_intersect(['vinegar', 'paper', 'flour', 'wine', 'noodle', 'stock', 'bran'], $words) !== []) {
             return null;
         }
-        $named = array_values(array_filter(Variety::cases(), static fn (Variety $one): bool => ! in_array($one, [Variety::Round, Variety::Long], true) && array_diff(explode('-', $one->value), $words) === []));
+        $named = array_values(array_filter(Variety::cases(), static fn (Variety $variety): bool => ! in_array($variety, [Variety::Round, Variety::Long], true) && array_diff(explode('-', $variety->value), $words) === []));
         if ($named !== []) {
             return $named[0];
         }

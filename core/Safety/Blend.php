@@ -27,13 +27,13 @@ final readonly class Blend
     /** g per 100 g */
     public function saltPercent(): float
     {
-        return array_sum(array_map(static fn (array $one): float => $one['share'] * $one['salt'], $this->parts));
+        return array_sum(array_map(static fn (array $part): float => $part['share'] * $part['salt'], $this->parts));
     }
 
     /** The base of the largest part that has one; vegetable where it is all water. */
     public function base(): Base
     {
-        $based = array_filter($this->parts, static fn (array $one): bool => $one['base'] !== null);
+        $based = array_filter($this->parts, static fn (array $part): bool => $part['base'] !== null);
         usort($based, static fn (array $a, array $b): int => $b['share'] <=> $a['share']);
 
         return $based[0]['base'] ?? Base::Vegetable;
@@ -42,18 +42,18 @@ final readonly class Blend
     /** The strictest diet that all of it suits. */
     public function suits(): Diet
     {
-        return array_reduce($this->parts, static fn (Diet $suits, array $one): Diet => $suits->with($one['base']?->suits() ?? Diet::Vegan), Diet::Vegan);
+        return array_reduce($this->parts, static fn (Diet $suits, array $part): Diet => $suits->with($part['base']?->suits() ?? Diet::Vegan), Diet::Vegan);
     }
 
     /** @return list<Allergen>|null those of every part, each once; null where nobody has said it of one of them */
     public function allergens(): ?array
     {
         $found = [];
-        foreach ($this->parts as $one) {
-            if ($one['allergens'] === null) {
+        foreach ($this->parts as $part) {
+            if ($part['allergens'] === null) {
                 return null;
             }
-            $found = [...$found, ...$one['base']?->brings() ?? [], ...$one['allergens']];
+            $found = [...$found, ...$part['base']?->brings() ?? [], ...$part['allergens']];
         }
 
         return array_values(array_unique($found, SORT_REGULAR));
@@ -62,6 +62,6 @@ final readonly class Blend
     /** @return list<Allergen> what its bases bring, whatever has been said of the rest */
     public function brings(): array
     {
-        return array_values(array_unique(array_merge(...array_map(static fn (array $one): array => $one['base']?->brings() ?? [], $this->parts)), SORT_REGULAR));
+        return array_values(array_unique(array_merge(...array_map(static fn (array $part): array => $part['base']?->brings() ?? [], $this->parts)), SORT_REGULAR));
     }
 }

@@ -56,8 +56,8 @@ final class Cautions
     /** Whether raw meat, fish or shellfish goes through somebody's hands: what was cooked before loses no more of itself in the base. */
     private static function isRaw(Plan $plan): bool
     {
-        return array_filter($plan->ask->food, static fn (Portion $one): bool => $one->grams > 0.0 && (
-            $one->food->group === Group::InShell || in_array($one->food->group, self::RAW, true) && $one->food->loses > 0.0
+        return array_filter($plan->ask->food, static fn (Portion $portion): bool => $portion->grams > 0.0 && (
+            $portion->food->group === Group::InShell || in_array($portion->food->group, self::RAW, true) && $portion->food->loses > 0.0
         )) !== [];
     }
 }

@@ -54,7 +54,7 @@ final class Exchanged
      */
     private static function without(array $these, array $those): array
     {
-        return array_values(array_filter($these, static fn (Allergen $one): bool => ! in_array($one, $those, true)));
+        return array_values(array_filter($these, static fn (Allergen $allergen): bool => ! in_array($allergen, $those, true)));
     }
 
     /**
@@ -64,6 +64,6 @@ final class Exchanged
      */
     private static function facts(array $allergens): array
     {
-        return array_map(static fn (Allergen $one): Fact => $one->fact(), $allergens);
+        return array_map(static fn (Allergen $allergen): Fact => $allergen->fact(), $allergens);
     }
 }

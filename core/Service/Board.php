@@ -26,13 +26,13 @@ final class Board
 
     public function __construct(private readonly Night $night)
     {
-        foreach ($night->hands as $one) {
-            $from = (int) ceil($one->from / self::STEP - self::NOTHING);
-            $this->change($from, max($from, (int) floor($one->to / self::STEP + self::NOTHING)), $one->count);
+        foreach ($night->hands as $hand) {
+            $from = (int) ceil($hand->from / self::STEP - self::NOTHING);
+            $this->change($from, max($from, (int) floor($hand->to / self::STEP + self::NOTHING)), $hand->count);
         }
-        foreach ($night->taken as $one) {
-            $this->rings[$one->ring][] = [$one->from, $one->to];
-            $this->change((int) floor($one->from / self::STEP + self::NOTHING), (int) ceil($one->to / self::STEP - self::NOTHING), -$one->share);
+        foreach ($night->taken as $booking) {
+            $this->rings[$booking->ring][] = [$booking->from, $booking->to];
+            $this->change((int) floor($booking->from / self::STEP + self::NOTHING), (int) ceil($booking->to / self::STEP - self::NOTHING), -$booking->share);
         }
         foreach ($night->running as $cook) {
             $this->put($cook);
@@ -62,11 +62,11 @@ final class Board
 
     /**
      * @param  list<array{float, float}>  $taken
-     * @param  array{float, float}  $one
+     * @param  array{float, float}  $span
      */
-    private static function without(array &$taken, array $one): void
+    private static function without(array &$taken, array $span): void
     {
-        $at = array_search($one, $taken, true);
+        $at = array_search($span, $taken, true);
         if ($at !== false) {
             array_splice($taken, $at, 1);
         }
@@ -120,9 +120,9 @@ final class Board
         }
         [$from, $to] = $length->besideRings[$at];
         $begins = $on - $length->on + $from;
-        foreach (array_unique([...array_intersect(array_slice($had, $at, 1), $this->night->rings), ...$this->night->rings]) as $one) {
-            $taken = [...$this->rings[$one] ?? [], ...self::own($one, $on, $ring, $length, $found)];
-            $all = self::after($taken, $begins, $to - $from) > $begins + self::NOTHING ? null : $this->beside($on, $ring, $length, $had, [...$found, $one]);
+        foreach (array_unique([...array_intersect(array_slice($had, $at, 1), $this->night->rings), ...$this->night->rings]) as $other) {
+            $taken = [...$this->rings[$other] ?? [], ...self::own($other, $on, $ring, $length, $found)];
+            $all = self::after($taken, $begins, $to - $from) > $begins + self::NOTHING ? null : $this->beside($on, $ring, $length, $had, [...$found, $other]);
             if ($all !== null) {
                 return $all;
             }
@@ -138,10 +138,10 @@ final class Board
      *
      * @return list<array{float, float}>
      */
-    private static function own(int $one, float $on, int $ring, Length $length, array $found): array
+    private static function own(int $ownRing, float $on, int $ring, Length $length, array $found): array
     {
-        $own = $one === $ring ? [[$on, $on - $length->on + $length->off]] : [];
-        foreach (array_keys($found, $one, true) as $at) {
+        $own = $ownRing === $ring ? [[$on, $on - $length->on + $length->off]] : [];
+        foreach (array_keys($found, $ownRing, true) as $at) {
             $own[] = [$on - $length->on + $length->besideRings[$at][0], $on - $length->on + $length->besideRings[$at][1]];
         }
 
@@ -157,8 +157,8 @@ final class Board
         $next = INF;
         foreach ($length->besideRings as [$from, $to]) {
             $begins = $on - $length->on + $from;
-            foreach ($this->night->rings as $one) {
-                $free = self::after($this->rings[$one] ?? [], $begins, $to - $from);
+            foreach ($this->night->rings as $other) {
+                $free = self::after($this->rings[$other] ?? [], $begins, $to - $from);
                 $next = min($next, $free > $begins + self::NOTHING ? $on + $free - $begins : INF);
             }
         }

@@ -12,18 +12,18 @@ final class Bound
     {
         $night = $solved->night;
         $late = 0.0;
-        foreach (array_diff_key($night->firings, array_flip($solved->notCooked)) as $number => $one) {
+        foreach (array_diff_key($night->firings, array_flip($solved->notCooked)) as $number => $firing) {
             if ($solved->lateOf($number) <= 0.0) {
                 continue; // it can be in time: it is
             }
             $shortest = INF;
-            foreach ($night->placesFor($one->dish, $lengths, $one) as [$pan, $ring, $most]) {
-                for ($covers = 1; $covers <= min($one->covers, $most / $one->grams + 1e-9); $covers++) {
-                    $shortest = min($shortest, $lengths->of($one->dish, $pan, $ring, $covers, $covers * $one->grams)->whole ?? INF);
+            foreach ($night->placesFor($firing->dish, $lengths, $firing) as [$pan, $ring, $most]) {
+                for ($covers = 1; $covers <= min($firing->covers, $most / $firing->grams + 1e-9); $covers++) {
+                    $shortest = min($shortest, $lengths->of($firing->dish, $pan, $ring, $covers, $covers * $firing->grams)->whole ?? INF);
                 }
             }
             if ($shortest < INF) {
-                $late += $one->covers * max(0.0, max($night->now, $one->on ?? 0.0) + $shortest - $one->until());
+                $late += $firing->covers * max(0.0, max($night->now, $firing->on ?? 0.0) + $shortest - $firing->until());
             }
         }
 

@@ -52,17 +52,17 @@ final readonly class Clashes
 
     private function of(int $firing, bool $offered): Clash
     {
-        $one = $this->night->firings[$firing];
-        $late = $one->covers * $this->solved->lateOf($firing);
-        [$parcels, $tooBig] = (new Parcels($this->night->with(['merge' => false, 'firings' => [$firing => $one]]), $this->lengths))->of();
+        $lateFiring = $this->night->firings[$firing];
+        $late = $lateFiring->covers * $this->solved->lateOf($firing);
+        [$parcels, $tooBig] = (new Parcels($this->night->with(['merge' => false, 'firings' => [$firing => $lateFiring]]), $this->lengths))->of();
         if ($tooBig !== []) {
-            return new Clash('too-big', $one->table, [$firing], $late, []);
+            return new Clash('too-big', $lateFiring->table, [$firing], $late, []);
         }
         if ($parcels === []) {
-            return new Clash('behind', $one->until(), [$firing], $late, $offered ? $this->offers($firing, 'behind') : []);
+            return new Clash('behind', $lateFiring->until(), [$firing], $late, $offered ? $this->offers($firing, 'behind') : []);
         }
         $alone = $this->aloneOf($parcels);
-        $on = $alone === null ? $one->table : $one->until() - $alone->table() + $alone->on;
+        $on = $alone === null ? $lateFiring->table : $lateFiring->until() - $alone->table() + $alone->on;
         $code = $this->code($parcels, $firing, $alone);
 
         return new Clash($code, $on, [$firing], $late, $offered ? $this->offers($firing, $code) : []);
@@ -141,19 +141,19 @@ final readonly class Clashes
     /** @return list<Offer> that take a good part of the firing's lateness away, or cook more; the best first */
     private function offers(int $firing, string $code): array
     {
-        $one = $this->night->firings[$firing];
+        $lateFiring = $this->night->firings[$firing];
         $late = $this->solved->lateOf($firing);
-        $largest = $this->largest($one);
+        $largest = $this->largest($lateFiring);
         $offers = array_filter([
             $code === 'hands' ? $this->moreHands() : null,
             $code === 'ring' && $largest !== null ? $this->oneMore(null, $largest[1]) : null,
             $code === 'pan' && $largest !== null ? $this->oneMore($largest[0], null) : null,
-            $late > 0.0 ? $this->changed('later', ['firings' => $this->but($firing, ['table' => $one->table + ceil($late - self::NOTHING)])], minutes: ceil($late - self::NOTHING)) : null,
-            $code !== 'behind' && $one->covers > 1 && ! $one->isPinned() ? $this->changed('split', ['firings' => $this->but($firing, ['parts' => 2])]) : null,
+            $late > 0.0 ? $this->changed('later', ['firings' => $this->but($firing, ['table' => $lateFiring->table + ceil($late - self::NOTHING)])], minutes: ceil($late - self::NOTHING)) : null,
+            $code !== 'behind' && $lateFiring->covers > 1 && ! $lateFiring->isPinned() ? $this->changed('split', ['firings' => $this->but($firing, ['parts' => 2])]) : null,
             $code !== 'behind' ? $this->aheadNearby($firing) : null,
             $this->night->merge ? null : $this->changed('merge', ['merge' => true]),
         ]);
-        $most = $this->solved->lateCovers() - self::WORTH_IT * $one->covers * $late + self::NOTHING;
+        $most = $this->solved->lateCovers() - self::WORTH_IT * $lateFiring->covers * $late + self::NOTHING;
         $offers = array_filter($offers, static fn (Offer $offer): bool => $offer->lateAfter <= $most);
         usort($offers, static fn (Offer $a, Offer $b): int => $a->lateAfter <=> $b->lateAfter);
 
@@ -163,7 +163,7 @@ final readonly class Clashes
     /** A pair of hands more for as long as it is needed. */
     private function moreHands(): ?Offer
     {
-        $end = max($this->night->end(), ...array_map(static fn (Firing $one): float => $one->until(), array_values($this->night->firings)));
+        $end = max($this->night->end(), ...array_map(static fn (Firing $firing): float => $firing->until(), array_values($this->night->firings)));
         $all = (new Solver($this->night->with(['hands' => [...$this->night->hands, new HandsThere($this->night->now, $end, 1)]]), $this->lengths))->solve($this->solved, self::LOOKED);
         $short = (new Hands($this->night))->short($all->cooks);
         if ($short === null) {
@@ -177,12 +177,12 @@ final readonly class Clashes
     /** It, or one about as early, part-cooked ahead of the service: the one with which least is late. */
     private function aheadNearby(int $firing): ?Offer
     {
-        $can = array_filter(array_keys($this->night->firings), fn (int $one): bool => $this->lengths->toOrder($this->night->firings[$one]->dish) !== null && $this->night->open($one) === $this->night->firings[$one]->covers);
-        $far = fn (int $one): float => abs($this->night->firings[$one]->table - $this->night->firings[$firing]->table);
+        $can = array_filter(array_keys($this->night->firings), fn (int $number): bool => $this->lengths->toOrder($this->night->firings[$number]->dish) !== null && $this->night->open($number) === $this->night->firings[$number]->covers);
+        $far = fn (int $number): float => abs($this->night->firings[$number]->table - $this->night->firings[$firing]->table);
         usort($can, static fn (int $a, int $b): int => [$far($a), $a] <=> [$far($b), $b]);
         $best = null;
-        foreach (array_slice($can, 0, self::MOST_AHEAD) as $one) {
-            $offer = $this->changed('ahead', ['firings' => $this->but($one, ['dish' => $this->lengths->toOrder($this->night->firings[$one]->dish)])], firing: $one);
+        foreach (array_slice($can, 0, self::MOST_AHEAD) as $number) {
+            $offer = $this->changed('ahead', ['firings' => $this->but($number, ['dish' => $this->lengths->toOrder($this->night->firings[$number]->dish)])], firing: $number);
             $best = $offer !== null && $offer->lateAfter < ($best->lateAfter ?? INF) ? $offer : $best;
         }
 
@@ -223,11 +223,11 @@ final readonly class Clashes
     }
 
     /** @return array{int, int}|null the pan and the ring that take most of it */
-    private function largest(Firing $one): ?array
+    private function largest(Firing $firing): ?array
     {
         $best = null;
         $most = 0.0;
-        foreach ($this->night->placesFor($one->dish, $this->lengths) as [$pan, $ring, $takes]) {
+        foreach ($this->night->placesFor($firing->dish, $this->lengths) as [$pan, $ring, $takes]) {
             if ($takes > $most) {
                 [$most, $best] = [$takes, [$pan, $ring]];
             }

@@ -47,7 +47,7 @@ final readonly class Cook
     {
         $from = $this->firstLiquid();
 
-        return array_map(static fn (int $ring, array $one): array => [$ring, $from + $one[0], $from + $one[1]], $this->besideOn, array_slice($this->length->besideRings, 0, count($this->besideOn)));
+        return array_map(static fn (int $ring, array $span): array => [$ring, $from + $span[0], $from + $span[1]], $this->besideOn, array_slice($this->length->besideRings, 0, count($this->besideOn)));
     }
 
     /** @return list<Share> in minutes of the night */
@@ -55,6 +55,6 @@ final readonly class Cook
     {
         $from = $this->firstLiquid();
 
-        return array_map(static fn (Share $one): Share => new Share($from + $one->from, $from + $one->to, $one->share, $one->doing), $this->length->hands);
+        return array_map(static fn (Share $share): Share => new Share($from + $share->from, $from + $share->to, $share->share, $share->doing), $this->length->hands);
     }
 }

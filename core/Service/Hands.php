@@ -21,11 +21,11 @@ final readonly class Hands
     public function curve(array $cooks): array
     {
         $changes = [];
-        foreach ([...array_merge(...array_map(static fn (Cook $cook): array => $cook->hands(), $cooks), ...[[]]), ...$this->night->taken] as $one) {
-            array_push($changes, [round($one->from, 3), $one->share, 0], [round($one->to, 3), -$one->share, 0]);
+        foreach ([...array_merge(...array_map(static fn (Cook $cook): array => $cook->hands(), $cooks), ...[[]]), ...$this->night->taken] as $share) {
+            array_push($changes, [round($share->from, 3), $share->share, 0], [round($share->to, 3), -$share->share, 0]);
         }
-        foreach ($this->night->hands as $one) {
-            array_push($changes, [round($one->from, 3), 0.0, $one->count], [round($one->to, 3), 0.0, -$one->count]);
+        foreach ($this->night->hands as $hand) {
+            array_push($changes, [round($hand->from, 3), 0.0, $hand->count], [round($hand->to, 3), 0.0, -$hand->count]);
         }
         usort($changes, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $curve = [];

@@ -39,7 +39,7 @@ final readonly class Length
     {
         $this->steps = self::byStep($on, $hands);
         $this->whole = $table - $on;
-        $this->lead = max(0.0, $on - min([$on, ...array_map(static fn (Share $one): float => $one->from, $hands), ...array_column($besideRings, 0)]));
+        $this->lead = max(0.0, $on - min([$on, ...array_map(static fn (Share $share): float => $share->from, $hands), ...array_column($besideRings, 0)]));
     }
 
     /**
@@ -82,7 +82,7 @@ final readonly class Length
             new Share($off, $finished, 1.0, 'finish'),
             // Somebody puts it on its plates; a pan that rests waits alone.
             new Share($pass, min($table, $pass + 1.0), $ask->isPlated() ? 1.0 : self::WATCHED, 'finish'),
-        ], static fn (Share $one): bool => $one->to > $one->from));
+        ], static fn (Share $share): bool => $share->to > $share->from));
     }
 
     /**
@@ -96,11 +96,11 @@ final readonly class Length
     private static function byStep(float $on, array $hands): array
     {
         $steps = $beside = [];
-        foreach ($hands as $one) {
-            $last = (int) ceil(($one->to - $on) / Board::STEP - self::NOTHING);
-            for ($step = (int) floor(($one->from - $on) / Board::STEP + self::NOTHING); $step < $last; $step++) {
-                $steps[$step] = $one->doing === self::BESIDE ? $steps[$step] ?? 0.0 : max($steps[$step] ?? 0.0, $one->share);
-                $beside[$step] = ($beside[$step] ?? 0.0) + ($one->doing === self::BESIDE ? $one->share : 0.0);
+        foreach ($hands as $hand) {
+            $last = (int) ceil(($hand->to - $on) / Board::STEP - self::NOTHING);
+            for ($step = (int) floor(($hand->from - $on) / Board::STEP + self::NOTHING); $step < $last; $step++) {
+                $steps[$step] = $hand->doing === self::BESIDE ? $steps[$step] ?? 0.0 : max($steps[$step] ?? 0.0, $hand->share);
+                $beside[$step] = ($beside[$step] ?? 0.0) + ($hand->doing === self::BESIDE ? $hand->share : 0.0);
             }
         }
         foreach ($steps as $step => $share) {

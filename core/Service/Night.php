@@ -56,12 +56,12 @@ final readonly class Night
      */
     public function placesFor(int $dish, Lengths $lengths, ?Firing $pinned = null): array
     {
-        return array_values(array_filter($lengths->places($dish), fn (array $one): bool => in_array($one[0], $this->pans, true) && in_array($one[1], $this->rings, true) && ($pinned === null || $pinned->mayBeAt($one[0], $one[1]))));
+        return array_values(array_filter($lengths->places($dish), fn (array $place): bool => in_array($place[0], $this->pans, true) && in_array($place[1], $this->rings, true) && ($pinned === null || $pinned->mayBeAt($place[0], $place[1]))));
     }
 
     /** The last minute at which anybody is there. */
     public function end(): float
     {
-        return array_reduce($this->hands, static fn (float $end, HandsThere $one): float => max($end, $one->to), 0.0);
+        return array_reduce($this->hands, static fn (float $end, HandsThere $shift): float => max($end, $shift->to), 0.0);
     }
 }

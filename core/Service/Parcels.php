@@ -36,10 +36,10 @@ final readonly class Parcels
     }
 
     /** As much as the largest pan of a firing takes, g raw. */
-    public function most(Firing $one): float
+    public function most(Firing $firing): float
     {
         $most = 0.0;
-        foreach ($this->night->placesFor($one->dish, $this->lengths, $one) as [, , $takes]) {
+        foreach ($this->night->placesFor($firing->dish, $this->lengths, $firing) as [, , $takes]) {
             $most = max($most, $takes);
         }
 
@@ -53,13 +53,13 @@ final readonly class Parcels
      */
     private function shared(): array
     {
-        $numbers = array_filter(array_keys($this->night->firings), fn (int $one): bool => $this->night->open($one) > 0);
+        $numbers = array_filter(array_keys($this->night->firings), fn (int $number): bool => $this->night->open($number) > 0);
         usort($numbers, fn (int $a, int $b): int => [$this->night->firings[$a]->table, $a] <=> [$this->night->firings[$b]->table, $b]);
         /** @var list<non-empty-list<int>> $groups */
         $groups = [];
         foreach ($numbers as $number) {
-            $one = $this->night->firings[$number];
-            $into = $this->night->merge && self::mayShare($one) ? $this->groupFor($number, $groups) : null;
+            $firing = $this->night->firings[$number];
+            $into = $this->night->merge && self::mayShare($firing) ? $this->groupFor($number, $groups) : null;
             $groups = $into === null ? [...$groups, [$number]] : array_map(static fn (array $group, int $at): array => $at === $into ? [...$group, $number] : $group, $groups, array_keys($groups));
         }
 
@@ -69,16 +69,16 @@ final readonly class Parcels
     /** @param  list<non-empty-list<int>>  $groups */
     private function groupFor(int $number, array $groups): ?int
     {
-        $one = $this->night->firings[$number];
+        $firing = $this->night->firings[$number];
         foreach ($groups as $at => $group) {
             $others = array_map(fn (int $number): Firing => $this->night->firings[$number], $group);
-            if ($others[0]->dish !== $one->dish || ! self::mayShare($others[0])) {
+            if ($others[0]->dish !== $firing->dish || ! self::mayShare($others[0])) {
                 continue;
             }
-            $all = [...$others, $one];
+            $all = [...$others, $firing];
             $from = max(array_map(static fn (Firing $each): float => $each->from(), $all));
             $until = min(array_map(static fn (Firing $each): float => $each->until(), $all));
-            if ($from <= $until && array_sum(array_map($this->rice(...), [...$group, $number])) <= $this->most($one) + 1e-9) {
+            if ($from <= $until && array_sum(array_map($this->rice(...), [...$group, $number])) <= $this->most($firing) + 1e-9) {
                 return $at;
             }
         }
@@ -86,9 +86,9 @@ final readonly class Parcels
         return null;
     }
 
-    private static function mayShare(Firing $one): bool
+    private static function mayShare(Firing $firing): bool
     {
-        return ! $one->isPinned() && $one->parts === 1;
+        return ! $firing->isPinned() && $firing->parts === 1;
     }
 
     /** Of a firing, what is in no pan yet, g raw. */
@@ -101,9 +101,9 @@ final readonly class Parcels
     private function together(array $numbers): Parcel
     {
         $firings = array_map(fn (int $number): Firing => $this->night->firings[$number], $numbers);
-        $from = max(array_map(static fn (Firing $one): float => $one->from(), $firings));
-        $until = min(array_map(static fn (Firing $one): float => $one->until(), $firings));
-        $table = min($until, max($from, min(array_map(static fn (Firing $one): float => $one->table, $firings))));
+        $from = max(array_map(static fn (Firing $firing): float => $firing->from(), $firings));
+        $until = min(array_map(static fn (Firing $firing): float => $firing->until(), $firings));
+        $table = min($until, max($from, min(array_map(static fn (Firing $firing): float => $firing->table, $firings))));
 
         return new Parcel(array_combine($numbers, array_map($this->night->open(...), $numbers)), $firings[0]->dish, array_sum(array_map($this->rice(...), $numbers)), $from, $table, $until);
     }
@@ -115,10 +115,10 @@ final readonly class Parcels
      */
     private function parts(int $number, int $covers, int $least): array
     {
-        $one = $this->night->firings[$number];
+        $firing = $this->night->firings[$number];
         $parts = array_map(
             static fn (Batch $batch): int => $batch->covers,
-            Batches::among($this->night->placesFor($one->dish, $this->lengths, $one), $covers, $one->grams),
+            Batches::among($this->night->placesFor($firing->dish, $this->lengths, $firing), $covers, $firing->grams),
         );
         if (count($parts) < min($least, $covers)) {
             $parts = self::even($covers, min($least, $covers));
@@ -127,12 +127,12 @@ final readonly class Parcels
 
         return array_map(static fn (int $mine): Parcel => new Parcel(
             [$number => $mine],
-            $one->dish,
-            $mine * $one->grams,
-            $one->from(),
-            $one->table,
-            $one->until(),
-            $one->isPinned() ? $one : null,
+            $firing->dish,
+            $mine * $firing->grams,
+            $firing->from(),
+            $firing->table,
+            $firing->until(),
+            $firing->isPinned() ? $firing : null,
         ), $parts);
     }
 

@@ -17,8 +17,8 @@ final readonly class Posts
     public static function of(Night $night, array $cooks): array
     {
         $pairs = [];
-        foreach ($night->hands as $at => $one) {
-            for ($pair = 0; $pair < $one->count; $pair++) {
+        foreach ($night->hands as $at => $hand) {
+            for ($pair = 0; $pair < $hand->count; $pair++) {
                 $pairs[] = [$at, $pair];
             }
         }

@@ -228,15 +228,15 @@ final readonly class Search
     {
         [$not, $late] = [0, 0.0];
         foreach ($this->partsOf as $firing => $parts) {
-            $one = $this->night->firings[$firing];
+            $asked = $this->night->firings[$firing];
             $table = -INF;
             foreach ($parts as $at) {
                 $table = array_key_exists($at, $cooks) ? max($table, $cooks[$at]?->table() ?? INF) : $table;
             }
             if ($table === INF) {
-                $not += $one->covers;
-            } elseif ($table > $one->until()) {
-                $late += $one->covers * ($table - $one->until());
+                $not += $asked->covers;
+            } elseif ($table > $asked->until()) {
+                $late += $asked->covers * ($table - $asked->until());
             }
         }
 

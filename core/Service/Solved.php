@@ -38,15 +38,15 @@ final readonly class Solved
     /** Covers that are not cooked at all. */
     public function coversNotCooked(): int
     {
-        return array_sum(array_map(fn (int $one): int => $this->night->firings[$one]->covers, $this->notCooked));
+        return array_sum(array_map(fn (int $number): int => $this->night->firings[$number]->covers, $this->notCooked));
     }
 
     /** Covers × minutes late, over the whole night. */
     public function lateCovers(): float
     {
         $late = 0.0;
-        foreach ($this->night->firings as $number => $one) {
-            $late += $one->covers * $this->lateOf($number);
+        foreach ($this->night->firings as $number => $firing) {
+            $late += $firing->covers * $this->lateOf($number);
         }
 
         return $late;
@@ -63,7 +63,7 @@ final readonly class Solved
     /** @return list<int> firings that will be late, or are not cooked, soon enough to do something about it now */
     public function warnings(): array
     {
-        return array_values(array_filter(array_keys($this->night->firings), fn (int $one): bool => $this->night->firings[$one]->table <= $this->night->now + self::AHEAD && ($this->tableOf($one) === null || $this->lateOf($one) > self::MINDS)));
+        return array_values(array_filter(array_keys($this->night->firings), fn (int $number): bool => $this->night->firings[$number]->table <= $this->night->now + self::AHEAD && ($this->tableOf($number) === null || $this->lateOf($number) > self::MINDS)));
     }
 
     /** Whether less is wrong with it than with another: fewer covers not cooked, then fewer late, then fewer pans. */

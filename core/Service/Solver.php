@@ -38,7 +38,7 @@ final readonly class Solver
         $this->parcels = new Parcels($night, $lengths);
         $this->end = $night->end();
         $this->known = new WeakMap;
-        $dishes = array_unique(array_map(static fn (Firing $one): int => $one->dish, array_values($night->firings)));
+        $dishes = array_unique(array_map(static fn (Firing $firing): int => $firing->dish, array_values($night->firings)));
         $this->places = array_combine($dishes, array_map(static fn (int $dish): array => $night->placesFor($dish, $lengths), $dishes));
     }
 
@@ -50,7 +50,7 @@ final readonly class Solver
     {
         [$parcels, $tooBig] = $this->parcels->of();
         $best = (new Search($this->night, $this, $parcels, $tooBig, $share))->best($before);
-        if ($this->night->merge && array_filter($parcels, static fn (Parcel $one): bool => count($one->serves) > 1) !== [] && ($best->lateCovers() > 0.0 || $best->notCooked !== [])) {
+        if ($this->night->merge && array_filter($parcels, static fn (Parcel $job): bool => count($job->serves) > 1) !== [] && ($best->lateCovers() > 0.0 || $best->notCooked !== [])) {
             [$apart, $tooBig] = (new Parcels($this->night->with(['merge' => false]), $this->lengths))->of();
             $other = (new Search($this->night, $this, $apart, $tooBig, $share))->best($before);
             $best = $other->isBetterThan($best) ? $other : $best;

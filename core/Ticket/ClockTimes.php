@@ -115,9 +115,9 @@ final readonly class ClockTimes
         if ($hour > 12 || $hour === 0 || $ofTheDay) {
             return [self::clock($hour, $minute)];
         }
-        $either = array_map(static fn (int $one): int => 60 * $one + $minute, [$hour, $hour === 12 ? 0 : $hour + 12]);
+        $either = array_map(static fn (int $hours): int => 60 * $hours + $minute, [$hour, $hour === 12 ? 0 : $hour + 12]);
 
-        return array_map(static fn (int $one): string => self::clock(intdiv($one, 60), $one % 60), $this->hours->likely($either));
+        return array_map(static fn (int $minutes): string => self::clock(intdiv($minutes, 60), $minutes % 60), $this->hours->likely($either));
     }
 
     private static function clock(int $hour, int $minute): string

@@ -79,7 +79,7 @@ final readonly class Counts
             return $values === [] ? [0] : $values;
         }
 
-        return array_filter(array_slice($numbers, 1), static fn (array $one): bool => ! $one[1]) === [] ? [array_sum($values)] : [...$values, array_sum($values)];
+        return array_filter(array_slice($numbers, 1), static fn (array $number): bool => ! $number[1]) === [] ? [array_sum($values)] : [...$values, array_sum($values)];
     }
 
     /**

@@ -60,13 +60,13 @@ final readonly class DishNames
     /** @return list<int> dishes that have this word, one or several of it; else those with a word that begins so */
     public function with(string $word): array
     {
-        $one = self::one($word);
+        $singular = self::one($word);
         $has = $begins = [];
         foreach ($this->words as $dish => $words) {
             foreach ($words as $of) {
-                if ($of === $word || $of === $one || $this->singular[$of] === $one) {
+                if ($of === $word || $of === $singular || $this->singular[$of] === $singular) {
                     $has[$dish] = true;
-                } elseif (mb_strlen($one) > 1 && str_starts_with($of, $one)) {
+                } elseif (mb_strlen($singular) > 1 && str_starts_with($of, $singular)) {
                     $begins[$dish] = true;
                 }
             }

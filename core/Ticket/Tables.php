@@ -69,7 +69,7 @@ final readonly class Tables
     {
         $found = [];
         $text = (string) preg_replace_callback($pattern, static function (array $part) use ($name, &$found): string {
-            $table = $name(array_values(array_filter(array_slice($part, 1), static fn (string $one): bool => $one !== ''))[0] ?? '');
+            $table = $name(array_values(array_filter(array_slice($part, 1), static fn (string $word): bool => $word !== ''))[0] ?? '');
             if ($table === null) {
                 return $part[0];
             }

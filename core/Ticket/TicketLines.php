@@ -259,7 +259,7 @@ final readonly class TicketLines
         if ($ways === []) {
             throw new Refused(Fact::of('order.two-dishes'));
         }
-        $asked = array_values(array_filter($questions, static fn (?Fact $one): bool => $one !== null))[0] ?? null;
+        $asked = array_values(array_filter($questions, static fn (?Fact $fact): bool => $fact !== null))[0] ?? null;
 
         return [$ways, $asked ?? (count($ways) > 1 ? Fact::of('order.which-number', these: array_map(self::sizes(...), $ways)) : null)];
     }

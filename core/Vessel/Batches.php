@@ -87,7 +87,7 @@ final class Batches
         $onRings = self::onRings($best) ?? [];
 
         /** @var non-empty-list<array{pan: int, burner: int, most: int, floor: float}> */
-        return array_map(static fn (array $one, int $burner): array => ['pan' => $one['pan'], 'burner' => $burner, 'most' => $one['most'], 'floor' => $one['floor']], $best, $onRings);
+        return array_map(static fn (array $choice, int $burner): array => ['pan' => $choice['pan'], 'burner' => $burner, 'most' => $choice['most'], 'floor' => $choice['floor']], $best, $onRings);
     }
 
     /**
@@ -102,9 +102,9 @@ final class Batches
     {
         usort($holds, static fn (array $a, array $b): int => [$b['most'], $a['floor']] <=> [$a['most'], $b['floor']]);
         $set = [$holds[0]];
-        foreach (array_slice($holds, 1) as $one) {
-            if (count($set) < $pans && self::onRings([...$set, $one]) !== null) {
-                $set[] = $one;
+        foreach (array_slice($holds, 1) as $hold) {
+            if (count($set) < $pans && self::onRings([...$set, $hold]) !== null) {
+                $set[] = $hold;
             }
         }
 
@@ -159,8 +159,8 @@ final class Batches
     private static function onRings(array $set): ?array
     {
         $taken = [];
-        foreach (array_keys($set) as $one) {
-            $taken = self::withRing($one, $set, $taken);
+        foreach (array_keys($set) as $pan) {
+            $taken = self::withRing($pan, $set, $taken);
             if ($taken === null) {
                 return null;
             }
@@ -180,16 +180,16 @@ final class Batches
      *
      * @return array<int, int>|null pan by ring; null where there is no room
      */
-    private static function withRing(int $one, array $set, array $taken, array &$asked = []): ?array
+    private static function withRing(int $pan, array $set, array $taken, array &$asked = []): ?array
     {
-        foreach ($set[$one]['rings'] as $ring) {
+        foreach ($set[$pan]['rings'] as $ring) {
             if (isset($asked[$ring])) {
                 continue;
             }
             $asked[$ring] = true;
             $moved = isset($taken[$ring]) ? self::withRing($taken[$ring], $set, $taken, $asked) : $taken;
             if ($moved !== null) {
-                $moved[$ring] = $one;
+                $moved[$ring] = $pan;
 
                 return $moved;
             }
@@ -211,12 +211,12 @@ final class Batches
         $batches = [];
         foreach ($rounds as $at => $round) {
             usort($round, static fn (array $a, array $b): int => $b['most'] <=> $a['most']);
-            foreach ($round as $one) {
-                $mine = min($one['most'], (int) round($covers * $one['most'] / $most));
+            foreach ($round as $share) {
+                $mine = min($share['most'], (int) round($covers * $share['most'] / $most));
                 $covers -= $mine;
-                $most -= $one['most'];
+                $most -= $share['most'];
                 if ($mine > 0) {
-                    $batches[] = new Batch($one['pan'], $one['burner'], $mine, $one['most'], $at + 1);
+                    $batches[] = new Batch($share['pan'], $share['burner'], $mine, $share['most'], $at + 1);
                 }
             }
         }

@@ -217,17 +217,17 @@ final class KilnHouseCooks extends Seeder
     private function weighedBefore(Cook $cook, array $stages, array $touches, int $at): ?Touch
     {
         $ask = PlanRequestDocument::of($cook->plan->request)->ask();
-        $base = array_filter($ask->food, static fn (Portion $one): bool => $one->goes === Goes::Base);
-        $left = array_values(array_filter(array_map(static fn (Portion $one): ?float => self::TRUE_LEFT[$one->name] ?? null, $base)))[0] ?? null;
+        $base = array_filter($ask->food, static fn (Portion $portion): bool => $portion->goes === Goes::Base);
+        $left = array_values(array_filter(array_map(static fn (Portion $portion): ?float => self::TRUE_LEFT[$portion->name] ?? null, $base)))[0] ?? null;
         if ($left === null || ! (new OnTheScale($ask, Replay::of($stages, $touches)))->asksForTheTare()) {
             return null;
         }
         $tare = (float) $cook->kitchen->pans->firstWhere('id', $cook->plan->pan_id)?->weight_g;
-        $weighs = static fn (Portion $one, float $much): float => isset(self::TRUE_LEFT[$one->name]) ? $one->grams * $much : $one->mass();
+        $weighs = static fn (Portion $portion, float $much): float => isset(self::TRUE_LEFT[$portion->name]) ? $portion->grams * $much : $portion->mass();
         $now = $left * (1 + $this->scale->getInt(-60, 60) / 1000);
-        $gross = $tare + $ask->rice() + array_sum(array_map(static fn (Portion $one): float => $weighs($one, $now), $base)) + $this->scale->getInt(-4, 4);
+        $gross = $tare + $ask->rice() + array_sum(array_map(static fn (Portion $portion): float => $weighs($portion, $now), $base)) + $this->scale->getInt(-4, 4);
 
-        return new Touch($this->uuid($this->scale), TouchKind::Weigh, $at, weighing: new Weighing(round($gross), $tare, round(array_sum(array_map(static fn (Portion $one): float => $one->mass(), $base)), 1)));
+        return new Touch($this->uuid($this->scale), TouchKind::Weigh, $at, weighing: new Weighing(round($gross), $tare, round(array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), $base)), 1)));
     }
 
     /**

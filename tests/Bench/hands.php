@@ -17,7 +17,7 @@ foreach (['risotto', 'pan-rice', 'soupy-rice'] as $family) {
     foreach (Hands::kinds() as $k => $hands) {
         $outcomes = array_values([...RoughCooks::cook($plans, $hands, 9000 + 1000 * $k)]);
         $share = static fn (callable $what): float => 100 * count(array_filter($outcomes, $what)) / count($outcomes);
-        printf("  %-40s %6.0f %% %6.0f %% %10.0f %% %8d %8d\n", $hands->kind, $share(static fn (Outcome $one): bool => $one->isGood()), $share(static fn (Outcome $one): bool => $one->inItsBite()),
-            $share(static fn (Outcome $one): bool => $one->withinAWord()), max(array_map(static fn (Outcome $one): int => $one->beyond, $outcomes)), array_sum(array_map(static fn (Outcome $one): int => count($one->wrong), $outcomes)));
+        printf("  %-40s %6.0f %% %6.0f %% %10.0f %% %8d %8d\n", $hands->kind, $share(static fn (Outcome $outcome): bool => $outcome->isGood()), $share(static fn (Outcome $outcome): bool => $outcome->inItsBite()),
+            $share(static fn (Outcome $outcome): bool => $outcome->withinAWord()), max(array_map(static fn (Outcome $outcome): int => $outcome->beyond, $outcomes)), array_sum(array_map(static fn (Outcome $outcome): int => count($outcome->wrong), $outcomes)));
     }
 }

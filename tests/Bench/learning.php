@@ -58,7 +58,7 @@ $panel = static function (array $of, int $left, string $title, string $unit, flo
         return $of[(int) floor($share * (count($of) - 1))];
     };
     $line = static fn (callable $at): array => array_map(static fn (int $cooks): string => "{$x($cooks)},{$y($at($of[$cooks]))}", array_keys($of));
-    $band = implode(' ', [...$line(static fn (array $one): float => $quarter($one, 0.25)), ...array_reverse($line(static fn (array $one): float => $quarter($one, 0.75)))]);
+    $band = implode(' ', [...$line(static fn (array $offs): float => $quarter($offs, 0.25)), ...array_reverse($line(static fn (array $offs): float => $quarter($offs, 0.75)))]);
     $svg = sprintf('<text x="%d" y="22" font-weight="bold">%s</text>', $left, $title);
     for ($at = 0.0; $at <= $most + 1e-9; $at += $step) {
         $svg .= sprintf('<line x1="%d" x2="%d" y1="%.1f" y2="%.1f" stroke="#d5c9a8"/><text x="%d" y="%.1f" text-anchor="end">%s</text>', $left, $left + $width, $y($at), $y($at), $left - 6, $y($at) + 5, round($at, 2).$unit);
@@ -88,22 +88,22 @@ foreach (['weighing' => true, 'never' => false] as $mode => $weighs) {
             $off[$after][] = abs($plan->stock / $truth - 1);
             $bite[$after][] = abs($done($plan, $true));
         }
-        foreach ($learned->numbers as $one) {
-            $is = ['ring-power' => $kitchen->true['ring'] + $kitchen->true['mark'], 'drinking' => $kitchen->true['drinking'], 'doneness' => $kitchen->true['doneness'], 'base-yield' => $kitchen->true['base']][$one->parameter->of] ?? 0.0;
-            if (($one->parameter->of !== 'ring-power' || $one->parameter->mark !== null) && ! in_array($one->parameter->of, ['ladle', 'scale', 'altitude', 'stock-temperature'], true)) {
-                $in[$one->parameter->of][] = (int) (abs($one->off - $is) <= LearnedNumber::NINE_TENTHS * $one->spread);
+        foreach ($learned->numbers as $number) {
+            $is = ['ring-power' => $kitchen->true['ring'] + $kitchen->true['mark'], 'drinking' => $kitchen->true['drinking'], 'doneness' => $kitchen->true['doneness'], 'base-yield' => $kitchen->true['base']][$number->parameter->of] ?? 0.0;
+            if (($number->parameter->of !== 'ring-power' || $number->parameter->mark !== null) && ! in_array($number->parameter->of, ['ladle', 'scale', 'altitude', 'stock-temperature'], true)) {
+                $in[$number->parameter->of][] = (int) (abs($number->off - $is) <= LearnedNumber::NINE_TENTHS * $number->spread);
             }
         }
     }
     printf("%d kitchens, %s\n", $kitchens, $weighs ? 'every other cook weighs its pan once' : 'nobody ever weighs');
     printf("  %6s  %18s  %26s  %18s\n", 'cooks', 'stock off, median', 'done off, median (minutes)', 'within 0.7 min');
     foreach ($off as $after => $of) {
-        printf("  %6d  %16.1f %%  %26.2f  %16.0f %%\n", $after, 100 * $median($of), $median($bite[$after]), 100 * count(array_filter($bite[$after], static fn (float $one): bool => $one <= 0.7)) / count($bite[$after]));
+        printf("  %6d  %16.1f %%  %26.2f  %16.0f %%\n", $after, 100 * $median($of), $median($bite[$after]), 100 * count(array_filter($bite[$after], static fn (float $off): bool => $off <= 0.7)) / count($bite[$after]));
     }
     if ($plot !== null && ($only === $mode || $mode === 'weighing')) {
         file_put_contents($plot, sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 760 290" font-family="sans-serif" font-size="14" fill="#201d18"><rect width="760" height="290" fill="#f7f2e6"/>%s%s</svg>'."\n",
-            $panel(array_map(static fn (array $one): array => array_map(static fn (float $off): float => 100 * $off, $one), $off), 60, 'planned stock off', ' %', 10.0, 2.5), $panel($bite, 440, 'done off, at the table', ' min', 1.6, 0.4),
+            $panel(array_map(static fn (array $offs): array => array_map(static fn (float $off): float => 100 * $off, $offs), $off), 60, 'planned stock off', ' %', 10.0, 2.5), $panel($bite, 440, 'done off, at the table', ' min', 1.6, 0.4),
         ));
     }
     foreach ($in as $of => $hits) {
@@ -119,8 +119,8 @@ $noticed = array_fill(1, 5, 0);
 $some = max(1, intdiv($kitchens, 2));
 for ($seed = CHOSEN_BY + 1; $seed <= CHOSEN_BY + $some; $seed++) {
     $lessons = (new Taught($seed))->cooks(COOKS, $seed % 2 === 0 ? 1.3 : 0.75);
-    $isAnother = static fn (array $lessons): bool => array_filter(Learned::from($lessons)->numbers, static fn (LearnedNumber $one): bool => $one->since !== null) !== [];
-    $changed = array_values(array_filter($lessons, static fn (Lesson $one): bool => $one->at >= 86_400_000 * COOKS / 2));
+    $isAnother = static fn (array $lessons): bool => array_filter(Learned::from($lessons)->numbers, static fn (LearnedNumber $number): bool => $number->since !== null) !== [];
+    $changed = array_values(array_filter($lessons, static fn (Lesson $lesson): bool => $lesson->at >= 86_400_000 * COOKS / 2));
     $before = array_slice($lessons, 0, count($lessons) - count($changed));
     $after = 1;
     while ($after <= 5 && ! $isAnother([...$before, ...array_slice($changed, 0, $after)])) {

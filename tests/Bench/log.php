@@ -44,7 +44,7 @@ for ($copy = 1; $copy * $made < $cooks; $copy++) {
 }
 DB::statement('INSERT INTO cook_events (kitchen_id, cook_id, user_id, said_by, uuid, kind, payload, device_at, out_of_time, server_at) SELECT e.kitchen_id, c.id, e.user_id, e.said_by, e.uuid, e.kind, e.payload, e.device_at, e.out_of_time, e.server_at FROM cooks c JOIN cook_events e ON e.cook_id = c.of_bench');
 $columns = 'kitchen_id, reading, settled, dish_id, rice_id, pan_id, burner_id, `by`, status, covers, rice_g, planned_ml, poured_ml, late_min, looseness, bite, crust, salt, as_wanted, waste_g, note, line';
-$of = implode(', ', array_map(static fn (string $one): string => 'l.'.trim($one), explode(',', $columns)));
+$of = implode(', ', array_map(static fn (string $column): string => 'l.'.trim($column), explode(',', $columns)));
 DB::statement("INSERT INTO log_lines (cook_id, table_at, $columns) SELECT c.id, c.table_at, $of FROM cooks c JOIN log_lines l ON l.cook_id = c.of_bench");
 DB::statement('ALTER TABLE cooks DROP COLUMN of_bench');
 printf("%d cooks, %d events\n", DB::table('cooks')->count(), DB::table('cook_events')->count());

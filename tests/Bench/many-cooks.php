@@ -49,29 +49,29 @@ foreach ($faults as $fault) {
             $some = array_slice($lessons, intdiv(count($lessons) - $count, 2), $count);
             $from = hrtime(true);
             $learned = Learned::from($some);
-            $one = ['seconds' => (hrtime(true) - $from) / 1e9, 'in' => [], 'ring' => 0, 'sack' => 0, 'off' => []];
+            $result = ['seconds' => (hrtime(true) - $from) / 1e9, 'in' => [], 'ring' => 0, 'sack' => 0, 'off' => []];
             $named = [];
             foreach ($learned->numbers as $number) {
                 $parameter = $number->parameter;
                 $isMark = $parameter->mark !== null;
                 $named = [...$named, ...array_column($number->outliers, 'cook')];
-                $one['ring'] = max($one['ring'], (int) ($isMark && $number->since !== null));
-                $one['sack'] = max($one['sack'], (int) ($parameter->of === 'drinking' && $number->since !== null));
+                $result['ring'] = max($result['ring'], (int) ($isMark && $number->since !== null));
+                $result['sack'] = max($result['sack'], (int) ($parameter->of === 'drinking' && $number->since !== null));
                 if (($parameter->of === 'ring-power' && ! $isMark) || in_array($parameter->of, ['altitude', 'stock-temperature', ...$unknown[$fault] ?? []], true)) {
                     continue; // no number that anybody is shown
                 }
                 $true = $kitchen->isTruly($parameter->key()) + ($isMark ? $kitchen->isTruly(Parameter::ring($parameter->whose)->key()) : 0.0);
-                $one['in'][] = (int) (abs($number->off - $true) <= LearnedNumber::NINE_TENTHS * $number->spread);
+                $result['in'][] = (int) (abs($number->off - $true) <= LearnedNumber::NINE_TENTHS * $number->spread);
             }
             $wrong = array_intersect($kitchen->wronglyWeighed, array_column($some, 'id'));
-            $one += ['wrong' => count($wrong), 'named' => count(array_intersect($wrong, $named)), 'falsely' => count(array_diff(array_unique($named), $kitchen->wronglyWeighed))];
+            $result += ['wrong' => count($wrong), 'named' => count(array_intersect($wrong, $named)), 'falsely' => count(array_diff(array_unique($named), $kitchen->wronglyWeighed))];
             foreach (Kitchen::RINGS as $place => $ring) {
                 [$mark, $pan] = [Kitchen::MARKS[$seed % 2], Kitchen::PANS[$place]];
                 $usual = $kitchen->usual($mark);
                 $truth = Planner::plan($kitchen->truly($usual, $ring, $mark, $pan))->stock;
-                $one['off'][] = abs(Planner::plan($learned->in($usual, $ring, Kitchen::RICE, Kitchen::DISH, $pan))->stock / $truth - 1);
+                $result['off'][] = abs(Planner::plan($learned->in($usual, $ring, Kitchen::RICE, Kitchen::DISH, $pan))->stock / $truth - 1);
             }
-            $said[$count][] = $one;
+            $said[$count][] = $result;
         }
     }
     foreach ($said as $count => $all) {
@@ -84,6 +84,6 @@ foreach ($faults as $fault) {
         printf("%-13s %6d %9d %6.0f%% %11.1f%% %8.1f%% %8.0f%% %8.0f%% %6.0f%% %7.1f %6.2f\n", ...$row);
     }
     if ($file !== null) {
-        file_put_contents($file, implode("\n", array_map(static fn (array $row): string => implode(',', array_map(static fn (mixed $one): string => is_float($one) ? sprintf('%.2f', $one) : (string) $one, $row)), $rows))."\n");
+        file_put_contents($file, implode("\n", array_map(static fn (array $row): string => implode(',', array_map(static fn (mixed $value): string => is_float($value) ? sprintf('%.2f', $value) : (string) $value, $row)), $rows))."\n");
     }
 }

@@ -48,16 +48,16 @@ foreach ([10, 20, 40, 60, 80, 160] as $firings) {
     [$cold, $warm, $again, $late] = [[], [], [], 0.0];
     $lengths = new Planned($dishes, $pans, $rings);
     foreach (range(1, $firings > 60 ? 4 : 12) as $times) {
-        $one = $night($firings);
+        $result = $night($firings);
         $fresh = new Planned($dishes, $pans, $rings);
-        $cold[] = $times > 3 ? $cold[0] : $timed(static fn () => (new Solver($one, $fresh))->solve());
-        (new Solver($one, $lengths))->solve();
-        $warm[] = $timed(static function () use ($one, $lengths, &$solved): void {
-            $solved = (new Solver($one, $lengths))->solve();
+        $cold[] = $times > 3 ? $cold[0] : $timed(static fn () => (new Solver($result, $fresh))->solve());
+        (new Solver($result, $lengths))->solve();
+        $warm[] = $timed(static function () use ($result, $lengths, &$solved): void {
+            $solved = (new Solver($result, $lengths))->solve();
         });
         $late += $solved->lateCovers();
         $at = $chance->getInt(0, $firings - 1);
-        $changed = $one->with(['firings' => array_replace($one->firings, [$at => $one->firings[$at]->with(['covers' => 3, 'table' => $one->firings[$at]->table + 6.0])])]);
+        $changed = $result->with(['firings' => array_replace($result->firings, [$at => $result->firings[$at]->with(['covers' => 3, 'table' => $result->firings[$at]->table + 6.0])])]);
         (new Solver($changed, $lengths))->solve($solved, 0.1);
         $again[] = $timed(static fn () => (new Solver($changed, $lengths))->solve($solved, 0.1));
     }

@@ -41,7 +41,7 @@ $six = [
 ];
 $asItIs = ['risotto' => Kitchens::ask(6), 'pan rice' => Kitchens::panRice(6), 'soupy rice' => Kitchens::soupy()];
 foreach ($asItIs as $family => $plain) {
-    $with = $plain->withFood(array_map(static fn (array $one): Portion => new Portion($one[0], Foods::find($one[0]), $one[1] * $plain->covers, $one[2], 5.0, $one[3]), $six));
+    $with = $plain->withFood(array_map(static fn (array $food): Portion => new Portion($food[0], Foods::find($food[0]), $food[1] * $plain->covers, $food[2], 5.0, $food[3]), $six));
     $best = ['plain' => INF, 'with' => INF];
     for ($time = 0; $time < 60; $time++) {
         foreach (['plain' => $plain, 'with' => $with] as $which => $ask) {

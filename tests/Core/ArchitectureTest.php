@@ -39,7 +39,7 @@ function core(): iterable
 test('values of the core do not change, but for what is named', function (): void {
     $changes = [];
     foreach (core() as $name => $class) {
-        $own = array_filter($class->getProperties(), static fn (ReflectionProperty $one): bool => ! $one->isReadOnly() && $one->getDeclaringClass()->name === $class->name);
+        $own = array_filter($class->getProperties(), static fn (ReflectionProperty $property): bool => ! $property->isReadOnly() && $property->getDeclaringClass()->name === $class->name);
         if ($own !== [] && ! $class->isSubclassOf(Throwable::class)) {
             $changes[] = $name;
         }
@@ -50,9 +50,9 @@ test('values of the core do not change, but for what is named', function (): voi
 test('a pan is a vessel, or the number of one', function (): void {
     $called = [];
     foreach (core() as $name => $class) {
-        foreach ([...$class->getProperties(), ...array_merge(...array_map(static fn (ReflectionMethod $method): array => $method->getParameters(), $class->getMethods()), ...[[]])] as $one) {
-            if ($one->getName() === 'pan' && ! in_array((string) $one->getType(), ['Velko\Core\Vessel\Pan', '?Velko\Core\Vessel\Pan', 'int', '?int'], true)) {
-                $called[] = "$name: {$one->getType()}";
+        foreach ([...$class->getProperties(), ...array_merge(...array_map(static fn (ReflectionMethod $method): array => $method->getParameters(), $class->getMethods()), ...[[]])] as $property) {
+            if ($property->getName() === 'pan' && ! in_array((string) $property->getType(), ['Velko\Core\Vessel\Pan', '?Velko\Core\Vessel\Pan', 'int', '?int'], true)) {
+                $called[] = "$name: {$property->getType()}";
             }
         }
     }

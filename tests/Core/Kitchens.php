@@ -164,14 +164,14 @@ final class Kitchens
     public static function withSchools(Ask $ask, int $seed): Ask
     {
         $random = new Randomizer(new Mt19937($seed));
-        $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+        $pick = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
         $yes = static fn (): bool => $random->getInt(0, 1) === 1;
         $traits = $ask->family->traits();
-        $fire = $one(Fire::cases());
-        $wind = $fire->isOpen() ? $one([0.0, 0.0, 1.0, 2.0]) : 0.0;
-        $method = ['fat' => $one(Fat::cases()), ...$one(Cover::known($traits->inStages, $traits->driesOut))->changes($traits->driesOut)];
+        $fire = $pick(Fire::cases());
+        $wind = $fire->isOpen() ? $pick([0.0, 0.0, 1.0, 2.0]) : 0.0;
+        $method = ['fat' => $pick(Fat::cases()), ...$pick(Cover::known($traits->inStages, $traits->driesOut))->changes($traits->driesOut)];
         if (! $traits->driesOut) {
-            $method['pace'] = $one([Pace::Hot, Pace::Medium]);
+            $method['pace'] = $pick([Pace::Hot, Pace::Medium]);
         }
         if (! $traits->inStages) {
             $method['rainedIn'] = $yes();
@@ -180,10 +180,10 @@ final class Kitchens
         $method['twoPours'] = ! $traits->inStages && ! $traits->driesOut && $yes();
         $method['finishOnTheHeat'] = $traits->finish > 0 && $yes();
         $method['plated'] = $traits->driesOut ? $yes() : null;
-        $ask = $ask->withMethod($method)->withWine($yes() ? 0.3 * $ask->rice() : 0.0)->withWineOf(new Wine($one([12.5, 18.0]), $yes()))
+        $ask = $ask->withMethod($method)->withWine($yes() ? 0.3 * $ask->rice() : 0.0)->withWineOf(new Wine($pick([12.5, 18.0]), $yes()))
             ->on(new Burner($ask->burner->ring, $ask->burner->net, $ask->burner->grate, $fire))->at(new Place($ask->place->altitude, $ask->place->room, $ask->place->plates, $wind));
         if ($traits->finish > 0) {
-            $ask = $ask->withFinish(new Finish($one([0.0, 0.2]) * $ask->rice(), 0.2 * $ask->rice(), butterTemperature: $one([-18.0, 4.0, 20.0]), cream: $one([0.0, 0.3]) * $ask->rice()));
+            $ask = $ask->withFinish(new Finish($pick([0.0, 0.2]) * $ask->rice(), 0.2 * $ask->rice(), butterTemperature: $pick([-18.0, 4.0, 20.0]), cream: $pick([0.0, 0.3]) * $ask->rice()));
         }
 
         return $traits->driesOut && $random->getInt(0, 3) === 0 ? $ask->inOven((float) $random->getInt(160, 220)) : $ask;

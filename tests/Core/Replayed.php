@@ -46,10 +46,10 @@ final class Replayed
                 });
             }
         }
-        foreach ($ask->food as $number => $one) {
-            $second = $one->goes === Goes::Base ? -1.0 : $plan->atTable->addedAt[$number] ?? null;
-            if ($second !== null && $one->isInThePan()) {
-                $acts[] = new Timed($second, $one->add());
+        foreach ($ask->food as $number => $portion) {
+            $second = $portion->goes === Goes::Base ? -1.0 : $plan->atTable->addedAt[$number] ?? null;
+            if ($second !== null && $portion->isInThePan()) {
+                $acts[] = new Timed($second, $portion->add());
             }
         }
         $pull = $plan->pulled->minute();

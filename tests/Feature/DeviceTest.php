@@ -303,7 +303,7 @@ describe('a stand-in', function (): void {
             return array_map(static fn (int $n): float => $scale->read($document, $start + 500 * $n)->value - $true->weight($start + 500 * $n), range(0, 59));
         };
         expect($off(7))->toBe($off(7))->and($off(7))->not->toBe($off(8));
-        $spread = sqrt(array_sum(array_map(static fn (float $one): float => $one ** 2, $off(7))) / 60);
+        $spread = sqrt(array_sum(array_map(static fn (float $error): float => $error ** 2, $off(7))) / 60);
         expect($spread)->toBeGreaterThan(2.0)->toBeLessThan(4.5);
     });
 

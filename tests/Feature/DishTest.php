@@ -100,7 +100,7 @@ it('says of what is counted and has no known weight that it counts for nothing, 
         $ingredient('lobsters', 1), $ingredient('prawns', 4), $ingredient('bay leaf', 1),
     ]))->assertCreated()->json('id');
     $working = $this->postJson('/api/work-out', $this->station->ask(dish_id: $id, pan_id: null, burner_id: null))->assertOk();
-    $said = array_values(array_filter($working->json('plan.warnings'), static fn (array $one): bool => $one['code'] === 'weight-unknown'));
+    $said = array_values(array_filter($working->json('plan.warnings'), static fn (array $warning): bool => $warning['code'] === 'weight-unknown'));
     expect(array_column(array_column($said, 'message_fact'), 'args'))->toBe([['what' => 'lobsters']]);
 });
 
@@ -110,7 +110,7 @@ it('beats in oil where a dish has it: weighed out, in the step, and no butter na
         pan_id: null,
         burner_id: null,
     ))->assertOk();
-    $stages = array_values(array_filter($worked->json('plan.stages'), static fn (array $one): bool => $one['kind'] === 'finish'));
+    $stages = array_values(array_filter($worked->json('plan.stages'), static fn (array $stage): bool => $stage['kind'] === 'finish'));
     // 10 g to 80 g of rice, six mains of 80 g: 60 g.
     expect(array_column($worked->json('mise'), 'amount', 'name'))->toMatchArray(['olive oil' => 60])
         ->and(array_column($stages[0]['items'], 'amount', 'name'))->toMatchArray(['olive oil' => 60])

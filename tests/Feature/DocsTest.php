@@ -37,7 +37,7 @@ function writtenOut(string $path): array
         return [$path];
     }
 
-    return array_merge(...array_map(static fn (string $one): array => writtenOut($parts[1].trim($one).$parts[3]), explode(',', $parts[2])));
+    return array_merge(...array_map(static fn (string $alternative): array => writtenOut($parts[1].trim($alternative).$parts[3]), explode(',', $parts[2])));
 }
 
 function isThere(string $path, string $page): bool

@@ -113,7 +113,7 @@ describe('a dish', function (): void {
             ->and(array_column($working['plan']['warnings'], 'code'))->toContain('not-fully-known');
         // Once somebody has read the labels, it is known.
         $page = $this->getJson("/api/dishes/$dish->id")->json();
-        $said = array_map(static fn (array $one): array => [...$one, 'suits' => $one['suits'] ?? 'vegan', 'allergens' => $one['allergens'] ?? []], $page['dish']['ingredients']);
+        $said = array_map(static fn (array $ingredient): array => [...$ingredient, 'suits' => $ingredient['suits'] ?? 'vegan', 'allergens' => $ingredient['allergens'] ?? []], $page['dish']['ingredients']);
         $this->putJson("/api/dishes/$dish->id", ['format' => 'velko.dish-entry/1', 'rice_id' => $dish->rice_id, 'stock_id' => $dish->stock_id, 'dish' => [...$page['dish'], 'ingredients' => $said]])->assertOk();
         $this->actingAs($station->cook->fresh());
         expect($this->postJson('/api/work-out', [...$station->ask(), 'dish_id' => $dish->id])->json('served.unknown'))->toBe(['chicken stock']);
@@ -186,10 +186,10 @@ describe('a pan', function (): void {
         $events = outsider(['kind' => 'ics', 'text' => $answer->getContent()]);
         $working = $this->postJson('/api/work-out', $this->ask)->json();
         expect($events)->toHaveCount(count($working['prep']) + 1)->and(array_unique(array_column($events, 'uid')))->toHaveCount(count($events));
-        foreach ($working['prep'] as $i => $one) {
-            expect($events[$i]['what'])->toContain($one['what'])
-                ->and(Carbon::parse($events[$i]['from'])->equalTo(Carbon::parse($one['start_at'])))->toBeTrue()
-                ->and(Carbon::parse($events[$i]['to'])->equalTo(Carbon::parse($one['ready_at'])))->toBeTrue();
+        foreach ($working['prep'] as $i => $task) {
+            expect($events[$i]['what'])->toContain($task['what'])
+                ->and(Carbon::parse($events[$i]['from'])->equalTo(Carbon::parse($task['start_at'])))->toBeTrue()
+                ->and(Carbon::parse($events[$i]['to'])->equalTo(Carbon::parse($task['ready_at'])))->toBeTrue();
         }
     });
 });
@@ -215,7 +215,7 @@ describe('a kitchen whole', function (): void {
         $this->actingAs($cook->fresh());
         expect(json_decode(Station::archive($this->get('/api/kitchen/archive')), true))->toEqual(json_decode($out, true))
             ->and($in = json_decode($out, true)['cooks'])->toHaveCount((int) DB::table('cooks')->where('kitchen_id', Kitchen::query()->where('name', 'The Kiln House')->min('id'))->count())->and(count(array_unique(array_column($in, 'by'))))->toBeGreaterThan(1)
-            ->and(count(array_filter($in, static fn (array $one): bool => $one['pan'] === null)))->toBeGreaterThan(0)
+            ->and(count(array_filter($in, static fn (array $line): bool => $line['pan'] === null)))->toBeGreaterThan(0)
             ->and($this->getJson('/api/cooks')->json('cooks.0.cook'))->toBe($this->actingAs(User::query()->where('email', 'chef@kiln.example')->sole())->getJson('/api/cooks')->json('cooks.0.cook'))
             ->and(DishVersion::query()->where('dish_id', '>', 0)->count())->toBe(9);
     });
@@ -264,7 +264,7 @@ describe('a kitchen whole', function (): void {
         $this->actingAs($other->fresh());
         $send('/api/kitchen/archive/cooks', $cooks)->assertOk()->assertJsonPath('cooks_to_come', 0);
         // As JSON, since a float that is whole may be written either way.
-        $read = static fn (string $lines): array => array_map(static fn (string $one): mixed => json_decode($one, true), explode("\n", trim($lines)));
+        $read = static fn (string $lines): array => array_map(static fn (string $line): mixed => json_decode($line, true), explode("\n", trim($lines)));
         expect($read($archive($other)))->toEqual($read($out));
     })->with(range(1, 6));
 

@@ -130,10 +130,10 @@ it('has no more of a kind than a kitchen has room for, and says how many', funct
     $this->postJson("/api/kitchen/$thing", $entry)->assertStatus(422)->assertJsonPath('errors.0.detail', "is one too many: a kitchen has at most {$kinds->most()} $thing");
 })->with('things');
 
-it('takes no two marks that cannot be told apart, and names both', function (string $one, string $other): void {
-    $marks = [['mark' => $one, 'share' => 0.2, 'net_w' => null], ['mark' => $other, 'share' => 0.3, 'net_w' => null]];
+it('takes no two marks that cannot be told apart, and names both', function (string $first, string $other): void {
+    $marks = [['mark' => $first, 'share' => 0.2, 'net_w' => null], ['mark' => $other, 'share' => 0.3, 'net_w' => null]];
     $answer = $this->postJson('/api/kitchen/burners', [...entries()['burners'], 'marks' => $marks])->assertStatus(422);
-    expect($answer->json('errors.0.pointer'))->toBe('/marks/1/mark')->and($answer->json('errors.0.detail'))->toContain($one)->toContain($other);
+    expect($answer->json('errors.0.pointer'))->toBe('/marks/1/mark')->and($answer->json('errors.0.detail'))->toContain($first)->toContain($other);
 })->with([['é', 'e'], ['①', '1'], ['Low', 'low'], ['low', 'lów']]);
 
 it('says what each pan holds of each family, and which it is made for', function (): void {

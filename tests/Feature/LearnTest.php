@@ -56,13 +56,13 @@ it('learns the same from an archive in lines, packed or not, and from one docume
     // Had nobody ever weighed: it learns a little of its rings from words, and says how little.
     $never = json_decode($this->whole, true);
     foreach ($never['cooks'] as $at => $cook) {
-        $never['cooks'][$at]['events'] = array_values(array_filter($cook['events'], static fn (array $one): bool => $one['event']['kind'] !== 'weigh'));
+        $never['cooks'][$at]['events'] = array_values(array_filter($cook['events'], static fn (array $event): bool => $event['event']['kind'] !== 'weigh'));
     }
     $words = collect(json_decode(learntFrom((string) json_encode($never))[1], true)['numbers']);
     $rings = $words->where('of', 'ring-power')->where('cooks', '>', 1);
-    $band = static fn (array $one): float => $one['high_90'] - $one['low_90'];
+    $band = static fn (array $number): float => $number['high_90'] - $number['low_90'];
     expect($band($words->where('ring', 'ring 3')->firstWhere('mark', 'medium')))->toBeGreaterThan($band($hot));
-    expect($rings)->not->toBeEmpty()->and($rings->every(static fn (array $one): bool => $one['low_90'] < $one['value'] && $one['value'] < $one['high_90'] && ($one['high_90'] - $one['low_90']) / $one['value'] > 0.1))->toBeTrue()
+    expect($rings)->not->toBeEmpty()->and($rings->every(static fn (array $ring): bool => $ring['low_90'] < $ring['value'] && $ring['value'] < $ring['high_90'] && ($ring['high_90'] - $ring['low_90']) / $ring['value'] > 0.1))->toBeTrue()
         ->and($numbers->pluck('rice')->filter()->unique()->sort()->values()->all())->toContain('carnaroli')
         ->and($numbers->firstWhere('of', 'doneness')['unit'])->toBe('min');
 });
@@ -100,8 +100,8 @@ it('shows a kitchen what its own log teaches, the same as of its archive, worked
     $answer = $whole();
     Station::keeps('learned', $answer->content());
     $learned = $answer->json();
-    $byName = static fn (array $numbers): array => collect($numbers)->keyBy(static fn (array $one): string => "{$one['of']} {$one['ring']} {$one['mark']} {$one['rice']} {$one['dish']}")->sortKeys()->all();
-    expect($learned['left_out'])->toBe(0)->and($byName(array_map(static fn (array $one): array => array_diff_key($one, array_flip(['without', 'source', 'burner_id', 'rice_id', 'dish_id', 'history'])), $learned['numbers'])))->toEqual($byName(json_decode(learntFrom($this->packed)[1], true)['numbers']));
+    $byName = static fn (array $numbers): array => collect($numbers)->keyBy(static fn (array $number): string => "{$number['of']} {$number['ring']} {$number['mark']} {$number['rice']} {$number['dish']}")->sortKeys()->all();
+    expect($learned['left_out'])->toBe(0)->and($byName(array_map(static fn (array $number): array => array_diff_key($number, array_flip(['without', 'source', 'burner_id', 'rice_id', 'dish_id', 'history'])), $learned['numbers'])))->toEqual($byName(json_decode(learntFrom($this->packed)[1], true)['numbers']));
     $made = Lesson::query()->orderBy('cook_id')->get()->toArray();
     expect($made)->not->toBeEmpty();
     // Asked again nothing is made again; thrown away they are made again, the same.

@@ -44,7 +44,7 @@ it('makes its lines once, plays no cook to show them again, and makes the same o
     $this->seed(KilnHouseCooks::class);
     $shown = ($this->all)();
     expect($shown)->toHaveCount((int) DB::table('cooks')->count());
-    $lines = static fn (): array => LogLine::query()->withoutGlobalScopes()->orderBy('cook_id')->get()->map(static fn (LogLine $one): array => array_diff_key($one->toArray(), ['id' => true]))->all();
+    $lines = static fn (): array => LogLine::query()->withoutGlobalScopes()->orderBy('cook_id')->get()->map(static fn (LogLine $line): array => array_diff_key($line->toArray(), ['id' => true]))->all();
     $before = $lines();
     DB::enableQueryLog();
     $this->getJson('/api/cooks')->assertOk();
@@ -72,16 +72,16 @@ it('finds by dish, pan, ring, who, day, verdict and words, all of them at once, 
     $ring = $this->kitchen->burners()->where('name', 'ring 3')->sole();
     $pan = $this->kitchen->pans()->where('name', '28 sautoir')->sole();
     foreach ([
-        "dish=$dish->id" => static fn (array $one): bool => $one['dish'] === $dish->name,
-        "burner=$ring->id" => static fn (array $one): bool => $one['burner'] === 'ring 3',
-        "pan=$pan->id&burner=$ring->id" => static fn (array $one): bool => $one['burner'] === 'ring 3' && $one['pan'] === '28 sautoir',
-        'by=Trainee' => static fn (array $one): bool => $one['cook'] === 'Trainee',
-        'verdict=wanted' => static fn (array $one): bool => ($one['verdict']['as_wanted'] ?? false) === true,
-        'verdict=given-up' => static fn (array $one): bool => $one['status'] === 'given-up',
-        'verdict=soft' => static fn (array $one): bool => ($one['verdict']['bite'] ?? '') === 'soft',
-        'from=2026-04-20&to=2026-04-26' => static fn (array $one): bool => substr($one['table_at'], 0, 10) >= '2026-04-20' && substr($one['table_at'], 0, 10) <= '2026-04-26',
-        'words=hotter' => static fn (array $one): bool => str_contains($one['verdict']['note'] ?? '', 'hotter'),
-        'words=%25' => static fn (array $one): bool => str_contains($one['verdict']['note'] ?? '', '%'),
+        "dish=$dish->id" => static fn (array $line): bool => $line['dish'] === $dish->name,
+        "burner=$ring->id" => static fn (array $line): bool => $line['burner'] === 'ring 3',
+        "pan=$pan->id&burner=$ring->id" => static fn (array $line): bool => $line['burner'] === 'ring 3' && $line['pan'] === '28 sautoir',
+        'by=Trainee' => static fn (array $line): bool => $line['cook'] === 'Trainee',
+        'verdict=wanted' => static fn (array $line): bool => ($line['verdict']['as_wanted'] ?? false) === true,
+        'verdict=given-up' => static fn (array $line): bool => $line['status'] === 'given-up',
+        'verdict=soft' => static fn (array $line): bool => ($line['verdict']['bite'] ?? '') === 'soft',
+        'from=2026-04-20&to=2026-04-26' => static fn (array $line): bool => substr($line['table_at'], 0, 10) >= '2026-04-20' && substr($line['table_at'], 0, 10) <= '2026-04-26',
+        'words=hotter' => static fn (array $line): bool => str_contains($line['verdict']['note'] ?? '', 'hotter'),
+        'words=%25' => static fn (array $line): bool => str_contains($line['verdict']['note'] ?? '', '%'),
     ] as $query => $is) {
         $found = ($this->all)($query);
         expect($ids($found))->toBe($ids(array_values(array_filter($all, $is))), $query);
@@ -108,12 +108,12 @@ it('goes out as CSV and as JSON, all of it or what was looked for', function ():
         $rows[] = array_combine($names, $row);
     }
     expect($rows)->toHaveCount(count($all))->and(str_contains($csv, "\r\n"))->toBeTrue();
-    $one = collect($all)->firstWhere('status', 'at-table');
-    $row = collect($rows)->first(static fn (array $row): bool => str_starts_with($one['table_at'], "{$row['date']}T{$row['time']}"));
-    expect((float) $row['stock_ml'])->toEqual($one['happened']['poured_ml'])->and((float) $row['planned_ml'])->toEqual($one['planned']['stock_ml'])->and($row['dish'])->toBe($one['dish'])->and($row['looseness'])->toBe($one['verdict']['looseness']);
+    $line = collect($all)->firstWhere('status', 'at-table');
+    $row = collect($rows)->first(static fn (array $row): bool => str_starts_with($line['table_at'], "{$row['date']}T{$row['time']}"));
+    expect((float) $row['stock_ml'])->toEqual($line['happened']['poured_ml'])->and((float) $row['planned_ml'])->toEqual($line['planned']['stock_ml'])->and($row['dish'])->toBe($line['dish'])->and($row['looseness'])->toBe($line['verdict']['looseness']);
     $json = $this->get('/api/log.json?verdict=given-up')->assertOk()->streamedContent();
     Station::keeps('log', $json);
-    expect(json_decode($json, true)['cooks'])->toEqual(array_values(array_filter($all, static fn (array $one): bool => $one['status'] === 'given-up')));
+    expect(json_decode($json, true)['cooks'])->toEqual(array_values(array_filter($all, static fn (array $line): bool => $line['status'] === 'given-up')));
 });
 
 it('sums up weeks as one would by hand', function (): void {
@@ -122,10 +122,10 @@ it('sums up weeks as one would by hand', function (): void {
     $answer = $this->getJson('/api/log/weeks')->assertOk();
     Station::keeps('weeks', $answer->content());
     $week = $answer->json('weeks.1');
-    $of = $all->filter(static fn (array $one): bool => CarbonImmutable::parse($one['table_at'])->startOfWeek()->format('Y-m-d') === $week['from']);
+    $of = $all->filter(static fn (array $line): bool => CarbonImmutable::parse($line['table_at'])->startOfWeek()->format('Y-m-d') === $week['from']);
     expect($week['cooks'])->toBe($of->count())->and($week['as_wanted'])->toBe($of->where('verdict.as_wanted', true)->count())
         ->and($week['poured_ml'])->toEqual(round($of->where('status', 'at-table')->sum('happened.poured_ml')))->and($week['planned_ml'])->toEqual(round($of->where('status', 'at-table')->sum('planned.stock_ml')))
-        ->and($week['in_window'])->toBe($of->filter(static fn (array $one): bool => $one['happened']['late_min'] !== null && $one['happened']['late_min'] >= -3 && $one['happened']['late_min'] <= 2)->count());
+        ->and($week['in_window'])->toBe($of->filter(static fn (array $line): bool => $line['happened']['late_min'] !== null && $line['happened']['late_min'] >= -3 && $line['happened']['late_min'] <= 2)->count());
     expect(collect($answer->json('weeks'))->sum('cooks'))->toBe($all->whereIn('status', ['at-table', 'given-up'])->count())->and(collect($answer->json('rings'))->sum('cooks'))->toBe($all->count());
     // A kitchen that has cooked nothing is told nothing.
     $this->actingAs(Station::open()->cook);
@@ -148,7 +148,7 @@ describe('from paper', function (): void {
         ($this->keep)(array_column($read->json('rows'), 'line'))->assertCreated()->assertJson(['kept' => 2]);
         $all = ($this->all)();
         $paper = collect($all)->where('paper', true);
-        expect($all)->toHaveCount($before + 2)->and($paper->first(static fn (array $one): bool => $one['covers'] === 6)['verdict']['as_wanted'])->toBeTrue()
+        expect($all)->toHaveCount($before + 2)->and($paper->first(static fn (array $line): bool => $line['covers'] === 6)['verdict']['as_wanted'])->toBeTrue()
             ->and(($this->all)('words=almost'))->toHaveCount(1);
         $out = Station::archive($this->get('/api/kitchen/archive')->assertOk());
         Station::keeps('archive', $out);
@@ -171,12 +171,12 @@ describe('from paper', function (): void {
         }
         $all = collect(($this->all)())->where('dish', $dish = collect(($this->all)())->firstWhere('paper', true)['dish']);
         $said = collect($this->getJson('/api/log/weeks')->assertOk()->json('dishes'))->firstWhere('name', $dish);
-        $told = $all->filter(static fn (array $one): bool => ($one['verdict']['as_wanted'] ?? null) !== null);
+        $told = $all->filter(static fn (array $line): bool => ($line['verdict']['as_wanted'] ?? null) !== null);
         expect($said['cooks'])->toBe($all->count())->and($said['judged'])->toBe($told->count())->and($said['as_wanted'])->toBe($told->where('verdict.as_wanted', true)->count())
             ->and($told->count())->toBeLessThan($all->count());
         foreach (['wanted' => true, 'otherwise' => false] as $of => $asWanted) {
-            $those = $told->filter(static fn (array $one): bool => $one['verdict']['as_wanted'] === $asWanted && $one['happened']['poured_ml'] > 0);
-            $ratios = $those->map(static fn (array $one): float => $one['happened']['poured_ml'] / $one['rice_g'])->sort()->values();
+            $those = $told->filter(static fn (array $line): bool => $line['verdict']['as_wanted'] === $asWanted && $line['happened']['poured_ml'] > 0);
+            $ratios = $those->map(static fn (array $line): float => $line['happened']['poured_ml'] / $line['rice_g'])->sort()->values();
             $middle = intdiv($ratios->count(), 2);
             expect($said[$of]['cooks'])->toBe($those->count())->toBeGreaterThan(3)
                 ->and($said[$of]['ml_per_g'])->toEqualWithDelta($ratios->count() % 2 === 1 ? $ratios[$middle] : ($ratios[$middle - 1] + $ratios[$middle]) / 2, 0.006);
@@ -325,7 +325,7 @@ describe('a photo of the plate', function (): void {
         // In a process of its own, so that what it takes is what the photo takes.
         $bare = new Process([PHP_BINARY, '-r', 'require $argv[1]; $said = ""; '.($spent = 'echo json_encode([(getrusage()["ru_utime.tv_sec"] + getrusage()["ru_utime.tv_usec"] / 1e6), getrusage()["ru_maxrss"] / 1024, $said]);'), base_path('vendor/autoload.php')]);
         $with = new Process([PHP_BINARY, '-r', 'require $argv[1]; $bytes = file_get_contents($argv[2]); try { $said = strlen(App\Kitchen\Photo::small($bytes)); } catch (App\Contracts\BadDocument $bad) { $said = $bad->faults[0]->detail; } '.$spent, base_path('vendor/autoload.php'), $file]);
-        [[$seconds, $megabytes], [$allSeconds, $allMegabytes, $said]] = array_map(static fn (Process $one): array => json_decode($one->mustRun()->getOutput(), true), [$bare, $with]);
+        [[$seconds, $megabytes], [$allSeconds, $allMegabytes, $said]] = array_map(static fn (Process $process): array => json_decode($process->mustRun()->getOutput(), true), [$bare, $with]);
         unlink($file);
         // A picture that never packs is too many bytes, and is refused for that.
         is_int($said) ? expect($said)->toBeLessThan(600_000) : expect($said)->toContain('at most');

@@ -36,8 +36,8 @@ function fridayThatFits(Evening $evening): Night
     $night = $evening->night;
     $solver = static fn (Night $night): Solver => new Solver($night, $evening->lengths);
     for ($solved = $solver($night)->solve(); ($late = $solved->late()) !== []; $solved = $solver($night)->solve($solved)) {
-        $one = $night->firings[$number = array_key_first($late)];
-        $night = $night->with(['firings' => array_replace($night->firings, [$number => $one->with(['table' => $one->table + ceil($late[$number])])])]);
+        $firing = $night->firings[$number = array_key_first($late)];
+        $night = $night->with(['firings' => array_replace($night->firings, [$number => $firing->with(['table' => $firing->table + ceil($late[$number])])])]);
     }
     expect($solved->notCooked)->toBe([]);
 
@@ -48,7 +48,7 @@ function fridayThatFits(Evening $evening): Night
 function slower(Length $planned, float $minutes): Length
 {
     $after = static fn (float $at): float => $at >= $planned->off ? $at + $minutes : $at;
-    $hands = array_map(static fn (Share $one): Share => new Share($after($one->from), $one->from < $planned->off && $one->to >= $planned->off ? $one->to + $minutes : $after($one->to), $one->share, $one->doing), $planned->hands);
+    $hands = array_map(static fn (Share $share): Share => new Share($after($share->from), $share->from < $planned->off && $share->to >= $planned->off ? $share->to + $minutes : $after($share->to), $share->share, $share->doing), $planned->hands);
 
     return new Length($planned->on, $planned->off + $minutes, $planned->table + $minutes, $hands);
 }
@@ -70,13 +70,13 @@ function playedThrough(Night $night, Evening $evening, Randomizer $chance): arra
     $once = static fn (float $usual, array $else): float => $chance->getInt(1, 5) < 5 ? $usual : $chance->getInt(...$else) / 2;
     $hands = array_map(static fn (): array => ['behind' => $once($chance->getInt(0, 2) / 2, [3, 10]), 'slow' => $once(0.0, [2, 8])], $night->firings);
     [$running, $due, $warned, $solved] = [[], [], [], null];
-    $serves = static fn (array $cooks): int => array_sum(array_map(static fn (Cook $one): int => $one->covers(), $cooks));
-    $ordered = array_sum(array_map(static fn (Firing $one): int => $one->covers, $night->firings));
-    $first = min(array_map(static fn (Firing $one): float => $one->table, $night->firings));
-    for ($now = $first - 60.0; $serves(array_column($running, 'planned')) < $ordered || $now <= max(array_map(static fn (array $one): float => $one['planned']->off(), $running)); $now += LOOKS_EVERY) {
+    $serves = static fn (array $cooks): int => array_sum(array_map(static fn (Cook $cook): int => $cook->covers(), $cooks));
+    $ordered = array_sum(array_map(static fn (Firing $firing): int => $firing->covers, $night->firings));
+    $first = min(array_map(static fn (Firing $firing): float => $firing->table, $night->firings));
+    for ($now = $first - 60.0; $serves(array_column($running, 'planned')) < $ordered || $now <= max(array_map(static fn (array $pan): float => $pan['planned']->off(), $running)); $now += LOOKS_EVERY) {
         expect($now)->toBeLessThan($night->end() + 120.0);
         // The forecast knows of a pan what has shown by half its time on the ring.
-        $live = array_map(static fn (array $one): Cook => $now >= $one['shows'] ? $one['really'] : $one['planned'], $running);
+        $live = array_map(static fn (array $pan): Cook => $now >= $pan['shows'] ? $pan['really'] : $pan['planned'], $running);
         $solved = (new Solver($night->with(['now' => $now, 'running' => $live]), $evening->lengths))->solve($solved, 0.05);
         foreach ($solved->warnings() as $number) {
             $warned[$number] ??= $now;
@@ -108,14 +108,14 @@ it('warns at least five minutes before the end of the window of each table that 
     foreach (range(1, 20) as $seed) {
         ['late' => $late, 'warned' => $warned] = playedThrough($night, $evening, new Randomizer(new Mt19937($seed)));
         $wolf = 0;
-        foreach ($night->firings as $number => $one) {
+        foreach ($night->firings as $number => $firing) {
             if ($late[$number] <= Solved::MINDS) {
                 $inTime++;
                 // Nearly as late as was said is no false alarm.
                 $wolf += isset($warned[$number]) && $late[$number] <= Solved::MINDS / 2 ? 1 : 0;
             } else {
                 $lateTables++;
-                expect($warned[$number] ?? INF)->toBeLessThanOrEqual($one->until() - AHEAD_BY, "night $seed, firing $number, ".round($late[$number], 1).' min late');
+                expect($warned[$number] ?? INF)->toBeLessThanOrEqual($firing->until() - AHEAD_BY, "night $seed, firing $number, ".round($late[$number], 1).' min late');
             }
         }
         expect($wolf)->toBeLessThanOrEqual(1, "night $seed: false alarms");

@@ -107,7 +107,7 @@ it('names the clash, offers what mends it, and is mended by it', function (): vo
     expect($night['clashes'])->toHaveCount(1)->and($night['clashes'][0]['code'])->toBeIn(['ring', 'pan']);
     $answer = $this->getJson('/api/nights/'.NIGHT_OF.'/offers')->assertOk();
     Station::keeps('night-offers', $answer->content());
-    $later = array_values(array_filter($answer->json('clashes.0.offers'), static fn (array $one): bool => $one['code'] === 'later'))[0];
+    $later = array_values(array_filter($answer->json('clashes.0.offers'), static fn (array $offer): bool => $offer['code'] === 'later'))[0];
     $late = $night['clashes'][0]['firings'][0];
     $firing = array_column($night['firings'], null, 'id')[$late];
     expect($later['late'])->toBe([]);
@@ -163,8 +163,8 @@ it('leaves room for a pan that was put on from the bench, and does not let the d
     $this->postJson('/api/cooks', $this->station->start(ask: $this->station->ask(covers: 4, table_at: '19:35')))->assertCreated();
     // One ring: it is taken until the pan from the bench comes off.
     $night = ordered(firingEntry($this->station, covers: 4, table_at: '19:40'));
-    $bench = array_values(array_filter($night['pans'], static fn (array $one): bool => $one['serves'] === []))[0];
-    $mine = array_values(array_filter($night['pans'], static fn (array $one): bool => $one['serves'] !== []))[0];
+    $bench = array_values(array_filter($night['pans'], static fn (array $pan): bool => $pan['serves'] === []))[0];
+    $mine = array_values(array_filter($night['pans'], static fn (array $pan): bool => $pan['serves'] !== []))[0];
     expect($bench['cook'])->not->toBeNull()->and($mine['on_at'])->toBeGreaterThanOrEqual($bench['off_at'])->and($night['firings'][0]['late_by_min'])->toBeGreaterThan(5.0);
     // Whoever looks again sees the same, and is offered what mends it.
     expect($this->getJson('/api/nights/'.NIGHT_OF)->assertOk()->json('pans'))->toHaveCount(2)
@@ -180,7 +180,7 @@ it('leaves room for a pan that was put on from the bench, and does not let the d
 
 it('reads what is typed row by row, and keeps nothing', function (): void {
     $rows = typedLines("19:40 6 leek table 4\n\n19:50 3 moon\nleek\n20:00 2 + 3 starters leek late 5")['rows'];
-    expect(array_column($rows, 'row'))->toBe([1, 3, 4, 5])->and(array_map(static fn (array $one): int => count($one['firings']), $rows))->toBe([1, 0, 0, 1])
+    expect(array_column($rows, 'row'))->toBe([1, 3, 4, 5])->and(array_map(static fn (array $row): int => count($row['firings']), $rows))->toBe([1, 0, 0, 1])
         ->and($rows[1]['fault'])->toContain('moon')->and($rows[3]['firings'][0]['entry'])->toMatchArray(['covers' => 2, 'starters' => 3, 'table_at' => '20:00', 'late_min' => 5])
         ->and(Night::query()->count())->toBe(0);
 });
@@ -188,7 +188,7 @@ it('reads what is typed row by row, and keeps nothing', function (): void {
 it('asks about what can mean several things, with all that it can mean', function (): void {
     [$numbers, $typo, $two] = typedLines("1940 6 leek 4\n19:40 6 leke table 2\n4 leek no cheese table 9 half past seven")['rows'];
     expect($numbers['firings'])->toBe([])->and($numbers['fault'])->toBeNull()
-        ->and(array_map(static fn (array $one): array => [$one[0]['entry']['covers'], $one[0]['entry']['label']], $numbers['asks']['candidates']))->toBe([[6, '4'], [4, '6'], [10, '']])
+        ->and(array_map(static fn (array $candidate): array => [$candidate[0]['entry']['covers'], $candidate[0]['entry']['label']], $numbers['asks']['candidates']))->toBe([[6, '4'], [4, '6'], [10, '']])
         ->and($typo['asks']['question'])->toContain('leke')->and($typo['asks']['candidates'][0][0]['entry']['dish_id'])->toBe($this->station->dish->id)
         ->and($two['firings'][0]['entry'])->toMatchArray(['covers' => 4, 'label' => '9', 'note' => 'no cheese', 'table_at' => '19:30']);
 });
@@ -214,7 +214,7 @@ it('reads a table with a fault on each row that has one', function (): void {
         expect($read['as'])->toBe('csv')->and(array_column($read['rows'], 'row'))->toBe([2, 3, 4, 5, 6])
             ->and($read['rows'][0]['firings'][0]['entry'])->toMatchArray(['covers' => 6, 'table_at' => '19:40', 'label' => '4'])
             ->and($read['rows'][1]['firings'][0]['entry'])->toMatchArray(['covers' => 0, 'starters' => 3, 'table_at' => '19:50'])
-            ->and(array_map(static fn (array $one): bool => $one['fault'] !== null, array_slice($read['rows'], 2)))->toBe([true, true, true]);
+            ->and(array_map(static fn (array $row): bool => $row['fault'] !== null, array_slice($read['rows'], 2)))->toBe([true, true, true]);
     }
 });
 
@@ -309,10 +309,10 @@ it('lists what a night needs: the sums of its pans, work in order with who does 
 });
 
 it('names whoever stands at a pan: by name, which of several, and by number who has none', function (array $hands, array $who): void {
-    $this->putJson('/api/nights/'.NIGHT_OF, ['format' => 'velko.night-entry/1', 'hands' => array_map(static fn (array $one): array => ['name' => $one[0], 'from' => $one[1], 'to' => $one[2], 'count' => $one[3]], $hands), 'taken' => [], 'wash_min' => 4, 'merge' => true])->assertOk();
+    $this->putJson('/api/nights/'.NIGHT_OF, ['format' => 'velko.night-entry/1', 'hands' => array_map(static fn (array $hand): array => ['name' => $hand[0], 'from' => $hand[1], 'to' => $hand[2], 'count' => $hand[3]], $hands), 'taken' => [], 'wash_min' => 4, 'merge' => true])->assertOk();
     ordered(firingEntry($this->station), firingEntry($this->station, table_at: '21:40'));
     $lists = $this->getJson('/api/nights/'.NIGHT_OF.'/lists')->assertOk()->json('works');
-    expect(array_column(array_values(array_filter($lists, static fn (array $one): bool => $one['what'] === null)), 'who'))->toBe($who);
+    expect(array_column(array_values(array_filter($lists, static fn (array $work): bool => $work['what'] === null)), 'who'))->toBe($who);
 })->with([
     'one by name' => [[['Rosa', '17:00', '23:00', 1]], ['Rosa', 'Rosa']],
     'one after the other' => [[['Rosa', '17:00', '20:00', 1], ['', '20:00', '23:00', 1]], ['Rosa', 'hand 1']],
@@ -390,7 +390,7 @@ it('part-cooks what would free hands, lists it, and finishes it from how it was 
     $mended = $this->putJson("/api/firings/{$firing['id']}", $entry)->assertOk();
     Station::keeps('night', $mended->content());
     expect($mended->json('late_cover_min'))->toBeLessThanOrEqual($ahead['late_cover_min_after'] + 0.01);
-    $panOf = static fn (array $night): array => array_values(array_filter($night['pans'], static fn (array $one): bool => in_array($firing['id'], array_column($one['serves'], 'firing'), true)))[0];
+    $panOf = static fn (array $night): array => array_values(array_filter($night['pans'], static fn (array $pan): bool => in_array($firing['id'], array_column($pan['serves'], 'firing'), true)))[0];
     $lasts = static fn (array $pan): float => Carbon::parse($pan['on_at'])->diffInSeconds(Carbon::parse($pan['table_at'])) / 60;
     [$whole, $order] = [$panOf($night), $panOf($mended->json())];
     // A risotto of half an hour is a pan of some ten minutes.
@@ -426,7 +426,7 @@ it('part-cooks what would free hands, lists it, and finishes it from how it was 
     $off = $this->getJson('/api/nights/2026-05-08')->assertOk()->json();
     $refused = $this->postJson('/api/work-out', $order['ask'])->assertStatus(422);
     expect($panOf($off)['to_order'])->toBeFalse()->and($lasts($panOf($off)))->toEqualWithDelta($lasts($whole), 0.1)
-        ->and(array_merge(...array_column($this->getJson('/api/nights/2026-05-08/offers')->json('clashes'), 'offers')))->each(fn ($one) => $one->code->not->toBe('ahead'))
+        ->and(array_merge(...array_column($this->getJson('/api/nights/2026-05-08/offers')->json('clashes'), 'offers')))->each(fn ($offer) => $offer->code->not->toBe('ahead'))
         ->and($refused->json('errors.0.pointer'))->toBe('/way')
         ->and($this->putJson("/api/firings/{$firing['id']}", $entry)->assertStatus(422)->json('errors.0.pointer'))->toBe('/to_order');
 });
@@ -438,7 +438,7 @@ it('part-cooks in as many pans as it takes', function (): void {
     $lists = $this->getJson('/api/nights/'.NIGHT_OF.'/lists')->assertOk();
     Station::keeps('night-lists', $lists->content());
     [$ahead] = $lists->json('ahead');
-    $pans = array_values(array_filter($night['pans'], static fn (array $one): bool => $one['to_order']));
+    $pans = array_values(array_filter($night['pans'], static fn (array $pan): bool => $pan['to_order']));
     // One pan of this kitchen holds some eight of them.
     expect($ahead['pans'])->toBeGreaterThan(2)->and($ahead['covers'])->toBe(42)->and($ahead['rice_g'])->toEqual(42 * $this->station->dish->grams_main)
         ->and($ahead['weighs_g'])->toBeGreaterThan(2.1 * $ahead['rice_g'])->toBeLessThan(2.6 * $ahead['rice_g'])
@@ -460,7 +460,7 @@ it('cooks nothing part-way that is cooked in one go', function (): void {
 
 it('gives what stands on a ring beside a pan a ring of its own, before its pan is on the fire and after', function (): void {
     $this->station->dish->sideWorks()->create(['kitchen_id' => $this->station->kitchen->id, 'position' => 9, 'what' => 'crisp the skin', 'ready' => 'table', 'takes_min' => 15, 'hands_min' => 4, 'ahead' => false, 'on_ring' => true]);
-    $stands = static fn (array $night): array => array_merge(...array_map(static fn (array $pan): array => [[$pan['burner_id'], $pan['on_at'], $pan['off_at']], ...array_map(static fn (array $one): array => [$one['burner_id'], $one['from_at'], $one['to_at']], $pan['beside'])], $night['pans']));
+    $stands = static fn (array $night): array => array_merge(...array_map(static fn (array $pan): array => [[$pan['burner_id'], $pan['on_at'], $pan['off_at']], ...array_map(static fn (array $beside): array => [$beside['burner_id'], $beside['from_at'], $beside['to_at']], $pan['beside'])], $night['pans']));
     $twice = static fn (array $stands): array => array_filter($stands, static fn (array $a): bool => array_filter($stands, static fn (array $b): bool => $a !== $b && $a[0] === $b[0] && Carbon::parse($a[1])->lessThan(Carbon::parse($b[2])) && Carbon::parse($b[1])->lessThan(Carbon::parse($a[2]))) !== []);
     $orders = [firingEntry($this->station, covers: 3), firingEntry($this->station, covers: 3, table_at: '19:50')];
     // One ring cannot carry both at once.
@@ -469,7 +469,7 @@ it('gives what stands on a ring beside a pan a ring of its own, before its pan i
     foreach (['ring 3', 'ring 4', 'ring 5'] as $name) {
         $ring = $this->station->burner->replicate()->fill(['name' => $name]);
         $ring->save();
-        $this->station->burner->settings->each(static fn ($one) => $one->replicate()->fill(['burner_id' => $ring->id])->save());
+        $this->station->burner->settings->each(static fn ($setting) => $setting->replicate()->fill(['burner_id' => $ring->id])->save());
     }
     $this->station->pan->replicate()->fill(['name' => 'another'])->save();
     $this->actingAs($this->station->cook->fresh());
@@ -493,12 +493,12 @@ it('gives what stands on a ring beside a pan a ring of its own, before its pan i
         ->and($stands($after))->toHaveCount(4)->and($twice($stands($after)))->toBe([]);
     // Whoever reads the lists knows on which ring.
     $lists = $this->getJson('/api/nights/'.NIGHT_OF.'/lists')->assertOk()->json('works');
-    $crisp = array_values(array_filter($lists, static fn (array $one): bool => $one['what'] === 'crisp the skin'));
+    $crisp = array_values(array_filter($lists, static fn (array $work): bool => $work['what'] === 'crisp the skin'));
     expect(array_column($crisp, 'burner'))->toEqualCanonicalizing(array_map(static fn (array $pan): string => $pan['beside'][0]['burner'], $after['pans']));
     $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim((string) $this->get('/api/nights/'.NIGHT_OF.'/lists.csv')->assertOk()->getContent())));
     expect(array_column(array_filter($rows, static fn (array $row): bool => $row[2] === 'crisp the skin'), 8))->toBe(array_column($crisp, 'burner'));
     $calendar = Reader::read((string) $this->get('/api/nights/'.NIGHT_OF.'/lists.ics')->assertOk()->getContent());
-    expect(array_map(static fn ($event): string => (string) $event->LOCATION, $calendar->select('VEVENT')))->toBe(array_map(static fn (array $one): string => $one['burner'] ?? '', $lists));
+    expect(array_map(static fn ($event): string => (string) $event->LOCATION, $calendar->select('VEVENT')))->toBe(array_map(static fn (array $work): string => $work['burner'] ?? '', $lists));
 });
 
 it('counts the hands that a work beside a pan on the fire still needs, from when it was begun, until it is ready', function (): void {
@@ -510,7 +510,7 @@ it('counts the hands that a work beside a pan on the fire still needs, from when
     $crisp = array_search('crisp the skin', array_column($cook['working']['prep'], 'what'), true);
     $said = fn (string $kind, mixed ...$with) => $this->postJson("/api/cooks/{$cook['id']}/events", Station::event($kind, ...['at' => now()->toIso8601ZuluString('millisecond'), ...$with]))->assertCreated();
     $pan = fn (): array => $this->getJson('/api/nights/'.NIGHT_OF)->assertOk()->json('pans.0');
-    $beside = static fn (array $pan): array => array_values(array_filter($pan['hands'], static fn (array $one): bool => $one['doing'] === 'beside' && $one['share'] === 0.25));
+    $beside = static fn (array $pan): array => array_values(array_filter($pan['hands'], static fn (array $hand): bool => $hand['doing'] === 'beside' && $hand['share'] === 0.25));
     // 4 of 16 minutes want a hand; as planned it is ready when the pan is at the table.
     $seen = $pan();
     expect($seen['cook'])->toBe($cook['id'])->and($beside($seen))->toHaveCount(1)

@@ -50,8 +50,8 @@ it('takes a ring that is 30 % off its marks from the log, says what that changes
 
     $taken = ($this->say)('', ['of' => 'ring-power', 'burner_id' => $this->ring->id, 'mark' => null]);
     expect($taken['changes'])->not->toBeEmpty();
-    foreach ($taken['changes'] as $one) {
-        expect($one['ring'])->toBe('ring 3')->and(abs($one['stock_ml_then'] - $one['stock_ml']))->toBeGreaterThan(10.0);
+    foreach ($taken['changes'] as $change) {
+        expect($change['ring'])->toBe('ring 3')->and(abs($change['stock_ml_then'] - $change['stock_ml']))->toBeGreaterThan(10.0);
     }
     $medium = ($this->number)($taken['learned'], 'medium');
     expect($medium['source'])->toBe('learned')->and($medium['given'])->toBe($medium['value'])->and($medium['without'])->toEqual(800)
@@ -59,8 +59,8 @@ it('takes a ring that is 30 % off its marks from the log, says what that changes
     // Every mark of the ring, also those on which nothing was cooked.
     $settings = collect($this->getJson('/api/kitchen')->json('burners'))->firstWhere('name', 'ring 3')['settings'];
     expect(array_unique(array_column($settings, 'source')))->toBe(['learned'])->and(array_column($settings, 'net_w'))->toEqual([240, 500, 800, 1300, 2000]);
-    foreach ($settings as $one) {
-        expect($one['own_w'] / $one['net_w'])->toBeGreaterThan(1.15)->toBeLessThan(1.45);
+    foreach ($settings as $setting) {
+        expect($setting['own_w'] / $setting['net_w'])->toBeGreaterThan(1.15)->toBeLessThan(1.45);
     }
 
     $after = ($this->plan)();
@@ -91,8 +91,8 @@ it('is as sure of the stock as its ring and its rice are known', function (): vo
         // Known to 8 % instead of 20 (5 of its cooks, 6 because another pan may catch more), of 1.3 times the steam: 0.51 of it.
         ->and($learned['of'][0]['stock_ml'])->toBeLessThan(0.6 * $guessed['of'][0]['stock_ml'])->and($learned['stock_ml'])->toBeLessThan($guessed['stock_ml']);
     // Independent of each other: their squares add up.
-    foreach ([$guessed, $learned] as $one) {
-        expect($one['stock_ml'])->toEqualWithDelta(sqrt(array_sum(array_map(static fn (array $part): float => $part['stock_ml'] ** 2, $one['of']))), 0.3);
+    foreach ([$guessed, $learned] as $number) {
+        expect($number['stock_ml'])->toEqualWithDelta(sqrt(array_sum(array_map(static fn (array $part): float => $part['stock_ml'] ** 2, $number['of']))), 0.3);
     }
 });
 

@@ -206,7 +206,7 @@ describe('where this house sends mail', function (): void {
         Mail::fake();
         $this->opens = fn (string $email) => $this->postJson('/api/kitchens', ['format' => 'velko.new-kitchen/1', 'kitchen' => 'Her own', 'name' => 'Ines', 'email' => $email, 'password' => WORDS, 'timezone' => 'UTC'], ['Sec-Fetch-Site' => 'same-origin']);
         // What is done after an answer is done again after each further one here: one application answers all of them.
-        $this->letters = static fn (string $to): array => Mail::sent(IsThisYourAddress::class, static fn (IsThisYourAddress $one): bool => $one->hasTo($to))->values()->all();
+        $this->letters = static fn (string $to): array => Mail::sent(IsThisYourAddress::class, static fn (IsThisYourAddress $mail): bool => $mail->hasTo($to))->values()->all();
     });
 
     it('tells nobody who opens a kitchen whether an address has one, and its owner by mail', function (): void {

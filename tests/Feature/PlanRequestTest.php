@@ -40,7 +40,7 @@ dataset('asks', function (): iterable {
 it('is the same ask after being written down, and nothing is taken for granted', function (Ask $ask): void {
     $document = PlanRequestDocument::read((string) json_encode(PlanRequestDocument::from($ask)));
     $again = $document->ask();
-    $flat = static fn (Ask $one): array => array_map(static fn (mixed $value): mixed => is_numeric($value) ? round($value, 9) : $value, Illuminate\Support\Arr::dot(PlanRequestDocument::from($one)));
+    $flat = static fn (Ask $ask): array => array_map(static fn (mixed $value): mixed => is_numeric($value) ? round($value, 9) : $value, Illuminate\Support\Arr::dot(PlanRequestDocument::from($ask)));
     expect($flat($again))->toEqual($flat($ask))
         ->and($document->assumed())->toBe([])
         ->and($again->grain)->toEqual($ask->grain)
@@ -48,8 +48,8 @@ it('is the same ask after being written down, and nothing is taken for granted',
         ->and($again->pan)->toEqual($ask->pan)
         ->and($again->burner)->toEqual($ask->burner)
         ->and($again->target)->toEqual($ask->target)
-        ->and(array_map(static fn (Portion $one): array => [$one->name, $one->goes, round($one->mass(), 6), round($one->add()->capacity, 6), round($one->add()->gives, 6)], array_values($again->food)))
-        ->toEqual(array_map(static fn (Portion $one): array => [$one->name, $one->goes, round($one->mass(), 6), round($one->add()->capacity, 6), round($one->add()->gives, 6)], array_values($ask->food)));
+        ->and(array_map(static fn (Portion $portion): array => [$portion->name, $portion->goes, round($portion->mass(), 6), round($portion->add()->capacity, 6), round($portion->add()->gives, 6)], array_values($again->food)))
+        ->toEqual(array_map(static fn (Portion $portion): array => [$portion->name, $portion->goes, round($portion->mass(), 6), round($portion->add()->capacity, 6), round($portion->add()->gives, 6)], array_values($ask->food)));
 })->with('asks');
 
 it('refuses by its field what cannot be part-cooked, and both halves at once', function (array $request, string $path): void {

@@ -256,7 +256,7 @@ it('reads held-out recipes whole, and plans a stock that their own ratio explain
     expect($ours / $theirs)->toBeBetween(2 / 3, 4 / 3);
     // Everything of the recipe that is no stock, rice, wine or seasoning is weighed out for the pan.
     $weighed = count(array_filter($entry['lines'], static fn (array $line): bool => $line['amount'] !== null && in_array($line['role'], ['base', 'add', 'on-top', 'fat'], true)));
-    expect(count(array_filter($working['mise'], static fn (array $one): bool => ! in_array($one['goes'], ['finish', 'season', 'stock'], true))))->toBe($weighed);
+    expect(count(array_filter($working['mise'], static fn (array $line): bool => ! in_array($line['goes'], ['finish', 'season', 'stock'], true))))->toBe($weighed);
 })->with([
     'en, lemon and pea' => ["Lemon and Pea Risotto\nServes 4\nIngredients\n1 tbsp olive oil\n1 onion, finely chopped\n2 garlic cloves, crushed\n350g risotto rice\n150ml dry white wine\n1.2 litres hot vegetable stock\n200g frozen peas\n1 lemon, zest and juice\n50g parmesan, finely grated\n25g butter\nMethod\nHeat the oil. Cook the onion until soft.\nAdd the rice, then the wine.", ['fat', 'base', 'base', 'rice', 'wine', 'stock', 'add', 'on-top', 'finish', 'finish']],
     'en, mushroom in cups' => ["Creamy Mushroom Risotto\n4 servings\n\n• 6 cups chicken broth\n• 3 tablespoons olive oil, divided\n• 1 pound portobello mushrooms, thinly sliced\n• 2 shallots, diced\n• 1 1/2 cups Arborio rice\n• ½ cup dry white wine\n• sea salt to taste\n• freshly ground black pepper to taste\n• 3 tablespoons finely chopped chives\n• 4 tablespoons butter\n• ⅓ cup freshly grated Parmesan cheese", ['stock', 'fat', 'base', 'base', 'rice', 'wine', 'salt', 'salt', 'on-top', 'finish', 'finish']],

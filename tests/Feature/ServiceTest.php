@@ -96,13 +96,13 @@ it('serves every firing once or says it is not cooked, on real plans', function 
             }
         }
         $late = 0.0;
-        foreach ($firings as $one) {
-            $said = array_column($answer['firings'], null, 'id')[$one['id']] ?? null;
-            expect($served[$one['id']] ?? 0)->toBe(in_array($one['id'], $answer['not_cooked'], true) ? 0 : $one['covers'])
-                ->and($said === null)->toBe(in_array($one['id'], $answer['not_cooked'], true));
+        foreach ($firings as $firing) {
+            $said = array_column($answer['firings'], null, 'id')[$firing['id']] ?? null;
+            expect($served[$firing['id']] ?? 0)->toBe(in_array($firing['id'], $answer['not_cooked'], true) ? 0 : $firing['covers'])
+                ->and($said === null)->toBe(in_array($firing['id'], $answer['not_cooked'], true));
             if ($said !== null) {
-                expect($said['late_min'])->toEqualWithDelta(max(0, $said['table_min'] - $one['table_min'] - $one['late_min']), 0.002);
-                $late += $one['covers'] * $said['late_min'];
+                expect($said['late_min'])->toEqualWithDelta(max(0, $said['table_min'] - $firing['table_min'] - $firing['late_min']), 0.002);
+                $late += $firing['covers'] * $said['late_min'];
             }
         }
         expect($answer['late_cover_min'])->toEqualWithDelta($late, 0.1)

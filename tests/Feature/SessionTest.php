@@ -57,9 +57,9 @@ it('is rate-limited for an account, from however many addresses, and believes no
     }
     expect(array_count_values($codes))->toBe([422 => 30, 429 => 10]);
 
-    $one = array_map(fn (int $try): int => $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->withHeaders(['X-Forwarded-For' => "203.0.113.$try"])
+    $tries = array_map(fn (int $try): int => $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.7'])->withHeaders(['X-Forwarded-For' => "203.0.113.$try"])
         ->postJson('http://kitchen.on-forge.com/api/session', ['format' => 'velko.sign-in/1', 'email' => "somebody$try@station.example", 'password' => 'x'])->getStatusCode(), range(1, 40));
-    expect(array_count_values($one))->toBe([422 => 30, 429 => 10]); // by its true address
+    expect(array_count_values($tries))->toBe([422 => 30, 429 => 10]); // by its true address
 });
 
 it('takes an e-mail byte for byte: what only looks like it is another', function (string $email, bool $same): void {

@@ -262,8 +262,8 @@ it('takes everything else that goes in, by its name or by numbers', function ():
     expect($water($sauce['end']) - $water($plain['summary']['end']))->toEqualWithDelta(180.0, 1.0);
 });
 
-it('refuses an ingredient by its place and field', function (array $one, string $line): void {
-    [$code, , $err] = simulate(ingredients: [['name' => 'peas', 'grams' => 10, 'goes' => 'base'], $one]);
+it('refuses an ingredient by its place and field', function (array $ingredient, string $line): void {
+    [$code, , $err] = simulate(ingredients: [['name' => 'peas', 'grams' => 10, 'goes' => 'base'], $ingredient]);
     expect($code)->toBe(2)->and($err)->toContain($line);
 })->with([
     [['name' => 'peas', 'grams' => -1, 'goes' => 'base'], '/ingredients/1/grams'],

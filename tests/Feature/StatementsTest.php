@@ -40,10 +40,10 @@ it('asks at most three before anything is asked of it', function (): void {
 
 it('asks no more for a page of the log than for one cook', function (): void {
     $page = fn (): int => ($this->statements)(fn () => ($this->tablet)('GET', '/api/cooks')->assertOk());
-    $one = $page();
+    $small = $page();
     foreach (range(1, 5) as $_) {
         ($this->tablet)('POST', '/api/cooks', $this->station->start())->assertCreated();
     }
     // That somebody is there is noted once a minute.
-    expect($page())->toBeLessThanOrEqual($one + 1);
+    expect($page())->toBeLessThanOrEqual($small + 1);
 });

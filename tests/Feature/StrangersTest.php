@@ -57,7 +57,7 @@ it('still reads what a guest says in a body of their own size', function (): voi
 function hostileMegabytes(string $format = 'velko.archive/1'): array
 {
     $begin = '{"format":"'.$format.'",';
-    $to = static fn (string $one, string $before, string $after): string => $before.rtrim(str_repeat($one, intdiv(1_000_000, strlen($one))), ',').$after;
+    $to = static fn (string $unit, string $before, string $after): string => $before.rtrim(str_repeat($unit, intdiv(1_000_000, strlen($unit))), ',').$after;
 
     return [
         'zeros where cooks stand' => $to('0,', $begin.'"cooks":[', ']}'),

@@ -11,10 +11,10 @@ beforeEach(function (): void {
     $this->travelTo(Carbon::parse('2026-05-04T18:30:00Z'));
     $this->station = Station::open();
     $this->actingAs($this->station->cook);
-    $one = static fn (string $name, float $amount, string $goes, ?string $suits = 'vegan', ?array $allergens = []): array => ['name' => $name, 'amount' => $amount, 'unit' => 'g', 'per' => 'main', 'goes' => $goes, 'minute' => null, 'temperature_c' => null, 'food' => null, 'suits' => $suits, 'allergens' => $allergens];
+    $ingredient = static fn (string $name, float $amount, string $goes, ?string $suits = 'vegan', ?array $allergens = []): array => ['name' => $name, 'amount' => $amount, 'unit' => 'g', 'per' => 'main', 'goes' => $goes, 'minute' => null, 'temperature_c' => null, 'food' => null, 'suits' => $suits, 'allergens' => $allergens];
     $this->dish = $this->postJson('/api/dishes', [
         'format' => 'velko.dish-entry/1', 'rice_id' => $this->station->dish->rice_id, 'stock_id' => $this->station->dish->stock_id,
-        'dish' => [...$this->getJson("/api/dishes/{$this->station->dish->id}")->json('dish'), 'name' => 'to be swapped', 'diet' => 'vegetarian', 'ingredients' => [$one('leek', 20, 'base'), $one('chestnut mushroom', 60, 'with-the-rice')]],
+        'dish' => [...$this->getJson("/api/dishes/{$this->station->dish->id}")->json('dish'), 'name' => 'to be swapped', 'diet' => 'vegetarian', 'ingredients' => [$ingredient('leek', 20, 'base'), $ingredient('chestnut mushroom', 60, 'with-the-rice')]],
     ])->assertCreated()->json('id');
     $this->swap = fn (int $at, string $instead): array => ['format' => 'velko.swap-asked/1', 'ask' => $this->station->ask(dish_id: $this->dish), 'ingredient' => $at, 'instead' => $instead];
 });

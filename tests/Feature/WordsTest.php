@@ -59,8 +59,8 @@ function codesInTheSource(): array
 
 it('has words for every fact, and no words for none', function (): void {
     $facts = [
-        ...array_map(static fn ($one): Fact => $one->fact(), [...array_map(static fn (Family $one): Traits => $one->traits(), array_values(Families::all())), ...Variety::cases(), ...Bite::cases(), ...Diet::cases(), ...Allergen::cases(), ...Toasting::cases(), ...Stirring::cases(), ...Goes::cases(), ...Until::cases(), ...Pace::cases(), ...Cover::cases(), ...Fat::cases(), ...Scales::cases(), ...Looseness::cases()]),
-        ...array_map(static fn (Trouble $one): Fact => $one->sees(), Trouble::cases()), ...array_map(static fn (Trouble $one): Fact => $one->cause(), Trouble::cases()),
+        ...array_map(static fn ($spoken): Fact => $spoken->fact(), [...array_map(static fn (Family $spoken): Traits => $spoken->traits(), array_values(Families::all())), ...Variety::cases(), ...Bite::cases(), ...Diet::cases(), ...Allergen::cases(), ...Toasting::cases(), ...Stirring::cases(), ...Goes::cases(), ...Until::cases(), ...Pace::cases(), ...Cover::cases(), ...Fat::cases(), ...Scales::cases(), ...Looseness::cases()]),
+        ...array_map(static fn (Trouble $trouble): Fact => $trouble->sees(), Trouble::cases()), ...array_map(static fn (Trouble $trouble): Fact => $trouble->cause(), Trouble::cases()),
         ...array_map(Schools::sign(...), [...array_values(Schools::all()), null]),
     ];
     $known = array_keys(Words::messages());

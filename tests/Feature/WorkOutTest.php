@@ -220,8 +220,8 @@ describe('a kitchen with wide pans', function (): void {
         expect(array_sum(array_column($batches, 'covers')))->toBe($covers);
         foreach ($batches as $batch) {
             expect($batch['covers'])->toBeLessThanOrEqual($batch['most']);
-            $one = $this->postJson('/api/work-out', ($this->ask)(...$batch['change']))->assertOk();
-            expect($one->json('pan.name'))->toBe($batch['pan'])->and(collect($one->json('plan.warnings'))->pluck('code'))->not->toContain('layer-too-deep', 'over-the-rim');
+            $working = $this->postJson('/api/work-out', ($this->ask)(...$batch['change']))->assertOk();
+            expect($working->json('pan.name'))->toBe($batch['pan'])->and(collect($working->json('plan.warnings'))->pluck('code'))->not->toContain('layer-too-deep', 'over-the-rim');
         }
     })->with([9, 14, 33]);
 

@@ -124,8 +124,8 @@ describe('of two who change the same', function (): void {
     it('wants it of rices, stocks and dishes too', function (): void {
         $kitchen = $this->getJson('/api/kitchen');
         foreach (['rices', 'stocks', 'ladles', 'devices'] as $things) {
-            foreach ($kitchen->json($things) as $one) {
-                expect($one['tag'])->toMatch('/^[0-9a-f]{20}$/');
+            foreach ($kitchen->json($things) as $thing) {
+                expect($thing['tag'])->toMatch('/^[0-9a-f]{20}$/');
             }
         }
         $rice = $kitchen->json('rices.0');

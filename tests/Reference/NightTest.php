@@ -48,8 +48,8 @@ function wholeMinuteNights(int $count, int $seed, int $least, int $most): array
         }
         $nights[] = ['firings' => $number, 'ours' => $solved->lateCovers(), 'bound' => Bound::of($solved, $lengths), 'case' => [
             'rings' => $rings, 'hands' => $hands, 'wash' => 4, 'pans' => $pans, 'atMost' => $solved->lateCovers(),
-            'firings' => array_map(static fn (Firing $one): array => ['covers' => $one->covers, 'from' => $one->from(), 'until' => $one->until(), 'minutes' => [
-                'on' => -3, 'off' => $dishes[$one->dish]->off, 'table' => $dishes[$one->dish]->table, 'hands' => array_map(static fn (Share $share): array => [$share->from, $share->to, $share->share], $dishes[$one->dish]->hands),
+            'firings' => array_map(static fn (Firing $firing): array => ['covers' => $firing->covers, 'from' => $firing->from(), 'until' => $firing->until(), 'minutes' => [
+                'on' => -3, 'off' => $dishes[$firing->dish]->off, 'table' => $dishes[$firing->dish]->table, 'hands' => array_map(static fn (Share $share): array => [$share->from, $share->to, $share->share], $dishes[$firing->dish]->hands),
             ]], $firings),
         ]];
     }
@@ -64,7 +64,7 @@ function wholeMinuteNights(int $count, int $seed, int $least, int $most): array
  */
 function leastLate(array $nights): array
 {
-    $late = array_filter($nights, static fn (array $one): bool => $one['ours'] > 0.0);
+    $late = array_filter($nights, static fn (array $night): bool => $night['ours'] > 0.0);
     $process = new Process(['node', 'tests/Reference/night.mjs'], dirname(__DIR__, 2), input: json_encode(array_values(array_column($late, 'case')), JSON_THROW_ON_ERROR), timeout: 600);
     $process->mustRun();
     $answers = array_combine(array_keys($late), json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR));
@@ -80,15 +80,15 @@ it('fills small nights as well as they can be filled', function (): void {
     $nights = wholeMinuteNights(60, 21, 3, 8);
     $least = leastLate($nights);
     expect(count(array_filter($least)))->toBeGreaterThan(15);
-    foreach ($nights as $at => $one) {
-        expect($one['ours'])->toEqualWithDelta($least[$at], 0.01, "night $at")->and($one['bound'])->toBeLessThanOrEqual($least[$at] + 0.01, "bound of night $at");
+    foreach ($nights as $at => $night) {
+        expect($night['ours'])->toEqualWithDelta($least[$at], 0.01, "night $at")->and($night['bound'])->toBeLessThanOrEqual($least[$at] + 0.01, "bound of night $at");
     }
 });
 
 it('fills nights of up to fourteen firings with no gap at the median, under 5 % at p95', function (): void {
     $nights = wholeMinuteNights(24, 22, 9, 14);
     $least = leastLate($nights);
-    $gaps = array_map(static fn (array $one, float $late): float => $one['ours'] > 0.0 ? ($one['ours'] - $late) / $one['ours'] : 0.0, $nights, $least);
+    $gaps = array_map(static fn (array $night, float $late): float => $night['ours'] > 0.0 ? ($night['ours'] - $late) / $night['ours'] : 0.0, $nights, $least);
     sort($gaps);
     fprintf(STDERR, "gap of nights of 9 to 14 firings to the least late: %.1f %% at the median, %.1f %% at p95\n", 100 * $gaps[11], 100 * $gaps[22]);
     expect($gaps[11])->toEqualWithDelta(0.0, 1e-9)->and($gaps[22])->toBeLessThan(0.05);

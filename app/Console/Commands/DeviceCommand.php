@@ -113,7 +113,7 @@ final class DeviceCommand extends Command
         }
         $this->waiting[$key] = array_slice([...$this->waiting[$key] ?? [], $this->standIn->read($document, $at)], -self::WAITING);
         try {
-            $answer = $this->http($key)->withBody(implode("\n", array_map(static fn (Reading $one): string => $one->line(), $this->waiting[$key]))."\n", 'text/plain')->post('/api/devices/lines');
+            $answer = $this->http($key)->withBody(implode("\n", array_map(static fn (Reading $reading): string => $reading->line(), $this->waiting[$key]))."\n", 'text/plain')->post('/api/devices/lines');
         } catch (ConnectionException) {
             return true;
         }

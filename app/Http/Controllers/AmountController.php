@@ -33,7 +33,7 @@ final class AmountController
     {
         /** @var array{text: string, name: string, others: list<array{name: string, amount: int|float, unit: 'g'|'ml'|'pieces'}>, rice_cup_g?: int|float|null, of?: string, locale?: string} $said */
         $said = $request->document();
-        $others = array_map(static fn (array $one): array => [(float) $one['amount'], $one['unit']], array_column($said['others'], null, 'name'));
+        $others = array_map(static fn (array $ingredient): array => [(float) $ingredient['amount'], $ingredient['unit']], array_column($said['others'], null, 'name'));
         $mark = Locales::decimalMark($said['locale'] ?? 'en');
         try {
             if (isset($said['of'])) {

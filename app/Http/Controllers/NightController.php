@@ -38,8 +38,8 @@ final class NightController
         $nights = $user->kitchen->nights()->with('firings');
         $nights->orderByDesc('on')->limit(self::MOST_NIGHTS);
 
-        return new JsonResponse(['format' => 'velko.nights/1', 'nights' => array_values($nights->get()->map(static fn (Night $one): array => [
-            'on' => $one->on->format('Y-m-d'), 'firings' => $one->firings->count(), 'covers' => $one->firings->sum(static fn (Firing $firing): int => $firing->plates()),
+        return new JsonResponse(['format' => 'velko.nights/1', 'nights' => array_values($nights->get()->map(static fn (Night $night): array => [
+            'on' => $night->on->format('Y-m-d'), 'firings' => $night->firings->count(), 'covers' => $night->firings->sum(static fn (Firing $firing): int => $firing->plates()),
         ])->all())]);
     }
 

@@ -172,8 +172,8 @@ final class PanRicePlanner
                 break;
             }
             $stock = $this->stockFor($heat->hot, $heat->gentle, $found[count($found) - 1] ?? null);
-            $found[] = $one = new Setting($heat, $stock, $off + $this->costs($heat, $stock));
-            $least = min($least, $one->cost);
+            $found[] = $setting = new Setting($heat, $stock, $off + $this->costs($heat, $stock));
+            $least = min($least, $setting->cost);
         }
         usort($found, static fn (Setting $a, Setting $b): int => $a->cost <=> $b->cost);
         $next = $found[1] ?? null;

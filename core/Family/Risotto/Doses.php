@@ -290,10 +290,10 @@ final readonly class Doses
             return new Dosed([], $pullAt, $atTable);
         }
         $before = array_slice($given, 0, -1);
-        $one = $before[count($before) - 1] ?? null;
-        if ($one !== null && count($given) > $least && $last < self::WORTH_A_DOSE * $one->volume) {
+        $dose = $before[count($before) - 1] ?? null;
+        if ($dose !== null && count($given) > $least && $last < self::WORTH_A_DOSE * $dose->volume) {
             // Nobody pours a drop: it goes in with the dose before.
-            return new Dosed([...array_slice($before, 0, -1), new Dose($one->second, $one->volume + $last, $one->before)], $pullAt, $atTable);
+            return new Dosed([...array_slice($before, 0, -1), new Dose($dose->second, $dose->volume + $last, $dose->before)], $pullAt, $atTable);
         }
 
         return new Dosed($last <= 0.0 && count($given) > $least ? $before : [...$before, new Dose($solved->second, $last, $solved->before)], $pullAt, $atTable);

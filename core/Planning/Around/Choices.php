@@ -53,7 +53,7 @@ final class Choices
     /** @return list<Choice> */
     public static function of(Plan $plan): array
     {
-        return array_map(static fn (Closure $one): Choice => $one(), self::each($plan));
+        return array_map(static fn (Closure $callback): Choice => $callback(), self::each($plan));
     }
 
     /** @return list<Closure(): Choice> each to be worked out */
@@ -101,7 +101,7 @@ final class Choices
     private static function stirring(Plan $plan): Choice
     {
         return new Choice(School::Stirring, array_map(
-            static fn (Stirring $one): Option => self::option($plan, $one->value, $plan->ask->method->stirring === $one, ['stirring' => $one], $one->fact()),
+            static fn (Stirring $stirring): Option => self::option($plan, $stirring->value, $plan->ask->method->stirring === $stirring, ['stirring' => $stirring], $stirring->fact()),
             [Stirring::Constant, Stirring::NowAndThen],
         ));
     }
@@ -110,7 +110,7 @@ final class Choices
     {
         $now = $plan->ask->method;
         $options = array_map(
-            static fn (Toasting $one): Option => self::option($plan, $one->value, $now->sealed && $now->toasting === $one, ['sealed' => true, 'soak' => 0.0, 'toasting' => $one], $one->fact()),
+            static fn (Toasting $toasting): Option => self::option($plan, $toasting->value, $now->sealed && $now->toasting === $toasting, ['sealed' => true, 'soak' => 0.0, 'toasting' => $toasting], $toasting->fact()),
             Toasting::cases(),
         );
 
@@ -120,7 +120,7 @@ final class Choices
     private static function pace(Plan $plan): Choice
     {
         return new Choice(School::Pace, array_map(
-            static fn (Pace $one): Option => self::option($plan, $one->value, $plan->ask->method->pace === $one, ['pace' => $one], $one->fact()),
+            static fn (Pace $pace): Option => self::option($plan, $pace->value, $plan->ask->method->pace === $pace, ['pace' => $pace], $pace->fact()),
             Pace::cases(),
         ));
     }
@@ -132,7 +132,7 @@ final class Choices
 
         return new Choice(School::Cover, array_map(
             // A lid holds the heat: other marks are looked for.
-            static fn (Cover $one): Option => self::asked($one->value, $now === $one ? $plan : Planner::plan($plan->ask->withMethod($one === Cover::Open && ! $traits->driesOut ? ['pace' => Pace::Medium, ...$one->changes(false)] : $one->changes($traits->driesOut))), $now === $one, $one->fact()),
+            static fn (Cover $cover): Option => self::asked($cover->value, $now === $cover ? $plan : Planner::plan($plan->ask->withMethod($cover === Cover::Open && ! $traits->driesOut ? ['pace' => Pace::Medium, ...$cover->changes(false)] : $cover->changes($traits->driesOut))), $now === $cover, $cover->fact()),
             Cover::known($traits->inStages, $traits->driesOut),
         ));
     }
@@ -165,7 +165,7 @@ final class Choices
     private static function fat(Plan $plan): Choice
     {
         return new Choice(School::Fat, array_map(
-            static fn (Fat $one): Option => self::option($plan, $one->value, $plan->ask->method->fat === $one, ['fat' => $one], $one->fact()),
+            static fn (Fat $fat): Option => self::option($plan, $fat->value, $plan->ask->method->fat === $fat, ['fat' => $fat], $fat->fact()),
             Fat::cases(),
         ));
     }
@@ -270,7 +270,7 @@ final class Choices
     private static function crustHeat(Plan $plan): Choice
     {
         return new Choice(School::CrustHeat, array_map(
-            static fn (CrustSchool $one): Option => self::option($plan, $one->value, $plan->ask->method->crust === $one, ['crust' => $one]),
+            static fn (CrustSchool $crustSchool): Option => self::option($plan, $crustSchool->value, $plan->ask->method->crust === $crustSchool, ['crust' => $crustSchool]),
             CrustSchool::cases(),
         ));
     }
@@ -279,10 +279,10 @@ final class Choices
     {
         $target = $plan->ask->target;
 
-        return new Choice(School::Crust, array_map(static function (CrustWish $one) use ($plan, $target): Option {
-            $after = $target->crust === $one ? $plan : Planner::plan($plan->onTheSameHeat()->withTarget($target->with($one)));
+        return new Choice(School::Crust, array_map(static function (CrustWish $crustWish) use ($plan, $target): Option {
+            $after = $target->crust === $crustWish ? $plan : Planner::plan($plan->onTheSameHeat()->withTarget($target->with($crustWish)));
 
-            return new Option($one->value, $target->crust === $one, $after, self::crustNote($after));
+            return new Option($crustWish->value, $target->crust === $crustWish, $after, self::crustNote($after));
         }, CrustWish::cases()));
     }
 

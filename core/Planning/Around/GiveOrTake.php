@@ -42,9 +42,9 @@ final readonly class GiveOrTake
     /** @param  array<'ring-power'|'drinking'|'doneness', array{float, float}>  $parts  mL and min for one standard deviation of each */
     public static function of(array $parts): self
     {
-        $both = static fn (int $which): float => Doubt::NINE_TENTHS * sqrt(array_sum(array_map(static fn (array $one): float => $one[$which] ** 2, $parts)));
+        $both = static fn (int $which): float => Doubt::NINE_TENTHS * sqrt(array_sum(array_map(static fn (array $part): float => $part[$which] ** 2, $parts)));
 
-        return new self($both(0), $both(1), array_map(static fn (array $one): float => Doubt::NINE_TENTHS * abs($one[0]), $parts));
+        return new self($both(0), $both(1), array_map(static fn (array $part): float => Doubt::NINE_TENTHS * abs($part[0]), $parts));
     }
 
     /**

@@ -46,7 +46,7 @@ final class Swaps
     /** @return list<Swap> */
     public static function of(Plan $plan): array
     {
-        return array_map(static fn (Closure $one): Swap => $one(), self::each($plan));
+        return array_map(static fn (Closure $callback): Swap => $callback(), self::each($plan));
     }
 
     /** @return list<Closure(): Swap> each to be worked out */
@@ -136,9 +136,9 @@ final class Swaps
     }
 
     /** g that it gives to the pan, or takes */
-    private static function water(Portion $one): float
+    private static function water(Portion $portion): float
     {
-        return $one->isInThePan() ? $one->add()->gives + $one->add()->atOnce : 0.0;
+        return $portion->isInThePan() ? $portion->add()->gives + $portion->add()->atOnce : 0.0;
     }
 
     /** @param  Fact  $what  the other pan and its ring; the heat is found anew for it */

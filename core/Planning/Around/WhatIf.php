@@ -32,7 +32,7 @@ final class WhatIf
     /** @return list<Compared> */
     public static function of(Plan $plan): array
     {
-        return array_values(array_filter(array_map(static fn (Closure $one): ?Compared => $one(), self::each($plan))));
+        return array_values(array_filter(array_map(static fn (Closure $callback): ?Compared => $callback(), self::each($plan))));
     }
 
     /** @return list<Closure(): (Compared|null)> each to be worked out */

@@ -46,7 +46,7 @@ function weighedBase(Ask $ask, int $day, float $base): Lesson
 /** @param  list<Lesson>  $lessons */
 function baseOf(array $lessons): ?LearnedNumber
 {
-    return array_values(array_filter(Learned::from($lessons)->numbers, static fn (LearnedNumber $one): bool => $one->parameter->of === 'base-yield'))[0] ?? null;
+    return array_values(array_filter(Learned::from($lessons)->numbers, static fn (LearnedNumber $number): bool => $number->parameter->of === 'base-yield'))[0] ?? null;
 }
 
 it('says of a base what is left of it, without its fat', function (): void {
@@ -87,10 +87,10 @@ it('learns from the scale what the base weighs, nearer with each cook', function
         ->and(0.70 * ($learned?->factor() ?? 0.0))->toEqualWithDelta(0.592, 0.006)
         ->and($learned?->spread)->toEqualWithDelta(0.098, 0.012)
         ->and($learned?->cooks)->toBe(4);
-    $one = baseOf([$lessons[0]]);
+    $first = baseOf([$lessons[0]]);
     // Of one cook, the same way: it works −0.170, variance 0.0058; it is wrong −0.024, 0.0176; 1.79 against 0.29: variance 0.0100.
-    expect($one?->spread)->toBeGreaterThan($learned?->spread ?? 1.0)->toEqualWithDelta(0.100, 0.012)
-        ->and($one?->low() * 0.70)->toBeLessThan(0.592)->and($one?->high() * 0.70)->toBeGreaterThan(0.55);
+    expect($first?->spread)->toBeGreaterThan($learned?->spread ?? 1.0)->toEqualWithDelta(0.100, 0.012)
+        ->and($first?->low() * 0.70)->toBeLessThan(0.592)->and($first?->high() * 0.70)->toBeGreaterThan(0.55);
     // And the next pan is asked for with it: 300 g weigh 178 g.
     $next = Learned::from($lessons)->in(leekRisotto(), 'ring', 'rice', 'leeks');
     expect($next->food[0]->mass())->toEqualWithDelta(177.6, 2.0)->and($next->food[1]->mass())->toBe(40.0)

@@ -60,7 +60,7 @@ function crustsSaid(int $cooks, float $browns): array
 
 function crustSpeed(Learned $learned): ?LearnedNumber
 {
-    return array_values(array_filter($learned->numbers, static fn (LearnedNumber $one): bool => $one->parameter->of === 'crust'))[0] ?? null;
+    return array_values(array_filter($learned->numbers, static fn (LearnedNumber $number): bool => $number->parameter->of === 'crust'))[0] ?? null;
 }
 
 it('browns so many times as fast, and what it looks like goes with it', function (): void {
@@ -103,5 +103,5 @@ it('leaves it where it is as long as crusts come out as planned, and tells nothi
     $last = end($touches);
     $touches[] = new Touch('verdict', TouchKind::Verdict, $last->at + 60_000, verdict: new Verdict(Looseness::Dry, Bite::Right, ''));
     $lesson = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba', 'dish'));
-    expect(array_map(static fn (Effect $one): string => $one->of, $lesson->effects))->not->toContain('crust');
+    expect(array_map(static fn (Effect $effect): string => $effect->of, $lesson->effects))->not->toContain('crust');
 });

@@ -174,8 +174,8 @@ final class Kitchen
         $tares = is_finite($weighs) && $this->between(0, 1) < 0.5;
         $looks = $this->between(0, 1) < 0.7 ? 0.6 * $pull : INF;
         $touches = [];
-        $base = array_sum(array_map(static fn (Portion $one): float => $one->mass(), array_filter($true->food, static fn (Portion $one): bool => $one->goes === Goes::Base)));
-        $thought = array_sum(array_map(static fn (Portion $one): float => $one->mass(), array_filter($plan->ask->food, static fn (Portion $one): bool => $one->goes === Goes::Base)));
+        $base = array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), array_filter($true->food, static fn (Portion $portion): bool => $portion->goes === Goes::Base)));
+        $thought = array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), array_filter($plan->ask->food, static fn (Portion $portion): bool => $portion->goes === Goes::Base)));
         $shows = exp($this->true[Parameter::scale()->key()]);
         $say = static function (TouchKind $kind, float $second, mixed ...$more) use (&$touches): void {
             $touches[] = new Touch('t'.count($touches), $kind, OnTheFire::at($second / 60) + count($touches) % 10, ...$more);

@@ -35,7 +35,7 @@ function lessonOf(int $day, float $off, float $spread = 0.05, float $given = 800
 
 function numberOf(Learned $learned, Parameter $parameter): LearnedNumber
 {
-    return array_values(array_filter($learned->numbers, static fn (LearnedNumber $one): bool => $one->parameter->key() === $parameter->key()))[0];
+    return array_values(array_filter($learned->numbers, static fn (LearnedNumber $number): bool => $number->parameter->key() === $parameter->key()))[0];
 }
 
 it('adds up normal beliefs in closed form', function (): void {
@@ -144,9 +144,9 @@ it('takes how a pan falls from a spoon, and a sign that is not there yet, as ran
     $pours = array_keys(array_filter($plan->stages, static fn ($stage): bool => $stage->kind === StageKind::Pour && $stage->minute > 2.0));
     $due = $plan->stages[$pours[1]]->minute;
     $said = [new Touch('n', TouchKind::NotYet, OnTheFire::at($due - 0.1), $pours[1]), new Touch('f', TouchKind::Sign, OnTheFire::at($due - 0.05), sign: Sign::VeryLoose)];
-    $touches = [...OnTheFire::doneUntil($plan, $due - 0.2), ...$said, ...array_values(array_filter(OnTheFire::doneUntil($plan, 60.0), static fn (Touch $one): bool => $one->at > OnTheFire::at($due - 0.2)))];
+    $touches = [...OnTheFire::doneUntil($plan, $due - 0.2), ...$said, ...array_values(array_filter(OnTheFire::doneUntil($plan, 60.0), static fn (Touch $touch): bool => $touch->at > OnTheFire::at($due - 0.2)))];
     $words = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring 3', 'rice', 'dish'))->observations ?? [];
-    expect($words)->toHaveCount(2)->each(fn ($one) => $one->what->toBeInstanceOf(Word::class));
+    expect($words)->toHaveCount(2)->each(fn ($observation) => $observation->what->toBeInstanceOf(Word::class));
     [$notYet, $falls] = array_column($words, 'what');
     // A wave is 0.85 and very loose 1.10 (the scale of the model): from half-way, 0.975, without an end. The spread is the 0.07 of whoever looks: what the ladle is off by is a parameter of its own.
     expect([$falls->from, $falls->to])->toEqualWithDelta([0.975, INF], 1e-9)->and($falls->spread)->toEqualWithDelta(0.07, 1e-9)
@@ -224,7 +224,7 @@ it('learns nothing of a ring from another, and a mark that nobody has used from 
 it('plans with what noisy cooks taught nearer to the truth: a good deal where every other one weighs its pan, a little where none ever does', function (bool $weighs, int $seed, float $share): void {
     $kitchen = new Taught($seed, $weighs);
     $lessons = $kitchen->cooks(8);
-    expect(count($lessons))->toBeGreaterThan(5)->and(array_filter($lessons, static fn (Lesson $one): bool => $one->weighed) !== [])->toBe($weighs);
+    expect(count($lessons))->toBeGreaterThan(5)->and(array_filter($lessons, static fn (Lesson $lesson): bool => $lesson->weighed) !== [])->toBe($weighs);
     $learned = Learned::from($lessons);
     $usual = $kitchen->usual();
     $truth = Planner::plan($kitchen->truly($usual))->stock;

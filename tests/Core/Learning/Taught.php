@@ -94,12 +94,12 @@ final class Taught
             foreach ([Parameter::drinking(self::RICE), Parameter::doneness(self::RICE), Parameter::base(self::DISH)] as $hidden) {
                 $truly = $hidden->in($truly, $this->normal($hidden->scatter()));
             }
-            $one = new RoughCook($plan, exp($this->normal(Parameter::ring(self::RING)->scatter())) * ($i >= $count / 2 ? $jet : 1.0), $hands, 1000 * $this->seed + $i, $truly);
-            $outcome = $one->cook();
+            $cook = new RoughCook($plan, exp($this->normal(Parameter::ring(self::RING)->scatter())) * ($i >= $count / 2 ? $jet : 1.0), $hands, 1000 * $this->seed + $i, $truly);
+            $outcome = $cook->cook();
             if (! $outcome->ended) {
                 continue;
             }
-            $touches = $one->touches();
+            $touches = $cook->touches();
             $last = end($touches);
             $scale = $ask->family->traits()->scale;
             $loose = $scale->nearest($outcome->eaten->free / $ask->rice() + $this->normal(0.08));

@@ -17,7 +17,7 @@ use Velko\Core\Learning\WorthChanging;
  */
 function worth(array $marks, array $dishes = []): array
 {
-    return array_map(static fn (Advice $one): string => sprintf('%s %s %d', $one->kind, $one->whose, round(100 * $one->off)), WorthChanging::of($marks, $dishes));
+    return array_map(static fn (Advice $advice): string => sprintf('%s %s %d', $advice->kind, $advice->whose, round(100 * $advice->off)), WorthChanging::of($marks, $dishes));
 }
 
 it('corrects a ring of which enough cooks say that it is off', function (): void {

@@ -109,7 +109,7 @@ it('narrows what it says once the pan was weighed', function (Plan $plan): void 
     $minute = 0.5 * $plan->pulled->minute();
     $before = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute));
     $after = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.2, $minute), $minute)]);
-    $width = static fn (Forecast $one): float => $one->stockSpread[1] - $one->stockSpread[0];
+    $width = static fn (Forecast $forecast): float => $forecast->stockSpread[1] - $forecast->stockSpread[0];
     // A stew in one pour hides its ring behind what was poured; what is in the pot is known all the same.
     expect($after->estimate->spread)->toBeLessThan(($plan->ask->family->traits()->name === 'soupy-rice' ? 0.95 : 0.5) * $before->estimate->spread)
         ->and($width($after))->toBeLessThan($width($before))
@@ -197,7 +197,7 @@ it('brings a stew back to the bowl that was asked: hot stock for a tight one, so
 
 it('asks for one dose more than planned where the ring takes it, and for fewer where it does not', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    $count = static fn (Forecast $one): int => count(array_filter($one->steps, static fn (Step $step): bool => $step->kind === StageKind::Pour));
+    $count = static fn (Forecast $forecast): int => count(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === StageKind::Pour));
     $minute = 5.0;
     $left = count(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour && $stage->minute > $minute));
     $strong = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.4, $minute), $minute)]);

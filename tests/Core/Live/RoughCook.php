@@ -398,9 +398,9 @@ final class RoughCook
     /** g of what was sweated, as it weighs in a pan; of something, where nothing is said of it */
     private static function extras(Ask $ask): float
     {
-        $base = array_filter($ask->food, static fn (Portion $one): bool => $one->goes === Goes::Base);
+        $base = array_filter($ask->food, static fn (Portion $portion): bool => $portion->goes === Goes::Base);
 
-        return $base === [] ? self::EXTRAS : array_sum(array_map(static fn (Portion $one): float => $one->mass(), $base));
+        return $base === [] ? self::EXTRAS : array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), $base));
     }
 
     private function goOn(float $second): void

@@ -24,7 +24,7 @@ use Velko\Core\Quantity\Fact;
 /** @param  list<Ingredient>  $ingredients */
 function course(Ask $ask, array $ingredients, SideWork ...$works): Course
 {
-    $food = array_map(static fn (Ingredient $one): Portion => new Portion($one->name, Foods::find($one->name) ?? Foods::find('carrot'), $one->amount * $ask->covers, $one->goes, 20.0, $one->minute, fried: $one->goesBackIn()), $ingredients);
+    $food = array_map(static fn (Ingredient $ingredient): Portion => new Portion($ingredient->name, Foods::find($ingredient->name) ?? Foods::find('carrot'), $ingredient->amount * $ask->covers, $ingredient->goes, 20.0, $ingredient->minute, fried: $ingredient->goesBackIn()), $ingredients);
 
     return new Course(Planner::plan($ask->withFood($food)), $ingredients, $ask->gramsPerCover, array_values($works));
 }
@@ -32,7 +32,7 @@ function course(Ask $ask, array $ingredients, SideWork ...$works): Course
 /** @param  list<Stage>  $stages */
 function told(array $stages): array
 {
-    return array_map(static fn (Stage $stage): array => [round($stage->minute, 2), $stage->kind, array_map(static fn (Item $one): string => $one->what->code ?? $one->name, $stage->items)], $stages);
+    return array_map(static fn (Stage $stage): array => [round($stage->minute, 2), $stage->kind, array_map(static fn (Item $item): string => $item->what->code ?? $item->name, $stage->items)], $stages);
 }
 
 it('carries the base from the cold pan on: what browns first, what burns last, each with its minutes and its sign', function (): void {
@@ -105,7 +105,7 @@ it('has dried mushrooms soaked before the base begins', function (): void {
 it('calls the rice with its grams before it is toasted, and the finish with those of its butter, cheese and salt', function (): void {
     // Six mains of 70 g; 10 g of butter and 15 g of cheese each.
     $stages = course(Kitchens::ask(6, butter: 10.0, cheese: 15.0), [])->stages();
-    $items = static fn (StageKind $kind): array => array_map(static fn (Item $one): array => [$one->what?->code, $one->amount], array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === $kind))[0]->items);
+    $items = static fn (StageKind $kind): array => array_map(static fn (Item $item): array => [$item->what?->code, $item->amount], array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === $kind))[0]->items);
     expect($items(StageKind::RiceIn))->toBe([['rice.carnaroli', 6 * Kitchens::ask(6)->gramsPerCover]])
         ->and(array_slice($items(StageKind::Finish), 0, 2))->toBe([['ingredient.butter', 60.0], ['ingredient.hard-cheese', 90.0]]);
 });
@@ -127,7 +127,7 @@ it('turns in with the rice what goes in with it where nothing is toasted', funct
 
 it('pours what steeped in the stock as a part of it: with the first, or with the last, and what one dose does not hold with the next', function (): void {
     $steeped = static fn (Ask $ask, SideWork ...$works): array => array_map(
-        static fn (Stage $stage): array => [$stage->volume, array_map(static fn (Item $one): array => [$one->name, $one->amount], $stage->items)],
+        static fn (Stage $stage): array => [$stage->volume, array_map(static fn (Item $item): array => [$item->name, $item->amount], $stage->items)],
         array_values(array_filter(course($ask, [], ...$works)->stages(), static fn (Stage $stage): bool => $stage->kind === StageKind::Pour)),
     );
     $saffron = static fn (Ready $ready, float $drinks): SideWork => new SideWork(Fact::text('saffron'), $ready, 18.0, 1.0, false, drinks: $drinks);
@@ -176,7 +176,7 @@ it('has what comes out, and then what goes on top by the plate, before anybody i
     expect([$out->kind, $top->kind, $serve->kind])->toBe([StageKind::PickOut, StageKind::Garnish, StageKind::Serve])
         ->and($out->say->code)->toBe('say.pick-out-shells') // what stayed shut, too
         ->and(array_column($out->items, 'name'))->toBe(['bay leaf'])
-        ->and(array_map(static fn (Item $one): array => [$one->name, $one->amount], $top->items))->toBe([['parsley', 4.0], ['lemon', 0.25], ['quail egg', 0.0]]) // a plate; pieces in quarters, of less nobody counts
+        ->and(array_map(static fn (Item $item): array => [$item->name, $item->amount], $top->items))->toBe([['parsley', 4.0], ['lemon', 0.25], ['quail egg', 0.0]]) // a plate; pieces in quarters, of less nobody counts
         ->and($out->minute)->toBeLessThanOrEqual($serve->minute);
 });
 

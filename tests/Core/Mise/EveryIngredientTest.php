@@ -43,7 +43,7 @@ function randomIngredients(Randomizer $chance): array
 /** @param  list<Ingredient>  $ingredients */
 function withIngredients(Ask $ask, array $ingredients): Ask
 {
-    return $ask->withFood(array_map(static fn (Ingredient $one): Portion => new Portion($one->name, Foods::find($one->name) ?? Foods::find('carrot'), $one->amount, $one->goes, 5.0, $one->minute, fried: $one->goesBackIn()), $ingredients));
+    return $ask->withFood(array_map(static fn (Ingredient $ingredient): Portion => new Portion($ingredient->name, Foods::find($ingredient->name) ?? Foods::find('carrot'), $ingredient->amount, $ingredient->goes, 5.0, $ingredient->minute, fried: $ingredient->goesBackIn()), $ingredients));
 }
 
 /**
@@ -86,9 +86,9 @@ it('puts into the pan, or onto the plates, all that is weighed out: of random di
         $seen++;
         $plates = $plan->ask->isPlated() ? $ask->covers : 1;
         $weighed = [];
-        foreach ($ingredients as $one) {
+        foreach ($ingredients as $ingredient) {
             // What lies on a plate is weighed by the plate.
-            $weighed[$one->name] = $one->goes === Goes::OnTop ? $plates * Amount::rounded($one->amount / $plates, 'g') : Amount::rounded($one->amount, 'g');
+            $weighed[$ingredient->name] = $ingredient->goes === Goes::OnTop ? $plates * Amount::rounded($ingredient->amount / $plates, 'g') : Amount::rounded($ingredient->amount, 'g');
         }
         foreach (['ingredient.butter' => $ask->finish->butter, 'ingredient.hard-cheese' => $ask->finish->cheese, 'ingredient.salt' => $plan->toSeason()] as $name => $grams) {
             $weighed += $grams > 0.0 ? [$name => Amount::rounded($grams, 'g')] : [];
@@ -98,7 +98,7 @@ it('puts into the pan, or onto the plates, all that is weighed out: of random di
         }
         ksort($weighed);
         $stages = (new Course($plan, $ingredients, $ask->gramsPerCover))->stages();
-        $back = array_map(static fn (Ingredient $one): string => $one->name, array_filter($ingredients, static fn (Ingredient $one): bool => $one->goesBackIn()));
+        $back = array_map(static fn (Ingredient $ingredient): string => $ingredient->name, array_filter($ingredients, static fn (Ingredient $ingredient): bool => $ingredient->goesBackIn()));
         expect(putIn($stages, array_values($back), $plates))->toEqualWithDelta($weighed, 1e-6, "$what: ".json_encode($ingredients));
     }
     expect($seen)->toBeGreaterThan(10);
@@ -115,7 +115,7 @@ it('has those steps in the order of the clock, nothing after the pan is off, and
     $at = array_search(StageKind::Add, $kinds, true);
     expect($at)->not->toBeFalse()->and($stages[$at]->minute)->toEqualWithDelta($off, 1e-9)->and($at)->toBeLessThan(array_search(StageKind::Off, $kinds, true))
         ->and($stages[$at]->item)->toEqual(new Item('octopus', 900.0, 'g'));
-    $late = array_values(array_filter(FoodChecks::of($plan), static fn (?Warning $one): bool => $one?->code === 'after-the-pull'));
+    $late = array_values(array_filter(FoodChecks::of($plan), static fn (?Warning $warning): bool => $warning?->code === 'after-the-pull'));
     expect($late)->toHaveCount(1)->and($late[0]->fact->args)->toBe(['what' => 'octopus', 'minute' => 18.0, 'pull' => round($off, 1)])
         ->and($late[0]->fix->args)->toBe(['raw' => true]);
 });

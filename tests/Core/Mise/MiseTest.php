@@ -50,7 +50,7 @@ it('puts things in between the other steps, each at its time', function (): void
         new Ingredient('lemon', 1, 'pieces', Scales::Plate, Goes::OnTop),
     ];
     // As light as air, so that the pan is as it would be without them.
-    $food = array_map(static fn (Ingredient $one): Portion => new Portion($one->name, Group::usual()->food(), 0.0, $one->goes, 20.0, $one->minute), $ingredients);
+    $food = array_map(static fn (Ingredient $ingredient): Portion => new Portion($ingredient->name, Group::usual()->food(), 0.0, $ingredient->goes, 20.0, $ingredient->minute), $ingredients);
     $plan = Planner::plan(Kitchens::panRice()->withFood($food));
     $stages = AddIns::among($plan, $ingredients, new WeighedOut($plan, 55.0));
     $added = array_values(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Add));
@@ -75,7 +75,7 @@ it('begins side work early enough for the moment it must be ready', function ():
     $starts = array_column($prep, 'start');
     $sorted = $starts;
     sort($sorted);
-    $by = array_column(array_map(static fn (array $one): array => [...$one, 'what' => $one['work']->what->args['text'] ?? $one['work']->what->code], $prep), null, 'what');
+    $by = array_column(array_map(static fn (array $task): array => [...$task, 'what' => $task['work']->what->args['text'] ?? $task['work']->what->code], $prep), null, 'what');
     expect($starts)->toBe($sorted)
         ->and($by['sofrito']['ready'])->toBe(0.0)->and($by['sofrito']['start'])->toBe(-45.0)
         ->and($by['roast the leek']['ready'])->toBe($plan->atTable->minute())
@@ -88,14 +88,14 @@ it('begins what needs another only once that is ready', function (): void {
     $prep = Preparation::of(Planner::plan(Kitchens::panRice()), [
         new SideWork(Fact::text('toast the saffron'), Ready::Table, 2, 2, false), new SideWork(Fact::text('steep it'), Ready::Rice, 18, 1, false, needs: 0),
     ]);
-    $by = array_column(array_map(static fn (array $one): array => [...$one, 'what' => $one['work']->what->args['text'] ?? $one['work']->what->code], $prep), null, 'what');
+    $by = array_column(array_map(static fn (array $task): array => [...$task, 'what' => $task['work']->what->args['text'] ?? $task['work']->what->code], $prep), null, 'what');
     expect($by['steep it']['start'])->toBe(-21.0)
         ->and($by['toast the saffron']['ready'])->toBe(-21.0)->and($by['toast the saffron']['start'])->toBe(-23.0);
 });
 
 it('has the stock hot by when something steeps in it, and warms the less of it the more liquor comes from beside the pan', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
-    $stock = static fn (SideWork ...$works): array => array_values(array_filter(Preparation::of($plan, array_values($works)), static fn (array $one): bool => $one['work']->what->code === 'prep.stock'))[0];
+    $stock = static fn (SideWork ...$works): array => array_values(array_filter(Preparation::of($plan, array_values($works)), static fn (array $task): bool => $task['work']->what->code === 'prep.stock'))[0];
     $steep = new SideWork(Fact::text('steep the saffron'), Ready::Rice, 18, 1, false, drinks: 60.0);
     // Ready with the rice, three minutes before the first liquid: it steeps from minute −21.
     expect($stock()['ready'])->toBe(0.0)->and($stock($steep)['ready'])->toBe(-21.0)

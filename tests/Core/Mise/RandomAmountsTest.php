@@ -23,28 +23,28 @@ const UNITS_WRITTEN = [
 /** @return array{string, string, string, float} the text, and the quantity, unit and value that it means */
 function writtenAmount(Randomizer $chance, DecimalMark $mark): array
 {
-    $one = static fn (array $of): mixed => $of[$chance->getInt(0, count($of) - 1)];
-    [$quantity, $unit, $factor, $words] = $one(UNITS_WRITTEN);
-    $word = $one($words);
-    $space = $one([' ', ' ', '']);
-    $whole = $one([$chance->getInt(1, 9), $chance->getInt(10, 99), $chance->getInt(100, 999)]);
-    $fraction = $one([['1/2', 0.5, '½'], ['1/4', 0.25, '¼'], ['3/4', 0.75, '¾'], ['1/3', 1 / 3, '⅓']]);
+    $pick = static fn (array $of): mixed => $of[$chance->getInt(0, count($of) - 1)];
+    [$quantity, $unit, $factor, $words] = $pick(UNITS_WRITTEN);
+    $word = $pick($words);
+    $space = $pick([' ', ' ', '']);
+    $whole = $pick([$chance->getInt(1, 9), $chance->getInt(10, 99), $chance->getInt(100, 999)]);
+    $fraction = $pick([['1/2', 0.5, '½'], ['1/4', 0.25, '¼'], ['3/4', 0.75, '¾'], ['1/3', 1 / 3, '⅓']]);
     $thousands = $chance->getInt(1, 9);
     [$number, $text] = match ($chance->getInt(0, 8)) {
         0, 1 => [(float) $whole, "$whole$space$word"],
         // Two decimals: no reader takes the mark for one that groups.
-        2 => [$whole + 0.25, $whole.$one(['.', ',']).'25'.$space.$word],
-        3 => [$whole + 0.5, $whole.$one(['.', ',']).'5'.$space.$word],
-        4 => [$whole + $fraction[1], $whole.$one([' ', '-', ' and ']).$fraction[0].' '.$word],
-        5 => [$whole + $fraction[1], $whole.$one([' ', '']).$fraction[2].$space.$word],
+        2 => [$whole + 0.25, $whole.$pick(['.', ',']).'25'.$space.$word],
+        3 => [$whole + 0.5, $whole.$pick(['.', ',']).'5'.$space.$word],
+        4 => [$whole + $fraction[1], $whole.$pick([' ', '-', ' and ']).$fraction[0].' '.$word],
+        5 => [$whole + $fraction[1], $whole.$pick([' ', '']).$fraction[2].$space.$word],
         6 => [1000 * $thousands + 250.0, $thousands.$mark->groups().'250'.$space.$word],
-        7 => $one([[0.5, "half a $word"], [0.25, "a quarter of a $word"], [1.5, "one and a half $word"], [1.5, "a $word and a half"], [2.0, "two $word"], [12.0, "a dozen $word"]]),
+        7 => $pick([[0.5, "half a $word"], [0.25, "a quarter of a $word"], [1.5, "one and a half $word"], [1.5, "a $word and a half"], [2.0, "two $word"], [12.0, "a dozen $word"]]),
         8 => [1000 * $thousands + 250.5, $thousands.$mark->groups().'250'.$mark->value.'5'.$space.$word],
     };
     if ($quantity === 'mass' && $factor > 400 && $factor < 500 && $chance->getInt(0, 2) === 0) {
         $ounces = $chance->getInt(1, 15);
 
-        return ["$whole$space$word".$one([' ', ', ', ' and ']).$ounces.' oz', 'mass', 'g', $whole * $factor + $ounces * 28.349523125];
+        return ["$whole$space$word".$pick([' ', ', ', ' and ']).$ounces.' oz', 'mass', 'g', $whole * $factor + $ounces * 28.349523125];
     }
 
     return [$text, $quantity, $unit, $number * $factor];

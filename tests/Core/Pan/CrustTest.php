@@ -88,8 +88,8 @@ it('browns more for more heat, longer, and nearer the middle; and goes on off th
  */
 function evenFloor(float $metal = 5770.0, float $boiling = 100.0): array
 {
-    $one = new Pan(36, 36, 5, 1000);
-    $pan = new Pan(36, 36, 5, 1000 * $metal / $one->metalPerArea());
+    $wide = new Pan(36, 36, 5, 1000);
+    $pan = new Pan(36, 36, 5, 1000 * $metal / $wide->metalPerArea());
 
     return [new Crust(Floor::of($pan, 80), $boiling, 24.0, 1.8), $pan];
 }
@@ -145,9 +145,9 @@ it('comes to the same in one leg and in many', function (): void {
     [$crust, $pan] = evenFloor();
     $net = 9000 * $pan->baseArea();
     $many = array_map(static fn (int $i): Leg => new Leg(3.7, $net), range(1, 30));
-    $one = $crust->place([new Leg(111.0, $net)], 0.0);
+    $spot = $crust->place([new Leg(111.0, $net)], 0.0);
     $place = $crust->place($many, 0.0);
-    expect($place->browning)->toEqualWithDelta($one->browning, 0.005)->and($place->thickness)->toEqualWithDelta($one->thickness, 2e-6);
+    expect($place->browning)->toEqualWithDelta($spot->browning, 0.005)->and($place->thickness)->toEqualWithDelta($spot->thickness, 2e-6);
 });
 
 it('says the second at which a browning is reached as it reaches it', function (): void {

@@ -38,9 +38,9 @@ it('conserves mass to 1e-9 of what was poured', function (): void {
 });
 
 it('says the same to half a percent when the step is halved', function (string $field): void {
-    $one = cookedOnce(1.0)->{$field};
+    $once = cookedOnce(1.0)->{$field};
     $half = cookedOnce(0.5)->{$field};
-    expect(abs($one / $half - 1))->toBeLessThan(0.005);
+    expect(abs($once / $half - 1))->toBeLessThan(0.005);
 })->with(['free', 'drunk', 'temperature', 'doneness', 'boiledOff']);
 
 it('boils off net heat over latent heat once it boils', function (): void {

@@ -51,7 +51,7 @@ function bothHalves(Ask $dish, float $share = 0.65, float $layer = 20.0): array
 
 function saidOfOrder(Plan $plan): array
 {
-    return array_map(static fn (Warning $one): string => $one->code, $plan->warnings);
+    return array_map(static fn (Warning $warning): string => $warning->code, $plan->warnings);
 }
 
 it('stops rice part-way and moist, and a portion of it is done in five to eight minutes with a ladle or two', function (): void {
@@ -97,7 +97,7 @@ it('cooks on in a deep layer, and says so with the depth in which it does not', 
     $reach = new Temperatures;
     [$both, $ahead] = bothHalves($dish, 0.75, 60.0);
     $said = CoolingChecks::of($both, $ahead, $both->cooled($ahead->ask, $ahead->pulled), $dish->grain->window, $reach);
-    expect(array_map(static fn (Warning $one): string => $one->code, $said))->toBe(['cools-too-slowly', 'done-on-the-tray'])->and($said[0]->fix->code)->toBe('fix.spread-thinner');
+    expect(array_map(static fn (Warning $warning): string => $warning->code, $said))->toBe(['cools-too-slowly', 'done-on-the-tray'])->and($said[0]->fix->code)->toBe('fix.spread-thinner');
     $layer = $said[0]->fix->args['layer']->mm;
     [$again, $thinner] = bothHalves($dish, 0.75, $layer);
     expect(CoolingChecks::of($again, $thinner, $again->cooled($thinner->ask, $thinner->pulled), $dish->grain->window, $reach))->toBe([])
@@ -112,7 +112,7 @@ it('puts each thing into the half it belongs to', function (): void {
     $order = $both->toOrder($both->cooled($ahead->ask, $ahead->pulled)->part);
     // Stopped at 0.65 · 18 = 11.7: minute 14 is 2.3 after that.
     expect(array_keys($ahead->ask->food))->toBe([0, 1, 2])
-        ->and(array_map(static fn (Portion $one): Goes => $one->goes, array_slice($order->food, 0, 3)))->toBe([Goes::Base, Goes::Base, Goes::Base])
+        ->and(array_map(static fn (Portion $portion): Goes => $portion->goes, array_slice($order->food, 0, 3)))->toBe([Goes::Base, Goes::Base, Goes::Base])
         ->and($order->food[3]->minute)->toEqualWithDelta(2.3, 1e-9)
         ->and($order->wine)->toBe(0.0);
     $plan = Planner::plan($order);
@@ -184,7 +184,7 @@ it('takes what a tooth says of half-done rice for what it means, on the fire and
     $touches = OnTheFire::doneUntil($ahead, 90.0);
     $verdict = new Touch('verdict', TouchKind::Verdict, OnTheFire::at(80.0), verdict: new Verdict(Looseness::Stands, Bite::Crunchy, ''));
     $lesson = Lesson::of(new Cooked('ahead', 0, $ahead->ask, $ahead->heat, Replay::of($ahead->stages, [...$touches, $verdict]), 'ring', 'rice', 'dish'));
-    $of = array_map(static fn (Effect $one): string => $one->of, $lesson->effects);
+    $of = array_map(static fn (Effect $effect): string => $effect->of, $lesson->effects);
     $doneness = array_search('doneness', $of, true);
     // What is taken for it is the minutes of the packet, 18, not those at which it is stopped; and it says nothing against them.
     expect($lesson->given[$doneness])->toBe(18.0)->and(abs((new Posterior([$lesson]))->meanOf(Parameter::doneness('rice')->key())))->toBeLessThan(0.03);

@@ -61,7 +61,7 @@ it('uses stock at 20 °C: minutes longer, because the boil stops', function ($pl
 
 it('compares each with the pan as asked, and with nothing that cannot be', function (): void {
     $all = WhatIf::of(Planner::plan(Kitchens::ask()));
-    expect(array_map(static fn (Compared $one): Fact => $one->what, $all))->toEqual([Fact::of('what-if.covers', covers: 8), Fact::of('what-if.base', base: Length::ofCm(33)), Fact::of('what-if.hills', altitude: Length::ofM(1600)), Fact::of('what-if.cold-stock', temperature: Temperature::ofC(20))])
+    expect(array_map(static fn (Compared $comparison): Fact => $comparison->what, $all))->toEqual([Fact::of('what-if.covers', covers: 8), Fact::of('what-if.base', base: Length::ofCm(33)), Fact::of('what-if.hills', altitude: Length::ofM(1600)), Fact::of('what-if.cold-stock', temperature: Temperature::ofC(20))])
         ->and(WhatIf::coldStock(Planner::plan(Kitchens::ask(stock: 15))))->toBeNull()
         ->and(WhatIf::twiceTheCovers(Planner::plan(Kitchens::soupy(covers: 300, base: 100, height: 50, net: ['on' => 20000]))))->toBeNull()
         ->and(WhatIf::inTheHills(Planner::plan(Kitchens::ask(altitude: 1800)))->what->code)->toBe('what-if.sea');

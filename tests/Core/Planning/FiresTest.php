@@ -79,7 +79,7 @@ it('makes the crust with what is left of the fire by then', function (): void {
 
 it('says how much stock it may come to, and has that beside it', function (Fire $fire, Ask $ask): void {
     $plan = Planner::plan(over($ask, $fire));
-    $drifts = array_values(array_filter($plan->warnings, static fn ($one): bool => $one->code === 'fire-drifts'));
+    $drifts = array_values(array_filter($plan->warnings, static fn ($warning): bool => $warning->code === 'fire-drifts'));
     if ($fire->hasAKnob()) {
         expect($drifts)->toBe([]);
 

@@ -106,11 +106,11 @@ describe('scaling', function (): void {
     it('draws the curve around the covers asked for, falling', function (): void {
         $plan = Planner::plan(Kitchens::ask(covers: 6));
         $curve = ScaleCurve::around($plan);
-        $ratios = array_map(static fn (Plan $one): float => $one->atTable->boiledOff / $one->rice(), $curve);
+        $ratios = array_map(static fn (Plan $plan): float => $plan->atTable->boiledOff / $plan->rice(), $curve);
         $falling = $ratios;
         rsort($falling);
         expect($ratios)->toBe($falling)
-            ->and(array_filter($curve, static fn (Plan $one): bool => $one === $plan))->toHaveCount(1);
+            ->and(array_filter($curve, static fn (Plan $point): bool => $point === $plan))->toHaveCount(1);
     });
 });
 

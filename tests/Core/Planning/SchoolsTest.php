@@ -32,9 +32,9 @@ use Velko\Core\Vessel\Pan;
 /** @return array<string, Plan> by what it is called */
 function school(Ask $ask, School $school): array
 {
-    $choice = array_values(array_filter(Choices::of(Planner::plan($ask)), static fn (Choice $one): bool => $one->school === $school))[0];
+    $choice = array_values(array_filter(Choices::of(Planner::plan($ask)), static fn (Choice $choice): bool => $choice->school === $school))[0];
 
-    return array_combine(array_map(static fn (Option $one): string => $one->school, $choice->options), array_map(static fn (Option $one): Plan => $one->plan, $choice->options));
+    return array_combine(array_map(static fn (Option $option): string => $option->school, $choice->options), array_map(static fn (Option $option): Plan => $option->plan, $choice->options));
 }
 
 it('takes half an hour and more barely bubbling, and under seventeen minutes stirred hard', function (): void {
@@ -57,7 +57,7 @@ it('boils more off the harder it boils, and is right at each', function (): void
 
 it('is told that a rice does not simmer, but not where it is not meant to', function (): void {
     $ask = Kitchens::ask(6, net: ['least' => 140.0]);
-    $codes = static fn (Plan $plan): array => array_map(static fn ($one): string => $one->code, $plan->warnings);
+    $codes = static fn (Plan $plan): array => array_map(static fn ($warning): string => $warning->code, $plan->warnings);
     expect($codes(Planner::plan($ask)))->toContain('does-not-simmer')
         ->and($codes(Planner::plan($ask->withMethod(['pace' => Pace::Slow]))))->not->toContain('does-not-simmer');
 });
@@ -126,7 +126,7 @@ it('brings the stock to the boil before rice is rained into it, and says for how
     $seconds = 4.18 * $stock->stock * ($stock->ask->conditions()->boiling - $ask->stock->temperature) / $ask->burner->net[$stock->heat[0]->mark];
     expect($stock->stages[0]->kind)->toBe(StageKind::BoilUp)
         ->and(-60 * $stock->stages[0]->minute)->toEqualWithDelta($seconds, 0.5)
-        ->and(array_column(array_map(static fn ($one): array => ['kind' => $one->kind], $stock->stages), 'kind'))->not->toContain(StageKind::Toast)
+        ->and(array_column(array_map(static fn ($stage): array => ['kind' => $stage->kind], $stock->stages), 'kind'))->not->toContain(StageKind::Toast)
         ->and($stock->bite())->toBe(Bite::Right)
         // What it gives off on the way is poured on top.
         ->and($stock->stock)->not->toBe($rice->stock);
@@ -137,7 +137,7 @@ it('brings the stock to the boil before rice is rained into it, and says for how
 it('boils up only what goes in first', function (): void {
     $ask = Kitchens::soupy()->withMethod(['rainedIn' => true, 'twoPours' => true]);
     $plan = Planner::plan($ask);
-    $pours = array_values(array_filter($plan->stages, static fn ($one): bool => $one->kind === StageKind::Pour));
+    $pours = array_values(array_filter($plan->stages, static fn ($stage): bool => $stage->kind === StageKind::Pour));
     $seconds = 4.18 * $pours[0]->volume * ($ask->conditions()->boiling - $ask->stock->temperature) / $ask->burner->net[$plan->heat[0]->mark];
     expect($pours)->toHaveCount(2)->and(-60 * $plan->begins())->toEqualWithDelta($seconds, 0.5)->and($plan->bite())->toBe(Bite::Right);
 });
@@ -146,14 +146,14 @@ it('has the wine in the stock that rice is rained into', function (): void {
     $ask = Kitchens::panRice(6)->withWine(150.0)->withMethod(['rainedIn' => true]);
     $plan = Planner::plan($ask);
     $end = $plan->atTable;
-    expect(array_map(static fn ($one) => $one->kind, $plan->stages))->not->toContain(StageKind::Wine)
+    expect(array_map(static fn ($stage) => $stage->kind, $plan->stages))->not->toContain(StageKind::Wine)
         ->and($end->poured)->toEqualWithDelta(150.0 + $plan->stock, 1e-6)
         ->and($plan->bite())->toBe(Bite::Right);
 });
 
 it('pours a stew in two: most of it at first, the rest half-way, and lands as loose', function (): void {
     $by = school(Kitchens::soupy(), School::Pours);
-    $pours = static fn (Plan $plan): array => array_values(array_filter($plan->stages, static fn ($one): bool => $one->kind === StageKind::Pour));
+    $pours = static fn (Plan $plan): array => array_values(array_filter($plan->stages, static fn ($stage): bool => $stage->kind === StageKind::Pour));
     $two = $pours($by['two']);
     expect($pours($by['one']))->toHaveCount(1)->and($two)->toHaveCount(2)
         ->and($two[0]->volume + $two[1]->volume)->toEqualWithDelta($by['two']->stock, 1e-6)
@@ -260,7 +260,7 @@ it('loses more in wind, by Jürges\' line, and less of that behind a screen', fu
         ->and((new Burner(30.0, ['full' => 5000.0], null, Fire::Induction))->inWind(2.0)->net['full'])->toBe(5000.0);
     $plan = static fn (float $wind): Plan => Planner::plan(Kitchens::panRice(6)->at(new Place(0.0, 24.0, wind: $wind)));
     expect($plan(1.0)->stock)->toBeGreaterThan($plan(0.0)->stock)->toBeLessThan($plan(2.0)->stock);
-    $warning = array_values(array_filter($plan(1.0)->warnings, static fn (Warning $one): bool => $one->code === 'wind-steals'))[0];
+    $warning = array_values(array_filter($plan(1.0)->warnings, static fn (Warning $warning): bool => $warning->code === 'wind-steals'))[0];
     expect($warning->fix->code)->toBe('fix.screen-or-foil')
         ->and($warning->fix->args['stock']->ml)->toBeLessThan($plan(1.0)->stock);
 });

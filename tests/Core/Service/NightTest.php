@@ -27,16 +27,16 @@ function holds(Solved $solved, Lengths $lengths, string $name): void
     $late = 0.0;
     foreach ($solved->cooks as $cook) {
         expect($cook->length)->toEqual($lengths->of($cook->dish, $cook->pan, $cook->ring, $cook->covers(), $cook->rice), "$name: length")
-            ->and(max([0, ...array_column(array_filter($lengths->places($cook->dish), static fn (array $one): bool => $one[0] === $cook->pan && $one[1] === $cook->ring), 2)]))->toBeGreaterThanOrEqual($cook->rice, "$name: too full")
+            ->and(max([0, ...array_column(array_filter($lengths->places($cook->dish), static fn (array $place): bool => $place[0] === $cook->pan && $place[1] === $cook->ring), 2)]))->toBeGreaterThanOrEqual($cook->rice, "$name: too full")
             ->and($cook->on)->toBeGreaterThanOrEqual($night->now, "$name: too soon")
             ->and($cook->beside())->toHaveCount(count($cook->length->besideRings), "$name: a ring for all that stands beside it");
         foreach ($cook->serves as $firing => $covers) {
-            $one = $night->firings[$firing];
+            $asked = $night->firings[$firing];
             $served[$firing] += $covers;
-            expect($cook->dish)->toBe($one->dish, "$name: another dish")
-                ->and($cook->pan)->toBe($one->pan ?? $cook->pan, "$name: pinned pan")->and($cook->ring)->toBe($one->ring ?? $cook->ring, "$name: pinned ring")
-                ->and($cook->on)->toBe($one->on ?? $cook->on, "$name: pinned minute");
-            expect($cook->table())->toBeGreaterThanOrEqual($one->from() - 1e-6, "$name: too early at the table");
+            expect($cook->dish)->toBe($asked->dish, "$name: another dish")
+                ->and($cook->pan)->toBe($asked->pan ?? $cook->pan, "$name: pinned pan")->and($cook->ring)->toBe($asked->ring ?? $cook->ring, "$name: pinned ring")
+                ->and($cook->on)->toBe($asked->on ?? $cook->on, "$name: pinned minute");
+            expect($cook->table())->toBeGreaterThanOrEqual($asked->from() - 1e-6, "$name: too early at the table");
         }
     }
     foreach ($served as $firing => $covers) {
@@ -59,8 +59,8 @@ function holds(Solved $solved, Lengths $lengths, string $name): void
     $shares = array_merge(...array_map(static fn (Cook $cook): array => $cook->hands(), $solved->cooks), ...[[]]);
     foreach ($shares as $begin) {
         $minute = $begin->from + 1e-4;
-        $needed = array_sum(array_map(static fn ($one): float => $one->from <= $minute && $minute < $one->to ? $one->share : 0.0, $shares));
-        $there = array_sum(array_map(static fn (HandsThere $one): int => $one->from <= $minute && $minute < $one->to ? $one->count : 0, $night->hands));
+        $needed = array_sum(array_map(static fn ($share): float => $share->from <= $minute && $minute < $share->to ? $share->share : 0.0, $shares));
+        $there = array_sum(array_map(static fn (HandsThere $shift): int => $shift->from <= $minute && $minute < $shift->to ? $shift->count : 0, $night->hands));
         expect($needed)->toBeLessThanOrEqual($there + 1e-6, "$name: hands");
     }
     expect($solved->lateCovers())->toEqualWithDelta($late, 1e-6, "$name: late")
@@ -107,8 +107,8 @@ it('shares covers over two pans at once where two rings are free, though one of 
     expect(array_map(static fn (Cook $cook): array => [$cook->covers(), $cook->pan], $solved->cooks))->toEqualCanonicalizing([[9, 0], [5, 1]])
         ->and($solved->lateCovers())->toBe(0.0);
     // Where there is one ring they go one after the other, and the rounds are even.
-    $one = (new Solver(Nights::night([new Firing(1, 14, 60.0)], 1, 1), $lengths))->solve();
-    expect(array_map(static fn (Cook $cook): int => $cook->covers(), $one->cooks))->toBe([7, 7]);
+    $oversized = (new Solver(Nights::night([new Firing(1, 14, 60.0)], 1, 1), $lengths))->solve();
+    expect(array_map(static fn (Cook $cook): int => $cook->covers(), $oversized->cooks))->toBe([7, 7]);
 });
 
 it('offers no change that leaves a table as late as it was', function (): void {
@@ -130,7 +130,7 @@ it('lets one pair of hands stir one pan: the second table waits, and a second pa
     expect($solved->lateCovers())->toBe(42.0)->and($solved->lateOf(0))->toBe(0.0);
     $clash = (new Clashes($solved, $lengths))->all()[0];
     expect($clash->code)->toBe('hands')->and($clash->firings)->toBe([1])->and($clash->at)->toBe(74.0)->and($clash->lateCovers)->toBe(42.0)
-        ->and(array_map(static fn (Offer $one): array => [$one->code, $one->lateAfter], $clash->offers))->toContain(['more-hands', 0.0], ['later', 0.0]);
+        ->and(array_map(static fn (Offer $offer): array => [$offer->code, $offer->lateAfter], $clash->offers))->toContain(['more-hands', 0.0], ['later', 0.0]);
     // Stirred now and then and beaten into nothing, two go into one pair of hands: 0.4 + 0.4.
     $stew = new Length(-3.0, 20.0, 23.0, [new Share(-3.0, 20.0, 0.4, 'stir')]);
     expect((new Solver($night, Nights::lengths([$stew, $stew], [10, 10])))->solve()->lateCovers())->toBe(0.0);
@@ -138,8 +138,8 @@ it('lets one pair of hands stir one pan: the second table waits, and a second pa
 
 it('names what is missing: a ring, a pan, time, a pan that is large enough', function (Night $night, Lengths $lengths, string $code, array $offered): void {
     $clashes = (new Clashes((new Solver($night, $lengths))->solve(), $lengths))->all();
-    expect(array_map(static fn (Clash $one): string => $one->code, $clashes))->toContain($code)
-        ->and(array_map(static fn (Offer $one): string => $one->code, $clashes[0]->offers))->toContain(...$offered);
+    expect(array_map(static fn (Clash $clash): string => $clash->code, $clashes))->toContain($code)
+        ->and(array_map(static fn (Offer $offer): string => $offer->code, $clashes[0]->offers))->toContain(...$offered);
 })->with([
     'a ring' => [fn (): Night => Nights::night([new Firing(0, 4, 100.0), new Firing(1, 4, 100.0)], 2, 1, 3), fn (): Lengths => Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10, 10]), 'ring', ['other-ring', 'later']],
     'a pan' => [fn (): Night => Nights::night([new Firing(0, 4, 100.0), new Firing(1, 4, 100.0)], 1, 2, 3), fn (): Lengths => Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10]), 'pan', ['other-pan', 'later']],
@@ -157,7 +157,7 @@ it('says that nobody is there, not that there is no time, where that makes a tab
     // 26 min from on to the table, the first 24 of them by hand: for a table at 100, three minutes early at the soonest, on at 71 to 74, and a hand until 95 to 98.
     $early = $clash(100.0, 200.0);
     expect($early->code)->toBe('hands')->and($early->at)->toBe(74.0);
-    $more = array_values(array_filter($early->offers, static fn (Offer $one): bool => $one->code === 'more-hands'))[0];
+    $more = array_values(array_filter($early->offers, static fn (Offer $offer): bool => $offer->code === 'more-hands'))[0];
     expect($more->lateAfter)->toBe(0.0)->and($more->from)->toBeGreaterThanOrEqual(71.0)->toBeLessThanOrEqual(74.0)->and($more->to)->toBeGreaterThanOrEqual(95.0)->toBeLessThanOrEqual(99.0);
     // Due at 20, there at 26 with all hands: 6 min for want of time; 8 more where nobody is there before 8, 2 more before 2.
     expect($clash(20.0, 8.0)->code)->toBe('hands')->and($clash(20.0, 2.0)->code)->toBe('too-soon');
@@ -188,6 +188,6 @@ it('has a clear answer to a hopeless night', function (array $firings, int $hand
     foreach ([new Night($firings, [0, 1], [0, 1], [new HandsThere(0.0, 400.0, $hands)], 4.0), new Night($firings, [0, 1], [], [new HandsThere(0.0, 400.0, 2)], 4.0), new Night($firings, [], [0], [], 4.0)] as $night) {
         $solved = (new Solver($night, $lengths))->solve();
         holds($solved, $lengths, 'hopeless');
-        expect(count((new Clashes($solved, $lengths))->all()))->toBe(count(array_filter(array_keys($firings), static fn (int $one): bool => $solved->tableOf($one) === null || $solved->lateOf($one) > 0.0)));
+        expect(count((new Clashes($solved, $lengths))->all()))->toBe(count(array_filter(array_keys($firings), static fn (int $number): bool => $solved->tableOf($number) === null || $solved->lateOf($number) > 0.0)));
     }
 })->with(['nothing is ordered' => [[], 2], 'nobody is there' => [[new Firing(0, 4, 100.0)], 0], 'four hundred covers' => [[new Firing(0, 400, 300.0)], 2], 'it should be there already' => [[new Firing(0, 4, 0.0)], 2]]);

@@ -25,14 +25,14 @@ it('leaves a pan that is on where it is, and puts the next on when its ring is f
     $solved = (new Solver($night, $lengths))->solve();
     expect($solved->cooks[0])->toBe($running)->and($solved->tableOf(0))->toBe(106.0)->and($solved->cooks[1]->on)->toBe(103.0)->and($solved->tableOf(1))->toBe(129.0);
     $clashes = (new Clashes($solved, $lengths))->all();
-    expect(array_map(static fn ($one): array => [$one->code, $one->firings], $clashes))->toEqualCanonicalizing([['ring', [1]], ['behind', [0]]]);
+    expect(array_map(static fn ($clash): array => [$clash->code, $clash->firings], $clashes))->toEqualCanonicalizing([['ring', [1]], ['behind', [0]]]);
 });
 
 it('cooks only what of a firing is in no pan yet', function (): void {
     $length = Nights::stirred(20.0);
     $night = Nights::night([new Firing(0, 14, 100.0)], 2, 2, 2)->with(['running' => [new Cook([0 => 8], 0, 640.0, 0, 0, 74.0, $length)], 'now' => 74.0]);
     $solved = (new Solver($night, Nights::lengths([$length], [10, 10])))->solve();
-    expect($night->open(0))->toBe(6)->and(array_map(static fn (Cook $one): array => $one->serves, $solved->cooks))->toBe([[0 => 8], [0 => 6]]);
+    expect($night->open(0))->toBe(6)->and(array_map(static fn (Cook $cook): array => $cook->serves, $solved->cooks))->toBe([[0 => 8], [0 => 6]]);
 });
 
 it('keeps a pan that runs though the rest of its table cannot be cooked', function (): void {

@@ -24,12 +24,12 @@ it('reads no ticket wrong in silence', function (int $seed): void {
     $writer = new TicketWriter($seed, CALLED);
     $reader = new TicketReader(CALLED_IN_FULL);
     $plain = static function (array $firings): array {
-        $plain = array_map(static fn (array $firing): array => array_map(static fn (mixed $one): mixed => is_string($one) ? mb_strtolower($one) : $one, $firing), $firings);
+        $plain = array_map(static fn (array $firing): array => array_map(static fn (mixed $value): mixed => is_string($value) ? mb_strtolower($value) : $value, $firing), $firings);
         sort($plain);
 
         return $plain;
     };
-    $said = static fn (array $firings): array => $plain(array_map(static fn (TicketFiring $one): array => [$one->dish, $one->mains, $one->starters, $one->clock, $one->table, $one->note], $firings));
+    $said = static fn (array $firings): array => $plain(array_map(static fn (TicketFiring $ticketFiring): array => [$ticketFiring->dish, $ticketFiring->mains, $ticketFiring->starters, $ticketFiring->clock, $ticketFiring->table, $ticketFiring->note], $firings));
     $count = ['right' => 0, 'asked' => 0, 'refused' => 0];
     $wrong = $notOffered = [];
     for ($i = 0; $i < 500; $i++) {

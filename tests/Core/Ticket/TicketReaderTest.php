@@ -113,5 +113,5 @@ it('takes the hours that a kitchen has', function (): void {
 
 it('takes anything that is typed', function (string $line): void {
     $ticket = ticket($line);
-    expect(array_filter([$ticket->understood, $ticket->asks, $ticket->refused], static fn (mixed $one): bool => $one !== null))->toHaveCount(1);
+    expect(array_filter([$ticket->understood, $ticket->asks, $ticket->refused], static fn (mixed $answer): bool => $answer !== null))->toHaveCount(1);
 })->with(['日本 4 trout', "4\ttrout\t19:00", str_repeat('4 trout ', 50), '::::', '+++', '4 trout 19:00 table', 'a byte of zero' => "4 trout \u{0}", '🍚 6', 'bytes that are no letters' => "\xff\xfe 4 trout", 'x x x', '+ 4', '4 no', 'no', '(', '(a) 4 duck', '& 4 duck &', '999999999999999999999 mains + 999999999999999999999 mains duck', str_repeat('4 pea 2 risotto ', 25), str_repeat('4 duk 2 hke ', 30)]);
