@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
-use Velko\Core\Planning\FromWater;
+use Velko\Core\Planning\StockFromWater;
 
 /** from-water.json, both ways. */
 final class FromWaterDocument
 {
     /** @return array{simmer_min: float, strained_percent: float, solids_g_per_l: float}|null */
-    public static function of(?FromWater $made): ?array
+    public static function of(?StockFromWater $made): ?array
     {
         return $made === null ? null : ['simmer_min' => $made->simmers, 'strained_percent' => round(100 * $made->strained, 2), 'solids_g_per_l' => $made->solids];
     }
 
     /** @param  mixed  $said  held to its schema, or null */
-    public static function read(mixed $said): ?FromWater
+    public static function read(mixed $said): ?StockFromWater
     {
-        return is_array($said) ? new FromWater((float) $said['simmer_min'], $said['strained_percent'] / 100, (float) $said['solids_g_per_l']) : null;
+        return is_array($said) ? new StockFromWater((float) $said['simmer_min'], $said['strained_percent'] / 100, (float) $said['solids_g_per_l']) : null;
     }
 }

@@ -14,11 +14,11 @@ use Velko\Core\Mise\Course;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Breakdown;
 use Velko\Core\Planning\Checks;
-use Velko\Core\Planning\Explained;
 use Velko\Core\Planning\FoodChecks;
-use Velko\Core\Planning\OnTheRice;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Toppings;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
@@ -104,7 +104,7 @@ final class PlanDocument
     /** @return array{covered_percent: float, lies: list<array{name: string, count: float, long_cm: float, wide_cm: float}>} */
     private static function onTheRice(Ask $ask): array
     {
-        $on = OnTheRice::of($ask);
+        $on = Toppings::of($ask);
 
         return ['covered_percent' => self::r(100 * $on->covers(), 0), 'lies' => array_map(static fn (array $topping): array => [
             'name' => $topping['name'], 'count' => self::r($topping['count'], 0), 'long_cm' => $topping['piece']->long, 'wide_cm' => $topping['piece']->wide,
@@ -156,7 +156,7 @@ final class PlanDocument
     {
         return array_map(static fn (array $terms): array => array_map(
             static fn (array $term): array => ['term' => $words->say(Fact::of("term.{$term['term']}")), 'code' => $term['term'], 'value' => self::r($term['value'], 2)], $terms,
-        ), Explained::of($plan));
+        ), Breakdown::of($plan));
     }
 
     /** @return array<string, mixed> */

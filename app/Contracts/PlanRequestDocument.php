@@ -24,8 +24,8 @@ use Velko\Core\Pan\PartCooked;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Family;
-use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Stock;
+use Velko\Core\Planning\Surroundings;
 use Velko\Core\Planning\Target;
 use Velko\Core\Season\Finish;
 use Velko\Core\Season\Seasoning;
@@ -124,7 +124,7 @@ final class PlanRequestDocument extends EngineRequest
         $target = $this->target($family);
         $finish = $this->finish($covers);
         $food = $this->food();
-        $place = new Place($this->altitude(), $this->room(), $this->plates(), $this->wind());
+        $place = new Surroundings($this->altitude(), $this->room(), $this->plates(), $this->wind());
         $burner = $method->oven === null ? $burner : $burner->withOven($method->oven, $pan, $this->conditions($pan)->boiling);
         $seasoning = $this->seasoning();
         $wine = $this->wine($covers * $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER));

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
-use Velko\Core\Service\Bound;
-use Velko\Core\Service\Clash;
-use Velko\Core\Service\Clashes;
-use Velko\Core\Service\Cook;
-use Velko\Core\Service\Offer;
-use Velko\Core\Service\Share;
-use Velko\Core\Service\Solver;
+use Velko\Core\Night\Clash;
+use Velko\Core\Night\Clashes;
+use Velko\Core\Night\HandShare;
+use Velko\Core\Night\LowerBound;
+use Velko\Core\Night\Offer;
+use Velko\Core\Night\Placement;
+use Velko\Core\Night\Solver;
 
 /** velko.service/1 */
 final class ServiceDocument
@@ -31,8 +31,8 @@ final class ServiceDocument
         return [
             'format' => 'velko.service/1',
             'late_cover_min' => self::r($solved->lateCovers()),
-            'late_cover_min_at_least' => self::r(Bound::of($solved, $request->lengths)),
-            'cooks' => array_map(static fn (Cook $cook): array => self::cook($cook, $request), $solved->cooks),
+            'late_cover_min_at_least' => self::r(LowerBound::of($solved, $request->lengths)),
+            'cooks' => array_map(static fn (Placement $cook): array => self::cook($cook, $request), $solved->cooks),
             'firings' => $firings,
             'not_cooked' => array_map($name, $solved->notCooked),
             'clashes' => array_map(static fn (Clash $clash): array => [
@@ -57,7 +57,7 @@ final class ServiceDocument
     }
 
     /** @return array<string, mixed> */
-    private static function cook(Cook $cook, ServiceRequestDocument $request): array
+    private static function cook(Placement $cook, ServiceRequestDocument $request): array
     {
         return [
             'serves' => (object) array_combine(array_map(static fn (int $firing): string => $request->firings[$firing], array_keys($cook->serves)), array_values($cook->serves)),
@@ -68,7 +68,7 @@ final class ServiceDocument
             'off_min' => self::r($cook->off()),
             'table_min' => self::r($cook->table()),
             'pan_free_min' => self::r($cook->table() + $request->night->wash),
-            'hands' => array_map(static fn (Share $share): array => ['from_min' => self::r($share->from), 'to_min' => self::r($share->to), 'share' => $share->share, 'doing' => $share->doing], $cook->hands()),
+            'hands' => array_map(static fn (HandShare $share): array => ['from_min' => self::r($share->from), 'to_min' => self::r($share->to), 'share' => $share->share, 'doing' => $share->doing], $cook->hands()),
         ];
     }
 

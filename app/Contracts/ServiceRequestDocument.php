@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Contracts;
 
+use Velko\Core\Night\Firing;
+use Velko\Core\Night\Night;
+use Velko\Core\Night\PlannedTimetables;
+use Velko\Core\Night\Shift;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Service\Firing;
-use Velko\Core\Service\HandsThere;
-use Velko\Core\Service\Night;
-use Velko\Core\Service\Planned;
 
 /** velko.service-request/1 as a {@see Night} with its pans, rings and dishes by number; the names stay here. */
 final readonly class ServiceRequestDocument
@@ -22,7 +22,7 @@ final readonly class ServiceRequestDocument
      * @param  list<string>  $rings
      * @param  list<string>  $firings
      */
-    private function __construct(public Night $night, public Planned $lengths, public array $pans, public array $rings, public array $firings) {}
+    private function __construct(public Night $night, public PlannedTimetables $lengths, public array $pans, public array $rings, public array $firings) {}
 
     /** @throws BadDocument */
     public static function read(string $json): self
@@ -76,7 +76,7 @@ final readonly class ServiceRequestDocument
             if ($hand['to_min'] < $hand['from_min']) {
                 $faults[] = new Fault("/hands/$at/to_min", "must be a number from {$hand['from_min']} to 2880 (min, not before it begins)");
             }
-            $hands[] = new HandsThere($hand['from_min'], $hand['to_min'], $hand['count']);
+            $hands[] = new Shift($hand['from_min'], $hand['to_min'], $hand['count']);
         }
         if ($faults !== []) {
             throw new BadDocument($faults);
@@ -85,7 +85,7 @@ final readonly class ServiceRequestDocument
 
         return new self(
             new Night($firings, array_keys($pans), array_keys($rings), $hands, $document['wash_min'] ?? self::WASH_MIN, $document['merge'] ?? true),
-            new Planned($dishes, $pans, $rings), $panNames, $ringNames, array_map(strval(...), array_column($document['firings'], 'id')),
+            new PlannedTimetables($dishes, $pans, $rings), $panNames, $ringNames, array_map(strval(...), array_column($document['firings'], 'id')),
         );
     }
 }

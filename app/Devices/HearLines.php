@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Contracts\BadDocument;
-use App\Kitchen\DeviceClock;
-use App\Kitchen\KeepEvent;
-use App\Kitchen\KeptCook;
-use App\Kitchen\Ring;
 use App\Models\Device;
+use App\Stove\DeviceClock;
+use App\Stove\RingState;
+use App\Stove\SaveEvent;
+use App\Stove\StoredCook;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
-use Velko\Core\Live\Happened;
+use Velko\Core\Live\ActualRun;
 
 /**
  * Keeps what a device says. A scale and a probe are read by whoever stands at the stove; a knob that turns is a touch of
@@ -77,7 +77,7 @@ final readonly class HearLines
     /** The knob stands elsewhere than was thought: the step it belongs to is done, or the heat has changed. */
     private function turned(string $mark, int $at): void
     {
-        $kept = Ring::cook($this->device->burner_id);
+        $kept = RingState::cook($this->device->burner_id);
         if ($kept === null || $kept->replay->status !== Status::Cooking || $kept->replay->minuteOf(StageKind::Off) !== null || $mark === $this->markOf($kept, $at)) {
             return;
         }
@@ -90,16 +90,16 @@ final readonly class HearLines
         $stage = $this->asked($kept, $mark, $at);
         $event = ['id' => (string) Str::uuid(), 'at' => CarbonImmutable::createFromTimestampMs($at)->format('Y-m-d\TH:i:s.v\Z')];
         $event += $stage === null ? ['kind' => 'heat', 'mark' => $mark] : ['kind' => 'done', 'stage' => $stage, 'setting' => $mark];
-        KeepEvent::from($kept->cook, $kept->cook->user, $event, $this->device->name, $this->now);
+        SaveEvent::from($kept->cook, $kept->cook->user, $event, $this->device->name, $this->now);
     }
 
-    private function markOf(KeptCook $kept, int $at): string
+    private function markOf(StoredCook $kept, int $at): string
     {
-        return (new Happened($kept->ask(), $kept->heat(), $kept->replay))->markAt(60 * max(0.0, $kept->replay->minute($at) ?? 0.0));
+        return (new ActualRun($kept->ask(), $kept->heat(), $kept->replay))->markAt(60 * max(0.0, $kept->replay->minute($at) ?? 0.0));
     }
 
     /** The stage at which the stove asks for this very turn now, or null. */
-    private function asked(KeptCook $kept, string $mark, int $at): ?int
+    private function asked(StoredCook $kept, string $mark, int $at): ?int
     {
         $left = array_filter($kept->plan['stages'], static fn (array $stage): bool => StageKind::from($stage['kind'])->turnsTheKnob());
         $step = $left === [] ? null : $kept->forecast($at)->steps[0] ?? null;

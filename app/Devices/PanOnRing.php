@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Kitchen\KeptCook;
-use App\Kitchen\Ring;
 use App\Models\CookEvent;
 use App\Models\Device;
+use App\Stove\RingState;
+use App\Stove\StoredCook;
 use Carbon\CarbonImmutable;
-use Velko\Core\Live\Happened;
+use Velko\Core\Live\ActualRun;
 
 /** velko.device-pan/1: what a stand-in has to know to read what a real device would read at its ring. Real ones never ask. */
 final class PanOnRing
@@ -17,7 +17,7 @@ final class PanOnRing
     /** @return array<string, mixed> */
     public static function of(Device $device, CarbonImmutable $now): array
     {
-        $kept = Ring::cook($device->burner_id);
+        $kept = RingState::cook($device->burner_id);
 
         return [
             'format' => 'velko.device-pan/1',
@@ -29,12 +29,12 @@ final class PanOnRing
     }
 
     /** @return array<string, mixed> */
-    private static function pan(KeptCook $kept, CarbonImmutable $now): array
+    private static function pan(StoredCook $kept, CarbonImmutable $now): array
     {
         $ms = $now->getTimestampMs();
         $step = $kept->forecast($ms)->steps[0] ?? null;
         $turns = $step !== null && $step->kind->turnsTheKnob() && $step->mark !== null;
-        $played = new Happened($kept->ask(), $kept->heat(), $kept->replay);
+        $played = new ActualRun($kept->ask(), $kept->heat(), $kept->replay);
         $last = $kept->replay->last()->at ?? $ms;
 
         return [

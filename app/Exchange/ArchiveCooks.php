@@ -7,11 +7,11 @@ namespace App\Exchange;
 use App\Contracts\BadDocument;
 use App\Contracts\Contract;
 use App\Contracts\PlanRequestDocument;
-use App\Kitchen\KeptCook;
+use App\Stove\StoredCook;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
-use Velko\Core\Learning\Cooked;
+use Velko\Core\Learning\LoggedCook;
 
 /** The cooks of a kitchen's archive, as the core learns from them: velko.archive/2, in lines, packed or not, or velko.archive/1, one document. */
 final class ArchiveCooks
@@ -24,7 +24,7 @@ final class ArchiveCooks
     private const GZIP = "\x1f\x8b";
 
     /**
-     * @return list<Cooked>
+     * @return list<LoggedCook>
      *
      * @throws BadDocument naming the line, or the place in the document
      */
@@ -58,7 +58,7 @@ final class ArchiveCooks
      * @param  list<array<string, mixed>>  $rows
      * @param  callable(int): string  $place
      *
-     * @return list<Cooked>
+     * @return list<LoggedCook>
      */
     private static function cooks(array $head, array $rows, callable $place): array
     {
@@ -80,7 +80,7 @@ final class ArchiveCooks
      *
      * @throws BadDocument
      */
-    private static function cooked(array $row, string $rice, string $dish): Cooked
+    private static function cooked(array $row, string $rice, string $dish): LoggedCook
     {
         try {
             $ask = PlanRequestDocument::of($row['request'])->ask();
@@ -94,7 +94,7 @@ final class ArchiveCooks
             }
         }
 
-        return new Cooked($row['id'], Moment::of($row['table_at'], '/table_at')->getTimestampMs(), $ask, KeptCook::changes($row['working']['plan']['heat']), Replay::of(KeptCook::stages($row['working']['plan']['stages']), $touches), $row['burner'] ?? $row['working']['burner']['name'], $rice, $dish, $row['pan'] ?? $row['working']['pan']['name'] ?? null);
+        return new LoggedCook($row['id'], Moment::of($row['table_at'], '/table_at')->getTimestampMs(), $ask, StoredCook::changes($row['working']['plan']['heat']), Replay::of(StoredCook::stages($row['working']['plan']['stages']), $touches), $row['burner'] ?? $row['working']['burner']['name'], $rice, $dish, $row['pan'] ?? $row['working']['pan']['name'] ?? null);
     }
 
     /**
@@ -104,6 +104,6 @@ final class ArchiveCooks
      */
     private static function touch(array $event, string $path): Touch
     {
-        return KeptCook::touch(TouchKind::from($event['event']['kind']), Moment::of($event['at'] ?? $event['event']['at'], "$path/at")->getTimestampMs(), $event['event']);
+        return StoredCook::touch(TouchKind::from($event['event']['kind']), Moment::of($event['at'] ?? $event['event']['at'], "$path/at")->getTimestampMs(), $event['event']);
     }
 }

@@ -9,7 +9,7 @@ use App\Models\Cook;
 use App\Models\Firing;
 use App\Models\Kitchen;
 use App\Models\Night;
-use App\Service\KeepNight;
+use App\Night\SaveNight;
 
 /** The nights of an archive, by names: what was ordered, who was there, and which cook served which firing, by its place on its night. */
 final class ArchivedNights
@@ -66,13 +66,13 @@ final class ArchivedNights
             if (array_filter(array_slice($nights, 0, $i), static fn (array $night): bool => $night['on'] === $row['on']) !== []) {
                 throw BadDocument::at("/nights/$i/on", 'stands twice');
             }
-            $night = KeepNight::on($kitchen, Moment::day($row['on'], "/nights/$i/on"));
+            $night = SaveNight::on($kitchen, Moment::day($row['on'], "/nights/$i/on"));
             $taken = [];
             foreach ($row['taken'] as $at => $booking) {
                 $taken[] = ['burner_id' => $named('burner', $booking['burner'], "/taken/$at"), ...array_diff_key($booking, ['burner' => true])];
             }
             try {
-                KeepNight::manned($night, $kitchen, [...$row, 'taken' => $taken], '*');
+                SaveNight::manned($night, $kitchen, [...$row, 'taken' => $taken], '*');
             } catch (BadDocument $bad) {
                 throw $bad->under("/nights/$i");
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Contracts\BadDocument;
-use App\Learning\KeepOwnNumber;
-use App\Learning\Whose;
+use App\Learning\OwnNumberSubject;
+use App\Learning\SaveOwnNumber;
 use App\Models\Kitchen;
 use App\Models\OwnNumber;
 use Carbon\CarbonImmutable;
@@ -39,11 +39,11 @@ final class ArchivedOwn
     public static function into(Kitchen $kitchen, array $rows, array $ids): void
     {
         foreach ($rows as $at => $row) {
-            $whose = Whose::of($row['of']);
+            $whose = OwnNumberSubject::of($row['of']);
             $word = $whose->word();
-            $id = $ids[$word][$row[$word] ?? ''] ?? throw BadDocument::at("/own/$at/$word", 'is not among the '.($whose === Whose::Dish ? 'dishes' : "{$word}s"));
-            KeepOwnNumber::asItWas($kitchen, [
-                ...array_intersect_key($row, array_flip(self::KEPT)), $whose->value => $id, 'mark' => $whose === Whose::Ring ? $row['mark'] : null, 'said_by' => $row['by'],
+            $id = $ids[$word][$row[$word] ?? ''] ?? throw BadDocument::at("/own/$at/$word", 'is not among the '.($whose === OwnNumberSubject::Dish ? 'dishes' : "{$word}s"));
+            SaveOwnNumber::asItWas($kitchen, [
+                ...array_intersect_key($row, array_flip(self::KEPT)), $whose->value => $id, 'mark' => $whose === OwnNumberSubject::Ring ? $row['mark'] : null, 'said_by' => $row['by'],
                 'at' => Moment::of($row['at'], "/own/$at/at"), 'until' => $row['until'] === null ? null : Moment::of($row['until'], "/own/$at/until"),
             ], "/own/$at");
         }

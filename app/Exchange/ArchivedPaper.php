@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Contracts\BadDocument;
-use App\Log\KeepPaper;
+use App\Log\ImportPaperLog;
 use App\Models\Kitchen;
 use App\Models\LogLine;
 use Carbon\CarbonImmutable;
@@ -42,6 +42,6 @@ final class ArchivedPaper
             }
             $lines[] = $line;
         }
-        (new KeepPaper($kitchen, CarbonImmutable::now()))->keep($lines, '', '/paper');
+        (new ImportPaperLog($kitchen, CarbonImmutable::now()))->keep($lines, '', '/paper');
     }
 }

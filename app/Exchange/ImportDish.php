@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use App\Kitchen\KeepDish;
-use App\Kitchen\KeepThing;
+use App\Dish\SaveDish;
+use App\Kitchen\SaveThing;
 use App\Kitchen\Thing;
 use App\Models\Dish;
 use App\Models\User;
@@ -31,7 +31,7 @@ final readonly class ImportDish
             $rice = self::own($user, Thing::Rices, self::part($document, 'rice'), $made);
             $stock = self::own($user, Thing::Stocks, self::part($document, 'stock'), $made);
             $entry = ['rice_id' => $rice, 'stock_id' => $stock, 'dish' => self::part($document, 'dish')];
-            $dish = $into === null ? KeepDish::enter($user, $entry) : KeepDish::change($user, $into, $entry, '*');
+            $dish = $into === null ? SaveDish::enter($user, $entry) : SaveDish::change($user, $into, $entry, '*');
 
             return new self($dish, $made);
         }, attempts: 3);
@@ -49,7 +49,7 @@ final readonly class ImportDish
             return $id;
         }
         /** @var int $id */
-        $id = KeepThing::enter($user->kitchen, $thing, $part)->getKey();
+        $id = SaveThing::enter($user->kitchen, $thing, $part)->getKey();
         $made[] = [
             'address' => $thing === Thing::Rices ? 'rices' : 'stocks',
             'id' => $id,

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use App\Kitchen\CookDocument;
-use App\Kitchen\DishBody;
+use App\Dish\DishBody;
 use App\Models\BoilOffTest;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
@@ -19,6 +18,7 @@ use App\Models\Ladle;
 use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
+use App\Stove\CookDocument;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

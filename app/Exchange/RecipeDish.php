@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Contracts\BadDocument;
-use App\Kitchen\DishBody;
+use App\Dish\DishBody;
 use App\Words\Words;
 use Velko\Core\Family\Families;
 use Velko\Core\Food\Foods;

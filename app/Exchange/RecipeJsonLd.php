@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Bench\KitchenAsk;
+use App\Bench\MiseDocument;
+use App\Bench\WorkOut;
 use App\Contracts\BadDocument;
 use App\Contracts\Contract;
-use App\Kitchen\Asked;
-use App\Kitchen\DishBody;
-use App\Kitchen\MiseDocument;
-use App\Kitchen\WorkOut;
+use App\Dish\DishBody;
 use App\Models\Dish;
 use App\Models\DishIngredient;
 use App\Words\Words;
@@ -67,7 +67,7 @@ final class RecipeJsonLd
     {
         $now = CarbonImmutable::now();
         try {
-            $asked = Asked::of(['format' => 'velko.ask/1', 'dish_id' => $dish->id, 'covers' => self::COVERS, 'portion' => 'main', 'pan_id' => null, 'burner_id' => null, 'table_at' => $now->addHours(2)->setTimezone($dish->kitchen->timezone)->format('H:i')], $dish->kitchen, $now);
+            $asked = KitchenAsk::of(['format' => 'velko.ask/1', 'dish_id' => $dish->id, 'covers' => self::COVERS, 'portion' => 'main', 'pan_id' => null, 'burner_id' => null, 'table_at' => $now->addHours(2)->setTimezone($dish->kitchen->timezone)->format('H:i')], $dish->kitchen, $now);
             $working = WorkOut::of($asked, $now)->document();
         } catch (BadDocument) {
             return null;

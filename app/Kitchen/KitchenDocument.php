@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Bench\PanHoldsDocument;
+use App\Bench\PartToCook;
+use App\Dish\DishBody;
 use App\Models\BoilOffTest;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
@@ -14,6 +17,7 @@ use App\Models\Ladle;
 use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
+use App\Stove\ReadingDocument;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -72,7 +76,7 @@ final class KitchenDocument
                 ...$dish->only(['id', 'name', 'family', 'grams_main', 'grams_starter', 'doses', 'looseness']),
                 'rice' => (new Words)->say(Variety::from($dish->rice->variety)->fact()),
                 'stock' => $dish->stock->name,
-                'part_cooked' => Way::partCooking($dish, $kitchen) !== null,
+                'part_cooked' => PartToCook::partCooking($dish, $kitchen) !== null,
                 'shows' => self::shows($dish),
             ])->values()->all(),
         ];

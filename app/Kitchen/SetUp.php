@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use App\Contracts\BadDocument;
+use App\Dish\DishBody;
+use App\Dish\SaveDish;
 use App\Models\Kitchen;
 use App\Models\Rice;
 use App\Models\Stock;
@@ -68,24 +70,24 @@ final class SetUp
     private static function station(Kitchen $kitchen, array $document): void
     {
         foreach ($document['pans'] as $code) {
-            KeepThing::enter($kitchen, Thing::Pans, self::pan($code, Units::from($document['units'])));
+            SaveThing::enter($kitchen, Thing::Pans, self::pan($code, Units::from($document['units'])));
         }
         foreach ($document['rings'] as $code) {
-            KeepThing::enter($kitchen, Thing::Burners, self::ring($code));
+            SaveThing::enter($kitchen, Thing::Burners, self::ring($code));
         }
         foreach (Kit::LADLES as $ml) {
-            KeepThing::enter($kitchen, Thing::Ladles, ['format' => 'velko.ladle/1', 'ml' => $ml]);
+            SaveThing::enter($kitchen, Thing::Ladles, ['format' => 'velko.ladle/1', 'ml' => $ml]);
         }
     }
 
     private static function firstDish(User $user, Variety $variety): void
     {
         /** @var Rice $rice */
-        $rice = KeepThing::enter($user->kitchen, Thing::Rices, ['format' => 'velko.rice/1', 'name' => self::said($variety->fact()), 'variety' => $variety->value, 'window_min' => null, 'grams_per_cup' => null]);
+        $rice = SaveThing::enter($user->kitchen, Thing::Rices, ['format' => 'velko.rice/1', 'name' => self::said($variety->fact()), 'variety' => $variety->value, 'window_min' => null, 'grams_per_cup' => null]);
         /** @var Stock $stock */
-        $stock = KeepThing::enter($user->kitchen, Thing::Stocks, [...self::STOCK, 'name' => self::said(Fact::of('kit.stock')), 'base' => Base::Vegetable->value, 'allergens' => [Allergen::Celery->value]]);
+        $stock = SaveThing::enter($user->kitchen, Thing::Stocks, [...self::STOCK, 'name' => self::said(Fact::of('kit.stock')), 'base' => Base::Vegetable->value, 'allergens' => [Allergen::Celery->value]]);
         $dish = [...DishBody::usual(self::familyOf($variety)), 'finish' => self::said(Fact::of('kit.finish')), 'ingredients' => self::base()];
-        KeepDish::enter($user, ['rice_id' => $rice->id, 'stock_id' => $stock->id, 'dish' => $dish]);
+        SaveDish::enter($user, ['rice_id' => $rice->id, 'stock_id' => $stock->id, 'dish' => $dish]);
     }
 
     /** @return list<array<string, mixed>> what its rice is toasted in: a little oil and shallot (common practice, no single source) */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Bench\DishAsk;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
 use App\Models\Dish;

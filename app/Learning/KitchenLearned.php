@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learning;
 
-use App\Kitchen\Patience;
+use App\Bench\TimeBudget;
 use App\Kitchen\Source;
 use App\Kitchen\Station;
 use App\Models\Burner;
@@ -12,7 +12,7 @@ use App\Models\Kitchen;
 use App\Models\OwnNumber;
 use App\Models\Pan;
 use App\Models\Rice;
-use App\Service\Engine;
+use App\Night\EngineVersion;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Collection;
@@ -39,15 +39,15 @@ final class KitchenLearned
     {
         $kitchen->withStation()->loadMissing('rices');
         $given = self::given($kitchen);
-        $address = 'learned:'.hash('xxh128', serialize([Engine::stamp(), $kitchen->id, $kitchen->created_at?->getTimestamp(), KeepLessons::stamp($kitchen), $given]));
+        $address = 'learned:'.hash('xxh128', serialize([EngineVersion::stamp(), $kitchen->id, $kitchen->created_at?->getTimestamp(), LessonStore::stamp($kitchen), $given]));
         $known = self::kept()->get($address);
         if (is_array($known)) {
             [$this->learned, $this->told, $this->leftOut] = $known;
 
             return;
         }
-        $patience = new Patience(2.0);
-        $lessons = KeepLessons::of($kitchen, $patience);
+        $patience = new TimeBudget(2.0);
+        $lessons = LessonStore::of($kitchen, $patience);
         $this->told = count($lessons);
         $this->learned = Learned::from($lessons, $given);
         $this->leftOut = $patience->leftOut;
@@ -82,13 +82,13 @@ final class KitchenLearned
     private function number(LearnedNumber $number, Collection $own): ?array
     {
         $parameter = $number->parameter;
-        $whose = Whose::of($parameter->of);
+        $whose = OwnNumberSubject::of($parameter->of);
         $owner = $whose->find($this->kitchen, $parameter->whose);
         $setting = $owner instanceof Burner ? $owner->settings->firstWhere('mark', $parameter->mark) : null;
-        if (($owner === null && $whose !== Whose::Kitchen) || ($owner instanceof Burner && $setting === null)) {
+        if (($owner === null && $whose !== OwnNumberSubject::Kitchen) || ($owner instanceof Burner && $setting === null)) {
             return null;
         }
-        $document = LearnedDocument::number($number, fn (Parameter $other): string => Whose::of($other->of)->find($this->kitchen, $other->whose)->name ?? self::OF_THE_KITCHEN[$other->of] ?? '');
+        $document = LearnedDocument::number($number, fn (Parameter $other): string => OwnNumberSubject::of($other->of)->find($this->kitchen, $other->whose)->name ?? self::OF_THE_KITCHEN[$other->of] ?? '');
         if ($owner === null || $owner instanceof Pan) {
             return $document + ['without' => $document['given'], 'source' => Source::Guessed->value];
         }
@@ -103,9 +103,9 @@ final class KitchenLearned
             'without' => LearnedDocument::said($parameter->of, $number->given),
             'pinned' => $source === Source::Pinned,
             'source' => $source->value,
-            'burner_id' => $whose === Whose::Ring ? $owner->id : null,
-            'rice_id' => $whose === Whose::Rice ? $owner->id : null,
-            'dish_id' => $whose === Whose::Dish ? $owner->id : null,
+            'burner_id' => $whose === OwnNumberSubject::Ring ? $owner->id : null,
+            'rice_id' => $whose === OwnNumberSubject::Rice ? $owner->id : null,
+            'dish_id' => $whose === OwnNumberSubject::Dish ? $owner->id : null,
             'history' => array_values($history->map(static fn (OwnNumber $row): array => [
                 'value' => LearnedDocument::said($parameter->of, $row->value), 'cooks' => $row->cooks, 'by' => $row->said_by,
                 'at' => $row->at->toIso8601String(), 'until' => $row->until?->toIso8601String(),
@@ -127,7 +127,7 @@ final class KitchenLearned
                 $given[Parameter::of($of, (string) $rice->id, null)->key()] = $value;
             }
         }
-        foreach (KeepLessons::dishes($kitchen) as $dish) {
+        foreach (LessonStore::dishes($kitchen) as $dish) {
             $left = Station::givenOfDish($dish);
             $given += $left === null ? [] : [Parameter::base((string) $dish->id)->key() => $left];
         }

@@ -59,16 +59,16 @@ final class LearnedDocument
     public static function number(LearnedNumber $number, callable $named): array
     {
         $parameter = $number->parameter;
-        $whose = Whose::of($parameter->of);
+        $whose = OwnNumberSubject::of($parameter->of);
         $name = $named($parameter);
         $is = static fn (float $factor): float => self::said($parameter->of, $number->given * $factor);
 
         return [
             'of' => $parameter->of,
-            'ring' => $whose === Whose::Ring ? $name : null,
+            'ring' => $whose === OwnNumberSubject::Ring ? $name : null,
             'mark' => $parameter->mark,
-            'rice' => $whose === Whose::Rice ? $name : null,
-            'dish' => $whose === Whose::Dish ? $name : null,
+            'rice' => $whose === OwnNumberSubject::Rice ? $name : null,
+            'dish' => $whose === OwnNumberSubject::Dish ? $name : null,
             'pan' => $parameter->of === 'pan-power' ? $name : null,
             'unit' => self::UNITS[$parameter->of] ?? '×',
             'given' => $is(1.0),

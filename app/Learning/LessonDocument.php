@@ -8,7 +8,7 @@ use Velko\Core\Learning\Effect;
 use Velko\Core\Learning\Lesson;
 use Velko\Core\Learning\Observation;
 use Velko\Core\Learning\Parameter;
-use Velko\Core\Learning\Word;
+use Velko\Core\Learning\SaidWord;
 
 /** A lesson as it is kept beside the events it was made from. */
 final class LessonDocument
@@ -20,14 +20,14 @@ final class LessonDocument
             'id' => $lesson->id, 'at' => $lesson->at, 'weighed' => $lesson->weighed, 'given' => $lesson->given,
             'observations' => array_map(static fn (Observation $observation): array => [
                 'kind' => $observation->kind, 'slopes' => $observation->slopes, 'grams' => $observation->grams, 'curves' => $observation->curves,
-                ...$observation->what instanceof Word ? ['word' => self::word($observation->what)] : ['off' => $observation->what],
+                ...$observation->what instanceof SaidWord ? ['word' => self::word($observation->what)] : ['off' => $observation->what],
             ], $lesson->observations),
             'effects' => array_map(static fn (Effect $effect): array => ['of' => $effect->of, 'mark' => $effect->mark, 'parameters' => array_map(static fn (Parameter $parameter): array => ['of' => $parameter->of, 'whose' => $parameter->whose, 'mark' => $parameter->mark], $effect->parameters)], $lesson->effects),
         ];
     }
 
     /** @return array{thought: float, from: float|null, to: float|null, spread: float, said: string|null} null for no end */
-    private static function word(Word $word): array
+    private static function word(SaidWord $word): array
     {
         return ['thought' => $word->thought, 'from' => is_finite($word->from) ? $word->from : null, 'to' => is_finite($word->to) ? $word->to : null, 'spread' => $word->spread, 'said' => $word->said];
     }
@@ -48,7 +48,7 @@ final class LessonDocument
     private static function observation(array $kept): Observation
     {
         $word = $kept['word'] ?? null;
-        $what = $word === null ? (float) $kept['off'] : new Word((float) $word['thought'], (float) ($word['from'] ?? -INF), (float) ($word['to'] ?? INF), (float) $word['spread'], $word['said']);
+        $what = $word === null ? (float) $kept['off'] : new SaidWord((float) $word['thought'], (float) ($word['from'] ?? -INF), (float) ($word['to'] ?? INF), (float) $word['spread'], $word['said']);
 
         return new Observation($kept['kind'], $what, self::floats($kept['slopes']), $kept['grams'] === null ? null : (float) $kept['grams'], array_map(floatval(...), $kept['curves']));
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Log;
 
 use Velko\Core\Learning\Advice as Worth;
-use Velko\Core\Learning\DishNow;
-use Velko\Core\Learning\MarkNow;
+use Velko\Core\Learning\DishAsWanted;
+use Velko\Core\Learning\MarkAsLearned;
 use Velko\Core\Learning\WorthChanging;
 
 /** What is worth changing as velko.weeks/1 has it: the core's advice by the names and numbers of the kitchen's rings and dishes. Of a mark that gives nothing nothing is worth changing. */
@@ -23,8 +23,8 @@ final readonly class Advice
         $marks = array_values(array_filter($numbers, static fn (array $number): bool => $number['of'] === 'ring-power' && isset($number['burner_id']) && $number['given'] > 0 && $number['value'] > 0));
         $wanted = array_values(array_filter($dishes, static fn (array $dish): bool => isset($dish['wanted']['of_planned'])));
         $worth = WorthChanging::of(
-            array_map(static fn (array $mark): MarkNow => new MarkNow((string) $mark['burner_id'], $mark['given'], $mark['value'], $mark['low_90'], $mark['high_90'], $mark['cooks'], in_array($mark['source'], ['measured', 'pinned'], true)), $marks),
-            array_map(static fn (array $dish): DishNow => new DishNow((string) $dish['id'], $dish['wanted']['of_planned'], $dish['wanted']['cooks']), $wanted),
+            array_map(static fn (array $mark): MarkAsLearned => new MarkAsLearned((string) $mark['burner_id'], $mark['given'], $mark['value'], $mark['low_90'], $mark['high_90'], $mark['cooks'], in_array($mark['source'], ['measured', 'pinned'], true)), $marks),
+            array_map(static fn (array $dish): DishAsWanted => new DishAsWanted((string) $dish['id'], $dish['wanted']['of_planned'], $dish['wanted']['cooks']), $wanted),
         );
         $rings = array_column($marks, 'ring', 'burner_id');
         $byId = array_column($wanted, null, 'id');

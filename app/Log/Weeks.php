@@ -6,7 +6,7 @@ namespace App\Log;
 
 use App\Learning\KitchenLearned;
 use App\Models\Kitchen;
-use App\Service\KeepNight;
+use App\Night\SaveNight;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -101,7 +101,7 @@ final readonly class Weeks
             'covers' => (int) array_sum($lines->pluck('covers')->all()),
             'given_up' => $lines->where('status', 'given-up')->count(),
             'judged' => $judged->count(), 'as_wanted' => self::judged($lines, true)->count(),
-            'timed' => $timed->count(), 'in_window' => $timed->filter(static fn (stdClass $line): bool => $line->late_min >= -KeepNight::EARLY_MIN && $line->late_min <= KeepNight::LATE_MIN)->count(),
+            'timed' => $timed->count(), 'in_window' => $timed->filter(static fn (stdClass $line): bool => $line->late_min >= -SaveNight::EARLY_MIN && $line->late_min <= SaveNight::LATE_MIN)->count(),
             'planned_ml' => round(array_sum($weighed->pluck('planned_ml')->all())), 'poured_ml' => round(array_sum($weighed->pluck('poured_ml')->all())),
             'wasted' => $wasted->count(), 'waste_g' => round(array_sum($wasted->pluck('waste_g')->all())),
         ];

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Velko\Core\Mise\Ready;
+use Velko\Core\Mise\ReadyBy;
 
 /**
  * @property int $position
  * @property string $what
- * @property Ready $ready
+ * @property ReadyBy $ready
  * @property float $takes_min
  * @property float $hands_min
  * @property bool $ahead
@@ -29,6 +29,6 @@ final class DishSideWork extends Model
 
     protected function casts(): array
     {
-        return ['ready' => Ready::class, 'takes_min' => 'float', 'hands_min' => 'float', 'ahead' => 'boolean', 'needs' => 'integer', 'drinks_ml_per_80_g' => 'float', 'gives_ml_per_80_g' => 'float', 'on_ring' => 'boolean'];
+        return ['ready' => ReadyBy::class, 'takes_min' => 'float', 'hands_min' => 'float', 'ahead' => 'boolean', 'needs' => 'integer', 'drinks_ml_per_80_g' => 'float', 'gives_ml_per_80_g' => 'float', 'on_ring' => 'boolean'];
     }
 }

@@ -98,7 +98,7 @@ final class SendConfirmations
             return match ($row->for) {
                 'open' => OpenKitchen::confirmed($row->document),
                 'join' => SendLinks::joinConfirmed($row->document),
-                'me' => KeepAccount::confirmed(self::signedIn($row), $row->email),
+                'me' => SaveAccount::confirmed(self::signedIn($row), $row->email),
             };
         }, attempts: 3);
     }

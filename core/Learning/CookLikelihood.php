@@ -125,7 +125,7 @@ final class CookLikelihood
             $this->else[$row] = $this->without($row, $value, $projected, $spread);
             // As precision and pull of its projection on the effects: a measurement should be 0.
             $noise = $spreads->noise($observation->kind);
-            if ($observation->what instanceof Word) {
+            if ($observation->what instanceof SaidWord) {
                 [$known, $pull] = $observation->what->adds($this->else[$row][0], $this->else[$row][1], $spreads->wrongly($observation->kind), $spreads->habit($observation->kind, $observation->what->said), $spreads->wider($observation->kind));
                 // What a word takes away from what is known is left out (all cooks together might then know less than nothing); its pull is not.
                 $known = max(0.0, $known);
@@ -233,7 +233,7 @@ final class CookLikelihood
     {
         $misses = [];
         foreach ($this->isOut ? [] : $this->lesson->observations as $row => $observation) {
-            if (! $observation->what instanceof Word && ! isset($this->out[$row])) {
+            if (! $observation->what instanceof SaidWord && ! isset($this->out[$row])) {
                 $square = $this->here[$row][0] ** 2;
                 $misses[] = [$observation->kind, self::trusted($square, $this->spreads->noise($observation->kind)) * $square, 1 - $this->else[$row][2]];
             }
@@ -248,7 +248,7 @@ final class CookLikelihood
         $heard = [];
         foreach ($this->isOut ? [] : $this->lesson->observations as $row => $observation) {
             $word = $observation->what;
-            if ($word instanceof Word) {
+            if ($word instanceof SaidWord) {
                 [$thought, $variance] = $this->else[$row];
                 $heard[] = [$observation->kind, $word->said, array_map(static fn (float $wider): float => $word->likely($thought, $variance, $wider), Spreads::WIDER)];
             }
@@ -276,7 +276,7 @@ final class CookLikelihood
     {
         $weighings = [];
         foreach ($this->lesson->observations as $row => $observation) {
-            if (! $observation->what instanceof Word && $observation->grams !== null) {
+            if (! $observation->what instanceof SaidWord && $observation->grams !== null) {
                 [$value, $variance] = $this->else[$row];
                 $weighings[] = ['row' => $row, 'kind' => $observation->kind, 'apart' => $value / sqrt($variance + $this->spreads->noise($observation->kind)), 'grams' => -$value * $observation->grams];
             }
@@ -302,7 +302,7 @@ final class CookLikelihood
             foreach ($slopes as $e => $a) {
                 $own += $a * $this->own->in($e);
             }
-            [$known, $towards] = $observation->what instanceof Word ? $this->sites[$row] : [1 / $this->spreads->noise($observation->kind), null];
+            [$known, $towards] = $observation->what instanceof SaidWord ? $this->sites[$row] : [1 / $this->spreads->noise($observation->kind), null];
             $precision += $known * $slope ** 2;
             $pull += $slope * ($towards === null ? -$known * ($value - $own) : $towards - $known * ($this->projected($row) - $own));
         }

@@ -54,7 +54,7 @@ final readonly class Effect
      *
      * @param  float  $off  Logarithm of a factor, km or K.
      */
-    public function in(Cooked $cooked, float $off): Cooked
+    public function in(LoggedCook $cooked, float $off): LoggedCook
     {
         return match ($this->of) {
             'ladle' => $cooked->touched($cooked->replay->withLadle(exp($off))),
@@ -66,7 +66,7 @@ final readonly class Effect
     }
 
     /** What a weighing found is the rest: what was entered as in the pan beside rice and liquid was the base as it was thought to be. */
-    private static function baseWeighs(Cooked $cooked, Ask $ask): Cooked
+    private static function baseWeighs(LoggedCook $cooked, Ask $ask): LoggedCook
     {
         $more = array_sum(array_map(static fn (Portion $was, Portion $is): float => $is->mass() - $was->mass(), $cooked->ask->food, $ask->food));
 

@@ -12,14 +12,14 @@ use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Weighing;
 use Velko\Core\Food\Sweated;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Live\Estimate;
-use Velko\Core\Live\Happened;
-use Velko\Core\Live\Measured;
+use Velko\Core\Live\Measurements;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
-use Velko\Core\Planning\Ahead;
+use Velko\Core\Planning\Continuation;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Vessel\Burner;
@@ -46,7 +46,7 @@ final readonly class Lesson
     public function __construct(public string $id, public int $at, public array $effects, public array $given, public array $observations, public bool $weighed) {}
 
     /** @return self|null null for a cook that never came to the table, or of which nothing was said */
-    public static function of(Cooked $cooked): ?self
+    public static function of(LoggedCook $cooked): ?self
     {
         if ($cooked->replay->status !== Status::AtTable || $cooked->replay->pours() === []) {
             return null;
@@ -59,13 +59,13 @@ final readonly class Lesson
             : new self($cooked->id, $cooked->at, $effects, array_map(static fn (Effect $effect): float => $effect->given($cooked->ask), $effects), $observations, self::wasWeighed($cooked));
     }
 
-    private static function wasWeighed(Cooked $cooked): bool
+    private static function wasWeighed(LoggedCook $cooked): bool
     {
         return array_filter($cooked->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== [];
     }
 
     /** @return list<Effect> */
-    private static function effects(Cooked $cooked, Ahead $ahead): array
+    private static function effects(LoggedCook $cooked, Continuation $ahead): array
     {
         $pan = $cooked->panName === null ? [] : [Parameter::pan($cooked->panName)];
         $effects = array_map(static fn (string $mark): Effect => new Effect('ring-power', $mark, [Parameter::ring($cooked->ring), Parameter::mark($cooked->ring, $mark), ...$pan]), self::marks($cooked));
@@ -88,7 +88,7 @@ final readonly class Lesson
     }
 
     /** @return list<string> marks that it stood on, but for those that are taken to give nothing: no factor can be off */
-    private static function marks(Cooked $cooked): array
+    private static function marks(LoggedCook $cooked): array
     {
         $marks = [...array_map(static fn (HeatChange $change): string => $change->mark, $cooked->heat), ...array_map(static fn (Touch $touch): ?string => $touch->mark, $cooked->replay->counted)];
 
@@ -100,10 +100,10 @@ final readonly class Lesson
      *
      * @return list<Observation>
      */
-    private static function observations(Cooked $cooked, Ahead $ahead, array $effects): array
+    private static function observations(LoggedCook $cooked, Continuation $ahead, array $effects): array
     {
         $given = $cooked->ask->grain;
-        $nudged = array_map(static fn (Effect $effect): Cooked => $effect->in($cooked, $effect->nudge()), $effects);
+        $nudged = array_map(static fn (Effect $effect): LoggedCook => $effect->in($cooked, $effect->nudge()), $effects);
         $still = array_filter($nudged, static fn (int $e): bool => ! $effects[$e]->movesThePan(), ARRAY_FILTER_USE_KEY);
         $seen = self::seen(['' => $cooked] + $still, $ahead, $given);
         foreach (array_diff_key($nudged, $still) as $e => $other) {
@@ -141,21 +141,21 @@ final readonly class Lesson
     /** Where it lies: a word against its range; a weighing in g, since how well it is known may be another with another base. */
     private static function place(Observation $observation): float
     {
-        return $observation->what instanceof Word ? $observation->what->place() : $observation->what * ($observation->grams ?? 1.0);
+        return $observation->what instanceof SaidWord ? $observation->what->place() : $observation->what * ($observation->grams ?? 1.0);
     }
 
     /**
      * What was seen and weighed in one pan, against what it would be if the cook had been each of these; the pan runs alike in all of them.
      *
-     * @param  non-empty-array<int|string, Cooked>  $variants
+     * @param  non-empty-array<int|string, LoggedCook>  $variants
      * @param  Grain  $given  As the plan had it.
      *
      * @return array<int|string, array<string, Observation>> by variant, then by a name of its own; without slopes
      */
-    private static function seen(array $variants, Ahead $ahead, Grain $given): array
+    private static function seen(array $variants, Continuation $ahead, Grain $given): array
     {
         $cooked = reset($variants);
-        $measured = array_map(static fn (Cooked $variant): Measured => new Measured($variant->ask, $variant->heat, $variant->replay, isToLearn: true), $variants);
+        $measured = array_map(static fn (LoggedCook $variant): Measurements => new Measurements($variant->ask, $variant->heat, $variant->replay, isToLearn: true), $variants);
         $seen = [];
         foreach ($measured as $v => $measurement) {
             $base = $measurement->missOfTheBase();
@@ -163,7 +163,7 @@ final readonly class Lesson
         }
         $track = new Track;
         $n = -1;
-        $run = (new Happened($cooked->ask, $cooked->heat, $cooked->replay, new Estimate(1.0)))->run($cooked->at, static function (Touch $touch, State $state) use (&$seen, &$n, $variants, $measured, $track, $given): void {
+        $run = (new ActualRun($cooked->ask, $cooked->heat, $cooked->replay, new Estimate(1.0)))->run($cooked->at, static function (Touch $touch, State $state) use (&$seen, &$n, $variants, $measured, $track, $given): void {
             $n++;
             foreach ($measured as $v => $measurement) {
                 $its = $variants[$v]->replay->counted[$n]; // the same touch, as this variant has it
@@ -186,11 +186,11 @@ final readonly class Lesson
         return $seen;
     }
 
-    private static function found(Touch $touch, State $state, Measured $measured, Track $track): ?Observation
+    private static function found(Touch $touch, State $state, Measurements $measured, Track $track): ?Observation
     {
         $said = $measured->said($touch, $state, $track);
         if ($said !== null) {
-            return new Observation($touch->kind === TouchKind::NotYet ? 'not-yet' : 'looseness', new Word(...$said, said: $touch->sign?->value), []);
+            return new Observation($touch->kind === TouchKind::NotYet ? 'not-yet' : 'looseness', new SaidWord(...$said, said: $touch->sign?->value), []);
         }
         $miss = $measured->miss($touch, $state, $track);
 
@@ -198,7 +198,7 @@ final readonly class Lesson
     }
 
     /** @return array<string, Observation> */
-    private static function verdict(Cooked $cooked, State $eaten, Ahead $ahead, Grain $given): array
+    private static function verdict(LoggedCook $cooked, State $eaten, Continuation $ahead, Grain $given): array
     {
         $verdict = $cooked->replay->verdict;
         if ($verdict === null) {
@@ -208,7 +208,7 @@ final readonly class Lesson
         $looseness = $cooked->ask->family->traits()->scale->range($verdict->looseness);
         $sign = Sign::tryFrom(str_replace(' ', '-', $verdict->looseness->value));
         if ($looseness !== null && $sign !== null) {
-            $said['eaten looseness'] = new Observation('looseness', new Word($eaten->free / $cooked->ask->rice(), $looseness[0], $looseness[1], $sign->spread(), $sign->value), []);
+            $said['eaten looseness'] = new Observation('looseness', new SaidWord($eaten->free / $cooked->ask->rice(), $looseness[0], $looseness[1], $sign->spread(), $sign->value), []);
         }
         $bite = self::bite($eaten, $verdict->bite, $given, $cooked->ask->grain);
         if ($bite !== null) {
@@ -216,7 +216,7 @@ final readonly class Lesson
         }
         $floor = self::floor($cooked, self::ahead($cooked, $ahead));
         if ($floor !== null && $verdict->crust !== null) {
-            $said['eaten crust'] = new Observation('crust', new Word(log($floor), ...array_map(log(...), $verdict->crust->range()), spread: Browning::SPREAD, said: $verdict->crust->name), []);
+            $said['eaten crust'] = new Observation('crust', new SaidWord(log($floor), ...array_map(log(...), $verdict->crust->range()), spread: Browning::SPREAD, said: $verdict->crust->name), []);
         }
 
         return $said;
@@ -226,16 +226,16 @@ final readonly class Lesson
      * A word of the bite, in minutes past the middle of its window: where the minutes are others, the ranges stay and the thought moves, whichever
      * word was said.
      */
-    private static function bite(State $state, Bite|Taste $word, Grain $given, Grain $grain): ?Word
+    private static function bite(State $state, Bite|Taste $word, Grain $given, Grain $grain): ?SaidWord
     {
         $range = $word->range($given->tooth());
         $middle = $given->tooth()->middle();
 
-        return $range === null ? null : new Word($state->doneness - $grain->tooth()->middle(), $range[0] - $middle, $range[1] - $middle, Taste::SPREAD, $word->value);
+        return $range === null ? null : new SaidWord($state->doneness - $grain->tooth()->middle(), $range[0] - $middle, $range[1] - $middle, Taste::SPREAD, $word->value);
     }
 
-    /** @param  Ahead|null  $alike  Of the same cook with other numbers: its crust is made by the same moves. */
-    private static function ahead(Cooked $cooked, ?Ahead $alike = null): Ahead
+    /** @param  Continuation|null  $alike  Of the same cook with other numbers: its crust is made by the same moves. */
+    private static function ahead(LoggedCook $cooked, ?Continuation $alike = null): Continuation
     {
         return $cooked->ask->family->ahead($cooked->ask, $cooked->replay, $cooked->heat[0]->mark, [], $alike);
     }
@@ -245,7 +245,7 @@ final readonly class Lesson
      *
      * @return float|null minutes at 150 °C, > 0
      */
-    private static function floor(Cooked $cooked, Ahead $ahead): ?float
+    private static function floor(LoggedCook $cooked, Continuation $ahead): ?float
     {
         $off = $cooked->replay->minuteOf(StageKind::Off);
         $browning = $off === null || $cooked->replay->verdict?->crust === null ? null : $ahead->scraped(60 * $off);

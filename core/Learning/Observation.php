@@ -21,12 +21,12 @@ final readonly class Observation
 
     /**
      * @param  'weighing'|'base'|'sign'|'taste'|'bite'|'looseness'|'crust'|'not-yet'  $kind
-     * @param  float|Word  $what  A measurement in its standard deviations; or the word.
+     * @param  float|SaidWord  $what  A measurement in its standard deviations; or the word.
      * @param  array<int, float>  $slopes  By effect, against {@see Effect::moves}.
      * @param  float|null  $grams  Of a weighing: one standard deviation, g.
      * @param  array<int, float>  $curves  By effect that has one, against the square of how far it moved.
      */
-    public function __construct(public string $kind, public float|Word $what, public array $slopes, public ?float $grams = null, public array $curves = []) {}
+    public function __construct(public string $kind, public float|SaidWord $what, public array $slopes, public ?float $grams = null, public array $curves = []) {}
 
     /**
      * With other parameters.
@@ -53,6 +53,6 @@ final readonly class Observation
             $there = $times * $there + $this->slopes[$scale] * $moves[$scale];
         }
 
-        return [($this->what instanceof Word ? $this->what->thought : $this->what) + $there, $slopes];
+        return [($this->what instanceof SaidWord ? $this->what->thought : $this->what) + $there, $slopes];
     }
 }

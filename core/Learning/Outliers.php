@@ -93,7 +93,7 @@ final readonly class Outliers
     private static function bar(int $cooks): float
     {
         $bar = 3.0;
-        while ($cooks * 2 * (1 - Word::below($bar)) > self::FALSELY) {
+        while ($cooks * 2 * (1 - SaidWord::below($bar)) > self::FALSELY) {
             $bar += 0.05;
         }
 

@@ -6,7 +6,7 @@ namespace Velko\Core\Learning;
 
 use Velko\Core\Food\Sweated;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Place;
+use Velko\Core\Planning\Surroundings;
 use Velko\Core\Rice\Doubt;
 use Velko\Core\Vessel\Burner;
 
@@ -158,7 +158,7 @@ final readonly class Parameter
             'doneness' => $ask->withGrain($ask->grain->doneAfterTimes($times)),
             'crust' => $ask->withGrain($ask->grain->browningTimes($times)),
             'base-yield' => $ask->withFood(Sweated::leaves($ask->food, $times)),
-            'altitude' => $ask->at(new Place($ask->place->altitude + 1000.0 * $off, $ask->place->room, $ask->place->plates, $ask->place->wind)),
+            'altitude' => $ask->at(new Surroundings($ask->place->altitude + 1000.0 * $off, $ask->place->room, $ask->place->plates, $ask->place->wind)),
             'stock-temperature' => $ask->withStock($ask->stock->heldAt(min($ask->conditions()->boiling, $ask->stock->temperature + $off))),
             'ladle', 'scale' => $ask,
         };

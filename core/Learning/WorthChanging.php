@@ -30,8 +30,8 @@ final class WorthChanging
     private const A_COOK = 0.06;
 
     /**
-     * @param  list<MarkNow>  $marks
-     * @param  list<DishNow>  $dishes
+     * @param  list<MarkAsLearned>  $marks
+     * @param  list<DishAsWanted>  $dishes
      *
      * @return list<Advice> what weighs most first
      */
@@ -52,25 +52,25 @@ final class WorthChanging
         return array_slice($all, 0, self::MOST);
     }
 
-    /** @param  non-empty-list<MarkNow>  $marks  of one ring */
+    /** @param  non-empty-list<MarkAsLearned>  $marks  of one ring */
     private static function wrongMarks(array $marks): ?Advice
     {
-        $most = self::mostTold(array_filter($marks, static fn (MarkNow $mark): bool => $mark->cooks >= self::FEW && $mark->isOff()));
+        $most = self::mostTold(array_filter($marks, static fn (MarkAsLearned $mark): bool => $mark->cooks >= self::FEW && $mark->isOff()));
 
         return $most === null || abs($most->off()) <= self::OFF ? null
             : new Advice('correct-ring', $most->ring, $most->off(), $most->low / $most->given - 1, $most->high / $most->given - 1, $most->cooks, abs($most->off()) * sqrt($most->cooks));
     }
 
-    /** @param  non-empty-list<MarkNow>  $marks  of one ring */
+    /** @param  non-empty-list<MarkAsLearned>  $marks  of one ring */
     private static function hardlyKnown(array $marks): ?Advice
     {
-        $most = self::mostTold(array_filter($marks, static fn (MarkNow $mark): bool => $mark->cooks >= self::FEW && ! $mark->isSure));
+        $most = self::mostTold(array_filter($marks, static fn (MarkAsLearned $mark): bool => $mark->cooks >= self::FEW && ! $mark->isSure));
 
         return $most === null || $most->width() <= self::WIDE ? null
             : new Advice('weigh-on-ring', $most->ring, $most->width() / 2, null, null, $most->cooks, self::NOT_WRONG * $most->width() * sqrt($most->cooks));
     }
 
-    private static function takes(DishNow $dish): ?Advice
+    private static function takes(DishAsWanted $dish): ?Advice
     {
         $off = $dish->ofPlanned - 1;
         $error = self::SURELY * self::A_COOK / sqrt($dish->cooks);
@@ -81,11 +81,11 @@ final class WorthChanging
     /**
      * The one on which most was cooked.
      *
-     * @param  array<MarkNow>  $marks
+     * @param  array<MarkAsLearned>  $marks
      */
-    private static function mostTold(array $marks): ?MarkNow
+    private static function mostTold(array $marks): ?MarkAsLearned
     {
-        usort($marks, static fn (MarkNow $a, MarkNow $b): int => $b->cooks <=> $a->cooks);
+        usort($marks, static fn (MarkAsLearned $a, MarkAsLearned $b): int => $b->cooks <=> $a->cooks);
 
         return $marks[0] ?? null;
     }

@@ -13,13 +13,13 @@ use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Pan\Track;
-use Velko\Core\Planning\Ahead;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Coming;
+use Velko\Core\Planning\Continuation;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\Extra;
-use Velko\Core\Planning\OnThePlates;
-use Velko\Core\Planning\Standing;
+use Velko\Core\Planning\ExtraStep;
+use Velko\Core\Planning\HoldingAtPass;
+use Velko\Core\Planning\PlateContents;
+use Velko\Core\Planning\Projection;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Bite;
@@ -48,7 +48,7 @@ final readonly class Forecast
      * @param  array{float, float}  $stockSpread  mL still to pour, were the ring one standard deviation weaker or stronger
      * @param  array{float, float}  $pullSpread  minute of the pull, likewise
      * @param  float  $shift  min that tasting moved the doneness clock
-     * @param  Standing|null  $standing  from off the heat on
+     * @param  HoldingAtPass|null  $standing  from off the heat on
      * @param  string  $mark  where the knob stands
      * @param  CrustNow|null  $floor  while it takes its colour
      * @param  float  $waterSpread  of the water in the pan now, free and drunk, one standard deviation, g
@@ -58,12 +58,12 @@ final readonly class Forecast
         public Ask $ask,
         public array $steps,
         public State $now,
-        public Coming $coming,
+        public Projection $coming,
         public Estimate $estimate,
         public array $stockSpread,
         public array $pullSpread,
         public float $shift,
-        public ?Standing $standing,
+        public ?HoldingAtPass $standing,
         public string $mark,
         public ?CrustNow $floor = null,
         public float $waterSpread = 0.0,
@@ -71,9 +71,9 @@ final readonly class Forecast
     ) {}
 
     /** What it will be served as, if it goes on so; of that its salt, as the tongue has moved it. */
-    public function onThePlates(): OnThePlates
+    public function onThePlates(): PlateContents
     {
-        return new OnThePlates($this->ask, $this->coming->atTable);
+        return new PlateContents($this->ask, $this->coming->atTable);
     }
 
     /**
@@ -88,7 +88,7 @@ final readonly class Forecast
         if ($replay->firstLiquidAt === null || $last === null || $replay->status !== Status::Cooking) {
             return null;
         }
-        $estimate = Estimating::of($ask, $heat, $replay);
+        $estimate = Estimator::of($ask, $heat, $replay);
         $said = max(0.0, 60 * ($replay->minute($last->at) ?? 0.0));
         $nowSecond = max($said, min(Replay::LONGEST, 60 * ($replay->minute($now) ?? 0.0)));
         $current = self::at($ask, $heat, $replay, $estimate, $said, $nowSecond);
@@ -146,10 +146,10 @@ final readonly class Forecast
      */
     private static function stepsFrom(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second): array
     {
-        $happened = new Happened($ask, $heat, $replay, $estimate);
+        $happened = new ActualRun($ask, $heat, $replay, $estimate);
         $state = $happened->until($second);
 
-        return (new Steps($replay, self::ahead($happened, $replay, $state, $second)->from($state), $second / 60, $second / 60, new Added($ask, $replay), Lateness::of($replay)))->all();
+        return (new Steps($replay, self::ahead($happened, $replay, $state, $second)->from($state), $second / 60, $second / 60, new AddedFood($ask, $replay), Lateness::of($replay)))->all();
     }
 
     /**
@@ -193,7 +193,7 @@ final readonly class Forecast
      */
     private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $said, float $second): self
     {
-        $happened = new Happened($ask, $heat, $replay, $estimate);
+        $happened = new ActualRun($ask, $heat, $replay, $estimate);
         $state = $happened->until($second);
         if ($replay->minuteOf(StageKind::Off) !== null) {
             return self::offTheHeat($ask, $happened, $replay, $state, $estimate, $second);
@@ -201,8 +201,8 @@ final readonly class Forecast
         $ahead = self::ahead($happened, $replay, $state, $second);
         $coming = $ahead->from($state);
         $water = [0.0, 0.0];
-        [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $ahead, &$water): Coming {
-            $happened = new Happened($ask, $heat, $replay, $estimate->off($deviations));
+        [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $ahead, &$water): Projection {
+            $happened = new ActualRun($ask, $heat, $replay, $estimate->off($deviations));
 
             $state = $happened->until($second);
             $water[$deviations < 0 ? 0 : 1] = $state->free + $ask->rice() * $state->drunk;
@@ -211,7 +211,7 @@ final readonly class Forecast
         }, [-1, 1]);
 
         return new self(
-            $ask, (new Steps($replay, $coming, $said / 60, $second / 60, new Added($ask, $replay), Lateness::of($replay)))->all(), $state, $coming, $estimate,
+            $ask, (new Steps($replay, $coming, $said / 60, $second / 60, new AddedFood($ask, $replay), Lateness::of($replay)))->all(), $state, $coming, $estimate,
             self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $happened->pouredUnknown($second)),
             [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
             $happened->shift, null, $happened->markAt($second), $ahead->floor(), hypot(($water[1] - $water[0]) / 2, $happened->liquidUnknown($second)),
@@ -233,14 +233,14 @@ final readonly class Forecast
     }
 
     /** @return list<array{second: float, mark: string}> where the knob stood since a pan rice fell dry */
-    private static function bare(Happened $happened, State $state, float $second): array
+    private static function bare(ActualRun $happened, State $state, float $second): array
     {
         $dry = $happened->ask->family->traits()->driesOut && $state->poured > 0 && $state->free <= Simulation::DRY * $happened->ask->rice();
 
         return $dry ? $happened->bareSince($second) : [];
     }
 
-    private static function ahead(Happened $happened, Replay $replay, State $state, float $second, ?Ahead $alike = null): Ahead
+    private static function ahead(ActualRun $happened, Replay $replay, State $state, float $second, ?Continuation $alike = null): Continuation
     {
         $ask = $happened->ask;
         $lidOffAt = $replay->lidOffAt();
@@ -254,7 +254,7 @@ final readonly class Forecast
     /**
      * What is put right while it is finished: a splash for a plate that would be too tight, and off the top what is too much.
      *
-     * @return list<Extra>
+     * @return list<ExtraStep>
      */
     private static function atThePass(Ask $ask, Replay $replay, State $pulled, State $eaten): array
     {
@@ -266,12 +266,12 @@ final readonly class Forecast
         $volume = Rounding::to(min(abs($off), self::MOST_AT_THE_PASS * $step) * $ask->rice(), Rounding::step(self::NOT_TOLD / 2 * $step * $ask->rice()));
 
         return [$off < 0
-            ? new Extra($pulled->second, StageKind::Pour, Fact::of('say.beaten-in'), $volume)
-            : new Extra($pulled->second, StageKind::Lift, Fact::of('say.off-the-top'), min($volume, $pulled->free))];
+            ? new ExtraStep($pulled->second, StageKind::Pour, Fact::of('say.beaten-in'), $volume)
+            : new ExtraStep($pulled->second, StageKind::Lift, Fact::of('say.off-the-top'), min($volume, $pulled->free))];
     }
 
     /** @param  float  $second  now: what is not on the table yet is eaten then at the earliest */
-    private static function offTheHeat(Ask $ask, Happened $happened, Replay $replay, State $pulled, Estimate $estimate, float $second): self
+    private static function offTheHeat(Ask $ask, ActualRun $happened, Replay $replay, State $pulled, Estimate $estimate, float $second): self
     {
         $track = new Track;
         $happened->cooking->record($track);
@@ -279,12 +279,12 @@ final readonly class Forecast
         $table = $pulled->second + 60 * ($happened->cooking->toPass() + $ask->target->minutesToTable);
         $happened->cooking->toTableAt($state, max($table, $second));
         $happened->cooking->record(null);
-        $coming = new Coming([], [], self::atThePass($ask, $replay, $pulled, $state), [], 0.0, null, $pulled, $state, $state, $track);
+        $coming = new Projection([], [], self::atThePass($ask, $replay, $pulled, $state), [], 0.0, null, $pulled, $state, $state, $track);
         $minute = $pulled->minute();
 
         return new self(
-            $ask, (new Steps($replay, $coming, $minute, $minute, new Added($ask, $replay), Lateness::of($replay)))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
-            $happened->shift, Standing::of($happened->ask, $happened->cooking, $pulled), $happened->markAt($pulled->second), early: Lateness::of($replay),
+            $ask, (new Steps($replay, $coming, $minute, $minute, new AddedFood($ask, $replay), Lateness::of($replay)))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
+            $happened->shift, HoldingAtPass::of($happened->ask, $happened->cooking, $pulled), $happened->markAt($pulled->second), early: Lateness::of($replay),
         );
     }
 }

@@ -7,7 +7,7 @@ namespace Velko\Core\Live;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
-use Velko\Core\Planning\Coming;
+use Velko\Core\Planning\Projection;
 use Velko\Core\Quantity\Fact;
 
 /** The steps of a plan that are still to come, each moved to where the pan now wants it. */
@@ -24,7 +24,7 @@ final readonly class Steps
      * @param  float  $now  minute of the cook from which the rest is counted
      * @param  float  $early  s by which a cook who comes late is called early
      */
-    public function __construct(private Replay $replay, private Coming $coming, private float $said, private float $now, private Added $added, private float $early = 0.0)
+    public function __construct(private Replay $replay, private Projection $coming, private float $said, private float $now, private AddedFood $added, private float $early = 0.0)
     {
         $this->plannedPull = self::minuteOf($replay->stages, StageKind::Off);
         $furthest = $replay->done === [] ? null : array_key_last($replay->done);

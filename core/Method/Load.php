@@ -21,7 +21,7 @@ final readonly class Load
      * @param  float  $rice  g raw
      * @param  float  $area  m² of floor
      * @param  float  $net  W, on the setting the cook runs at
-     * @param  Landing|null  $landing  null: not known, a school keeps its own looseness to the end
+     * @param  PullEstimate|null  $landing  null: not known, a school keeps its own looseness to the end
      */
     public function __construct(
         public float $rice,
@@ -29,7 +29,7 @@ final readonly class Load
         public float $net,
         public Grain $grain,
         public Ladle $ladle,
-        public ?Landing $landing = null,
+        public ?PullEstimate $landing = null,
     ) {}
 
     /**

@@ -53,7 +53,7 @@ final readonly class AmountReading
     /** "2 glugs", "a head of garlic", "one medium onion": the last words say of what. */
     private static function spoken(string $text, DecimalMark $mark): ?self
     {
-        $spoken = new Spoken(mark: $mark);
+        $spoken = new SpokenAmount(mark: $mark);
         $words = preg_split('/\s+/u', trim($text), -1, PREG_SPLIT_NO_EMPTY);
         foreach ([trim((string) preg_replace('/^.*\bof\b/iu', '', $text)), $words === false ? '' : (string) end($words)] as $name) {
             try {

@@ -79,7 +79,7 @@ final readonly class Base
     {
         $soaked = array_filter($this->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->treatment()?->isSoaked() ?? false);
 
-        return array_values(array_map(fn (Ingredient $ingredient): SideWork => new SideWork(Fact::of('prep.soak-food', food: $ingredient->name), Ready::Rice, self::SOAKS + $this->minutes(), self::HANDS_TO_SOAK, false), $soaked));
+        return array_values(array_map(fn (Ingredient $ingredient): SideWork => new SideWork(Fact::of('prep.soak-food', food: $ingredient->name), ReadyBy::Rice, self::SOAKS + $this->minutes(), self::HANDS_TO_SOAK, false), $soaked));
     }
 
     /** Minutes that it has before the next thing goes in; longer in a fat that does not stand the heat of its sign. */

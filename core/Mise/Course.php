@@ -77,7 +77,7 @@ final readonly class Course
     {
         $minutes = $this->isApart() ? $this->base->minutes() : 0.0;
 
-        return [...$this->base->soaks(), ...$minutes > 0.0 ? [new SideWork(Fact::of('prep.base'), Ready::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), false, onRing: true)] : []];
+        return [...$this->base->soaks(), ...$minutes > 0.0 ? [new SideWork(Fact::of('prep.base'), ReadyBy::Stock, $minutes, round($minutes * Stirring::NowAndThen->share(), 1), false, onRing: true)] : []];
     }
 
     private function isApart(): bool
@@ -204,7 +204,7 @@ final readonly class Course
         $room = array_map(static fn (int $at): float => $stages[$at]->volume ?? 0.0, $pours);
         foreach ($this->works as $work) {
             $left = Amount::rounded($work->drinks, 'ml');
-            foreach ($work->ready === Ready::LastDose ? array_reverse(array_keys($pours)) : array_keys($pours) as $pour) {
+            foreach ($work->ready === ReadyBy::LastDose ? array_reverse(array_keys($pours)) : array_keys($pours) as $pour) {
                 $here = min($left, $room[$pour]);
                 if ($here > 0.0) {
                     $items[$pours[$pour]][] = new Item($work->name(), $here, 'ml');

@@ -32,7 +32,7 @@ final class Preparation
         $work[] = self::stock($plan, self::ownStock($plan, $work));
         $stock = count($work) - 1;
         if ($ask->method->soak > 0) {
-            $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), Ready::Rice, $ask->method->soak, 2.0, false);
+            $work[] = new SideWork(Fact::of('prep.soak', rinsed: $ask->method->rinsed), ReadyBy::Rice, $ask->method->soak, 2.0, false);
         }
         $list = self::backFromTheTable($plan, $work);
         foreach ($list as $entry) {
@@ -64,7 +64,7 @@ final class Preparation
             'prep.stock-from-water', water: Volume::ofMl(ceil($water / 50) * 50), time: Duration::ofMinutes($stock->fromWater->simmers), solids: Mass::ofG(round($stock->fromWater->weighIn($water) / 10) * 10),
         );
 
-        return new SideWork($what, Ready::Stock, round($stock->warmsIn($volume) + $stock->held), $stock->fromWater === null ? 1.0 : self::HANDS_FOR_STOCK, true);
+        return new SideWork($what, ReadyBy::Stock, round($stock->warmsIn($volume) + $stock->held), $stock->fromWater === null ? 1.0 : self::HANDS_FOR_STOCK, true);
     }
 
     /**
@@ -88,15 +88,15 @@ final class Preparation
         return array_map(static fn (int $at): array => ['work' => $work[$at], 'start' => $ready[$at] - $work[$at]->takes, 'ready' => $ready[$at], 'lead' => $by[$at] - $ready[$at]], array_keys($work));
     }
 
-    private static function minute(Plan $plan, Ready $ready): float
+    private static function minute(Plan $plan, ReadyBy $ready): float
     {
         $pours = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
 
         return match ($ready) {
-            Ready::Rice => $plan->begins(),
-            Ready::Stock => $plan->ask->isRainedIn() ? $plan->begins() : ($pours[0]->minute ?? 0.0),
-            Ready::LastDose => $pours === [] ? 0.0 : $pours[count($pours) - 1]->minute,
-            Ready::Table => $plan->atTable->minute(),
+            ReadyBy::Rice => $plan->begins(),
+            ReadyBy::Stock => $plan->ask->isRainedIn() ? $plan->begins() : ($pours[0]->minute ?? 0.0),
+            ReadyBy::LastDose => $pours === [] ? 0.0 : $pours[count($pours) - 1]->minute,
+            ReadyBy::Table => $plan->atTable->minute(),
         };
     }
 }

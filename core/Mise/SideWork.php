@@ -18,7 +18,7 @@ final readonly class SideWork
      * @param  float  $gives  mL of its own liquor that go to the stock: what cuttlefish was braised in
      * @param  bool  $onRing  stands on a ring of its own from its start until it is ready
      */
-    public function __construct(public Fact $what, public Ready $ready, public float $takes, public float $hands, public bool $ahead, public ?int $needs = null, public float $drinks = 0.0, public float $gives = 0.0, public bool $onRing = false) {}
+    public function __construct(public Fact $what, public ReadyBy $ready, public float $takes, public float $hands, public bool $ahead, public ?int $needs = null, public float $drinks = 0.0, public float $gives = 0.0, public bool $onRing = false) {}
 
     /** The same, begun after another that stands before it. */
     public function needing(?int $place): self

@@ -55,7 +55,7 @@ final readonly class Ask
         public float $wine,
         public Finish $finish,
         public Target $target,
-        public Place $place,
+        public Surroundings $place,
         public float $extras = 0.0,
         public array $food = [],
         public Seasoning $seasoning = new Seasoning,
@@ -176,7 +176,7 @@ final readonly class Ask
         return $this->with(['wine' => $wine]);
     }
 
-    public function at(Place $place): self
+    public function at(Surroundings $place): self
     {
         return $this->with(['place' => $place]);
     }

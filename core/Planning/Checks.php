@@ -52,7 +52,7 @@ final class Checks
             ...FitChecks::of($plan),
             self::doesNotSimmer($plan),
             self::biteNotRight($plan),
-            ...WayChecks::of($plan),
+            ...ServingChecks::of($plan),
             ...FireChecks::of($plan),
             self::coldStock($plan),
             self::stockAboveTheBoil($plan),
@@ -150,7 +150,7 @@ final class Checks
     private static function biteNotRight(Plan $plan): ?Warning
     {
         $bite = $plan->bite();
-        if ($bite === Bite::Right || self::isNeverDone($plan) || WayChecks::cooksOn($plan)) {
+        if ($bite === Bite::Right || self::isNeverDone($plan) || ServingChecks::cooksOn($plan)) {
             return null;
         }
         $fix = match ($bite) {

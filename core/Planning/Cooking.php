@@ -330,12 +330,12 @@ final class Cooking
      *
      * @param  float  $wanted  minutes at 100 °C at which it was to come off
      */
-    public function land(State $pulled, float $wanted = 0.0): Landed
+    public function land(State $pulled, float $wanted = 0.0): Outcome
     {
         $eaten = clone $pulled;
         $this->toTable($eaten);
 
-        return new Landed($pulled, $eaten, max(0.0, $wanted - $pulled->doneness));
+        return new Outcome($pulled, $eaten, max(0.0, $wanted - $pulled->doneness));
     }
 
     /** Stands open at the pass until a second. */

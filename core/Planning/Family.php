@@ -24,7 +24,7 @@ interface Family
      *
      * @param  string  $mark  where the knob stands
      * @param  list<array{second: float, mark: string}>  $bare  where it stood since the floor fell dry
-     * @param  Ahead|null  $alike  the same pan on a stronger or a weaker ring: what does not depend on that is taken from it
+     * @param  Continuation|null  $alike  the same pan on a stronger or a weaker ring: what does not depend on that is taken from it
      */
-    public function ahead(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Ahead $alike = null): Ahead;
+    public function ahead(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation;
 }

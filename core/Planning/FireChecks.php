@@ -25,7 +25,7 @@ final class FireChecks
             return null;
         }
         $foil = $plan->ask->family->traits()->driesOut && ! $plan->ask->method->coverFromGrains
-            ? Planner::plan($plan->onTheSameHeat()->at(new Place($plan->ask->place->altitude, $plan->ask->place->room, $plan->ask->place->plates))->withMethod(Cover::FromTheGrains->changes(true)))
+            ? Planner::plan($plan->onTheSameHeat()->at(new Surroundings($plan->ask->place->altitude, $plan->ask->place->room, $plan->ask->place->plates))->withMethod(Cover::FromTheGrains->changes(true)))
             : null;
 
         return new Warning(

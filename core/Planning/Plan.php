@@ -46,7 +46,7 @@ final readonly class Plan
      * @param  float  $cost  pan-seconds simulated to find it
      * @param  CrustResult|null  $crust  of a pan rice
      * @param  float|null  $nearest  mL that would have fitted, when the stock was given and does not
-     * @param  Setting|null  $asGood  other marks of a pan rice on which the plate would be as good
+     * @param  TwoMarks|null  $asGood  other marks of a pan rice on which the plate would be as good
      * @param  list<Warning>  $warnings
      */
     public function __construct(
@@ -55,11 +55,11 @@ final readonly class Plan
         array $heat,
         public array $stages,
         public Run $run,
-        public Standing $standing,
+        public HoldingAtPass $standing,
         public float $cost,
         public ?CrustResult $crust = null,
         public ?float $nearest = null,
-        public ?Setting $asGood = null,
+        public ?TwoMarks $asGood = null,
         public array $warnings = [],
     ) {
         $this->track = $run->track;
@@ -189,9 +189,9 @@ final readonly class Plan
     }
 
     /** The topmost grains, where nobody stirs them down. */
-    public function top(): Top
+    public function top(): TopGrains
     {
-        return Top::of($this->ask, $this->run, $this->layer());
+        return TopGrains::of($this->ask, $this->run, $this->layer());
     }
 
     /** mm of cooked rice and everything else in the pan when it lies deepest, before a crust has dried its floor. */
@@ -200,9 +200,9 @@ final readonly class Plan
         return $this->ask->pan->layer($this->rice(), $this->pulled->drunkAboveTheCrust($this->rice())) + $this->ask->pan->depth($this->ask->roomOfFood());
     }
 
-    public function onThePlates(): OnThePlates
+    public function onThePlates(): PlateContents
     {
-        return new OnThePlates($this->ask, $this->atTable);
+        return new PlateContents($this->ask, $this->atTable);
     }
 
     /** What is on all plates together, g. */

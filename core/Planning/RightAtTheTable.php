@@ -44,11 +44,11 @@ final readonly class RightAtTheTable
     /**
      * Pulled so that the bite is right at the table.
      *
-     * @param  callable(float): Landed  $cook  by the doneness at which it comes off
+     * @param  callable(float): Outcome  $cook  by the doneness at which it comes off
      * @param  float  $pull  tried first, minutes at 100 °C
      * @param  float  $from  s: a pan that came off no later than this could not come off sooner
      */
-    public function pulled(callable $cook, float $pull, float $from = -INF): Landed
+    public function pulled(callable $cook, float $pull, float $from = -INF): Outcome
     {
         for ($try = 1; true; $try++) {
             $landed = $cook($pull);
@@ -63,15 +63,15 @@ final readonly class RightAtTheTable
     /**
      * Stock that brings it to the table as loose as asked.
      *
-     * @param  callable(float): Landed  $cook  by the mL poured
+     * @param  callable(float): Outcome  $cook  by the mL poured
      * @param  float  $guess  mL
      *
-     * @return array{float, Landed}|null mL, and how they land; null when it is too loose without any
+     * @return array{float, Outcome}|null mL, and how they land; null when it is too loose without any
      */
     public function stock(callable $cook, float $guess): ?array
     {
         $landed = null;
-        $volume = Root::of(function (float $volume) use ($cook, &$landed): float {
+        $volume = RootFinder::of(function (float $volume) use ($cook, &$landed): float {
             $landed = $cook($volume);
 
             return $this->looseness($landed);
@@ -84,11 +84,11 @@ final readonly class RightAtTheTable
      * Both at once, of a pan whose stock goes in at one time: each look corrects the two, since a little more stock hardly
      * moves the bite. Where that gets nowhere, the stock is searched for anew with every pull.
      *
-     * @param  callable(float, float): Landed  $cook  by the mL poured and the doneness at which it comes off
+     * @param  callable(float, float): Outcome  $cook  by the mL poured and the doneness at which it comes off
      * @param  float  $volume  tried first, mL
      * @param  float  $uses  what a minute longer on the heat takes, about, mL
      *
-     * @return array{float, Landed} mL, 0 when it is too loose without any; how they land
+     * @return array{float, Outcome} mL, 0 when it is too loose without any; how they land
      */
     public function stockAndPull(callable $cook, float $volume, float $uses): array
     {
@@ -103,8 +103,8 @@ final readonly class RightAtTheTable
             $stock -= $loose * $this->rice + $late * $uses;
             $pull = max(self::SOONEST, $pull - $late);
         }
-        $landed = $this->pulled(function (float $pull) use ($cook, &$volume): Landed {
-            [$volume, $landed] = $this->stock(static fn (float $stock): Landed => $cook($stock, $pull), $volume) ?? [0.0, null];
+        $landed = $this->pulled(function (float $pull) use ($cook, &$volume): Outcome {
+            [$volume, $landed] = $this->stock(static fn (float $stock): Outcome => $cook($stock, $pull), $volume) ?? [0.0, null];
 
             return $landed ?? $cook(0.0, $pull);
         }, $this->firstPull());
@@ -113,7 +113,7 @@ final readonly class RightAtTheTable
     }
 
     /** Free liquid per raw rice at the table, g/g; below nothing when the pan is dry before the rice is done. */
-    public function looseness(Landed $landed): float
+    public function looseness(Outcome $landed): float
     {
         return $landed->atTable->free / $this->rice - $landed->missing * self::DRY_COSTS_PER_MINUTE;
     }

@@ -19,7 +19,7 @@ final readonly class Stock
      * @param  float|null  $given  mL, when the amount is settled and the heat is to be found for it
      * @param  float  $potDiameter  cm, of the side pot it is held in, open
      * @param  float  $held  min it is held before the first liquid
-     * @param  FromWater|null  $fromWater  how it is made on the day; null: it stands in the fridge
+     * @param  StockFromWater|null  $fromWater  how it is made on the day; null: it stands in the fridge
      */
     public function __construct(
         public float $temperature,
@@ -27,7 +27,7 @@ final readonly class Stock
         public ?float $given = null,
         public float $potDiameter = Defaults::SIDE_POT_CM,
         public float $held = Defaults::HELD_MIN,
-        public ?FromWater $fromWater = null,
+        public ?StockFromWater $fromWater = null,
     ) {}
 
     /** Another stock held the same way, its amount to be found. */

@@ -8,7 +8,7 @@ use Velko\Core\Food\Foods;
 use Velko\Core\Food\Heaped;
 use Velko\Core\Food\Names;
 use Velko\Core\Food\Whole;
-use Velko\Core\Mise\Spoken;
+use Velko\Core\Mise\SpokenAmount;
 use Velko\Core\Quantity\DecimalMark;
 use Velko\Core\Quantity\NotAMeasure;
 use Velko\Core\Quantity\OutOfRange;
@@ -42,11 +42,11 @@ final readonly class LineReader
 
     private const SIZES = ['small', 'medium', 'large', 'big'];
 
-    private Spoken $spoken;
+    private SpokenAmount $spoken;
 
     public function __construct(private Language $language)
     {
-        $this->spoken = new Spoken(mark: DecimalMark::Point);
+        $this->spoken = new SpokenAmount(mark: DecimalMark::Point);
     }
 
     /**

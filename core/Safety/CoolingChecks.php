@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Velko\Core\Safety;
 
 use Velko\Core\Method\PartCooking;
-use Velko\Core\Planning\AheadAndToOrder;
-use Velko\Core\Planning\Cooled;
+use Velko\Core\Planning\CooledRice;
+use Velko\Core\Planning\PartCookedPlan;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Duration;
@@ -29,7 +29,7 @@ final class CoolingChecks
      *
      * @return list<Warning>
      */
-    public static function of(AheadAndToOrder $way, Plan $ahead, Cooled $cooled, Window $window, Temperatures $reach): array
+    public static function of(PartCookedPlan $way, Plan $ahead, CooledRice $cooled, Window $window, Temperatures $reach): array
     {
         $slow = ! self::isQuick($cooled, $reach);
         $soft = ! self::isUnderdone($cooled, $window);
@@ -38,25 +38,25 @@ final class CoolingChecks
 
         return array_values(array_filter([
             $slow ? new Warning('cools-too-slowly', [
-                'first' => Duration::ofMinutes(round($cooled->first)), 'half' => Temperature::ofC(Cooled::FIRST), 'within' => Duration::ofMinutes($reach->cooledFirst),
-                'all' => Duration::ofMinutes(round($cooled->cold)), 'cold' => Temperature::ofC(Cooled::COLD), 'most' => Duration::ofMinutes($reach->cooled),
+                'first' => Duration::ofMinutes(round($cooled->first)), 'half' => Temperature::ofC(CooledRice::FIRST), 'within' => Duration::ofMinutes($reach->cooledFirst),
+                'all' => Duration::ofMinutes(round($cooled->cold)), 'cold' => Temperature::ofC(CooledRice::COLD), 'most' => Duration::ofMinutes($reach->cooled),
             ], $fix) : null,
             $soft ? new Warning('done-on-the-tray', [], $fix) : null,
         ]));
     }
 
-    private static function isQuick(Cooled $cooled, Temperatures $reach): bool
+    private static function isQuick(CooledRice $cooled, Temperatures $reach): bool
     {
         return $cooled->first <= $reach->cooledFirst && $cooled->cold <= $reach->cooled;
     }
 
-    private static function isUnderdone(Cooled $cooled, Window $window): bool
+    private static function isUnderdone(CooledRice $cooled, Window $window): bool
     {
         return $cooled->part->doneness <= $window->rightFrom() - self::LEFT;
     }
 
     /** The deepest layer in which it cools in time and stays underdone, mm; null where none does. */
-    private static function thinner(AheadAndToOrder $way, Plan $ahead, Window $window, Temperatures $reach): ?float
+    private static function thinner(PartCookedPlan $way, Plan $ahead, Window $window, Temperatures $reach): ?float
     {
         for ($layer = ($ahead->ask->method->partCooking->layer ?? 0.0) - self::THINNER; $layer >= PartCooking::THINNEST; $layer -= self::THINNER) {
             $cooled = $way->cooled($ahead->ask, $ahead->pulled, $layer);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Safety;
 
-use Velko\Core\Planning\Cooled;
+use Velko\Core\Planning\CooledRice;
 
 /**
  * What a kitchen's code asks its food to reach, how fast what was cooked must cool, and how long cooked rice may keep: °C, minutes, days.
@@ -16,9 +16,9 @@ use Velko\Core\Planning\Cooled;
 final readonly class Temperatures
 {
     /** The end of the first stage of cooling, and cold, °C. */
-    public const COOLED_FIRST = Cooled::FIRST;
+    public const COOLED_FIRST = CooledRice::FIRST;
 
-    public const COLD = Cooled::COLD;
+    public const COLD = CooledRice::COLD;
 
     /**
      * @param  float  $fish  °C, fish and shellfish

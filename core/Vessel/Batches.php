@@ -30,7 +30,7 @@ final class Batches
     {
         $places = array_map(
             static fn (array $pair): array => [...$pair, $fit->mostRice($pans[$pair[0]]), $pans[$pair[0]]->baseArea()],
-            Choosing::pairs($pans, $burners, $fit),
+            PanChoice::pairs($pans, $burners, $fit),
         );
 
         return self::among($places, $covers, $grams);

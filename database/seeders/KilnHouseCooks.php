@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bench\KitchenAsk;
 use App\Contracts\PlanRequestDocument;
-use App\Kitchen\Asked;
-use App\Kitchen\KeepEvent;
-use App\Kitchen\KeptCook;
-use App\Kitchen\PutOnTheFire;
 use App\Models\Cook;
 use App\Models\Kitchen;
 use App\Models\User;
+use App\Stove\SaveEvent;
+use App\Stove\StartCook;
+use App\Stove\StoredCook;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -27,9 +27,9 @@ use Velko\Core\Crust\CrustResult;
 use Velko\Core\Crust\CrustRing;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Live\Estimate;
-use Velko\Core\Live\Happened;
-use Velko\Core\Live\OnTheScale;
+use Velko\Core\Live\PanWeighing;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\Leg;
 use Velko\Core\Pan\State;
@@ -108,7 +108,7 @@ final class KilnHouseCooks extends Seeder
         foreach ($cooks as [$daysAgo, $time, $dish, $covers, $portion, $pan, $ring, $who, $trouble, $note]) {
             $user = User::query()->with('kitchen')->where('kitchen_id', $kitchen->id)->where('name', $who)->sole();
             $now = $today->subDays($daysAgo)->setTimeFromTimeString($time)->subMinutes(40);
-            $asked = Asked::of([
+            $asked = KitchenAsk::of([
                 'format' => 'velko.ask/1',
                 'dish_id' => $kitchen->dishes()->where('name', 'like', "%$dish%")->sole()->id,
                 'covers' => $covers, 'portion' => $portion,
@@ -116,7 +116,7 @@ final class KilnHouseCooks extends Seeder
                 'burner_id' => $kitchen->burners()->where('name', $ring)->sole()->id,
                 'table_at' => $time, 'heat' => null,
             ], $kitchen, $now);
-            $cook = PutOnTheFire::once($this->uuid(), $asked, $user, $now);
+            $cook = StartCook::once($this->uuid(), $asked, $user, $now);
             $this->cook($cook, $user, self::TRUE_HEAT[$ring], $trouble, $note);
         }
         foreach (array_chunk($this->rows, self::AT_ONCE) as $some) {
@@ -127,7 +127,7 @@ final class KilnHouseCooks extends Seeder
     private function cook(Cook $cook, User $user, float $trueHeat, ?string $trouble, string $note): void
     {
         $working = $cook->plan->working;
-        $stages = KeptCook::stages($working['plan']['stages']);
+        $stages = StoredCook::stages($working['plan']['stages']);
         $first = CarbonImmutable::parse($working['clock']['first_liquid_at'])->addSeconds($this->hands->getInt(-40, 70));
         $lastPour = array_key_last(array_filter($stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour));
         $heat = $trueHeat * ($trouble === 'scorched' ? 2.3 : $this->between(0.96, 1.04));
@@ -190,7 +190,7 @@ final class KilnHouseCooks extends Seeder
         $replay = Replay::of($stages, $touches);
         $planned = PlanRequestDocument::of($cook->plan->request)->ask();
 
-        return (new Happened($planned->on($planned->burner->times($trueHeat)), KeptCook::changes($cook->plan->working['plan']['heat']), $replay, new Estimate))->until(60 * ($replay->minute($at) ?? 0.0));
+        return (new ActualRun($planned->on($planned->burner->times($trueHeat)), StoredCook::changes($cook->plan->working['plan']['heat']), $replay, new Estimate))->until(60 * ($replay->minute($at) ?? 0.0));
     }
 
     /**
@@ -219,7 +219,7 @@ final class KilnHouseCooks extends Seeder
         $ask = PlanRequestDocument::of($cook->plan->request)->ask();
         $base = array_filter($ask->food, static fn (Portion $portion): bool => $portion->goes === Goes::Base);
         $left = array_values(array_filter(array_map(static fn (Portion $portion): ?float => self::TRUE_LEFT[$portion->name] ?? null, $base)))[0] ?? null;
-        if ($left === null || ! (new OnTheScale($ask, Replay::of($stages, $touches)))->asksForTheTare()) {
+        if ($left === null || ! (new PanWeighing($ask, Replay::of($stages, $touches)))->asksForTheTare()) {
             return null;
         }
         $tare = (float) $cook->kitchen->pans->firstWhere('id', $cook->plan->pan_id)?->weight_g;
@@ -258,7 +258,7 @@ final class KilnHouseCooks extends Seeder
     {
         $planned = PlanRequestDocument::of($cook->plan->request)->ask();
         $real = $planned->on($planned->burner->times($trueHeat));
-        $atTable = (new Happened($real, KeptCook::changes($cook->plan->working['plan']['heat']), Replay::of($stages, $touches)))->run(0)?->end;
+        $atTable = (new ActualRun($real, StoredCook::changes($cook->plan->working['plan']['heat']), Replay::of($stages, $touches)))->run(0)?->end;
 
         return $atTable === null
             ? [Looseness::Stands, Bite::HardHeart]
@@ -302,7 +302,7 @@ final class KilnHouseCooks extends Seeder
         if ($touch->weighing !== null) {
             $document = [...$document, 'gross_g' => $touch->weighing->gross, 'tare_g' => $touch->weighing->tare, 'extras_g' => $touch->weighing->extras];
         }
-        $this->rows[] = ['payload' => json_encode($document, JSON_THROW_ON_ERROR)] + KeepEvent::row($cook, $user, $document, ['server_at' => $touch->at]);
+        $this->rows[] = ['payload' => json_encode($document, JSON_THROW_ON_ERROR)] + SaveEvent::row($cook, $user, $document, ['server_at' => $touch->at]);
     }
 
     private function between(float $low, float $high): float

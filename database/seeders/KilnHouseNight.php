@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Kitchen;
-use App\Service\FiringLines;
-use App\Service\KeepNight;
+use App\Night\FiringLines;
+use App\Night\SaveNight;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -40,10 +40,10 @@ final class KilnHouseNight extends Seeder
         $now = CarbonImmutable::now($kitchen->timezone);
         // Never today's: a night that has begun cannot be made to fit.
         $friday = $now->next(CarbonImmutable::FRIDAY)->format('Y-m-d');
-        $night = KeepNight::on($kitchen, $friday);
-        KeepNight::manned($night, $kitchen, ['hands' => self::HANDS, 'taken' => [], 'wash_min' => 4, 'merge' => true], '*');
+        $night = SaveNight::on($kitchen, $friday);
+        SaveNight::manned($night, $kitchen, ['hands' => self::HANDS, 'taken' => [], 'wash_min' => 4, 'merge' => true], '*');
         $rows = (new FiringLines($kitchen, $night, new Words, $now->utc()))->read(implode("\n", self::FIRINGS))['rows'];
         $entries = array_values(array_map(static fn (array $row): array => $row['firings'][0]['entry'] ?? throw new LogicException("{$row['text']}: {$row['fault']}"), $rows));
-        KeepNight::put($night, $kitchen, $entries, $now->utc());
+        SaveNight::put($night, $kitchen, $entries, $now->utc());
     }
 }

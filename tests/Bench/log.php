@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Log\KeepLines;
+use App\Log\LogLineStore;
 use App\Models\Kitchen;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -34,7 +34,7 @@ Artisan::call('migrate:fresh', ['--force' => true]);
 Artisan::call('db:seed', ['--force' => true]);
 $kitchen = Kitchen::query()->where('name', 'The Kiln House')->sole();
 $from = hrtime(true);
-$made = KeepLines::rebuild($kitchen, CarbonImmutable::now());
+$made = LogLineStore::rebuild($kitchen, CarbonImmutable::now());
 printf("a line of the log: %.1f ms to make from its events\n", (hrtime(true) - $from) / 1e6 / $made);
 
 // Each copy six weeks earlier than the one before; a copy has the plan of its original.

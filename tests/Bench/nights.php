@@ -7,11 +7,11 @@ require __DIR__.'/../../vendor/autoload.php';
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Kitchens;
-use Velko\Core\Service\Firing;
-use Velko\Core\Service\HandsThere;
-use Velko\Core\Service\Night;
-use Velko\Core\Service\Planned;
-use Velko\Core\Service\Solver;
+use Velko\Core\Night\Firing;
+use Velko\Core\Night\Night;
+use Velko\Core\Night\PlannedTimetables;
+use Velko\Core\Night\Shift;
+use Velko\Core\Night\Solver;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Pan;
 
@@ -29,7 +29,7 @@ $night = static function (int $firings) use ($chance, $pans, $rings): Night {
         $all[] = new Firing($chance->getInt(0, 3), [2, 2, 3, 4, 4, 5][$chance->getInt(0, 5)], (float) (60 + $chance->getInt(0, 4 * $firings)), 3.0, 2.0);
     }
 
-    return new Night($all, array_keys($pans), array_keys($rings), [new HandsThere(0.0, 2000.0, 3)], 4.0);
+    return new Night($all, array_keys($pans), array_keys($rings), [new Shift(0.0, 2000.0, 3)], 4.0);
 };
 $p95 = static function (array $seconds): float {
     sort($seconds);
@@ -46,10 +46,10 @@ printf("  %8s %14s %14s %14s %12s\n", 'firings', 'from nothing', 'plans known', 
 $known = [];
 foreach ([10, 20, 40, 60, 80, 160] as $firings) {
     [$cold, $warm, $again, $late] = [[], [], [], 0.0];
-    $lengths = new Planned($dishes, $pans, $rings);
+    $lengths = new PlannedTimetables($dishes, $pans, $rings);
     foreach (range(1, $firings > 60 ? 4 : 12) as $times) {
         $result = $night($firings);
-        $fresh = new Planned($dishes, $pans, $rings);
+        $fresh = new PlannedTimetables($dishes, $pans, $rings);
         $cold[] = $times > 3 ? $cold[0] : $timed(static fn () => (new Solver($result, $fresh))->solve());
         (new Solver($result, $lengths))->solve();
         $warm[] = $timed(static function () use ($result, $lengths, &$solved): void {

@@ -9,15 +9,15 @@ use App\Words\Words;
 use Illuminate\Contracts\Console\Kernel as Console;
 use Tests\Core\Kitchens;
 use Tests\Core\Learning\Taught;
-use Tests\Core\Service\Nights;
+use Tests\Core\Night\Nights;
 use Tests\Core\WildAsks;
+use Velko\Core\Night\Clash;
+use Velko\Core\Night\Clashes;
+use Velko\Core\Night\Offer;
+use Velko\Core\Night\Placement;
+use Velko\Core\Night\Solver;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Planner;
-use Velko\Core\Service\Clash;
-use Velko\Core\Service\Clashes;
-use Velko\Core\Service\Cook;
-use Velko\Core\Service\Offer;
-use Velko\Core\Service\Solver;
 
 /*
  * Whether a change of names or rooms changed any number. Works out random asks, kitchens, nights and logs and prints one hash of the answers
@@ -55,7 +55,7 @@ $groups = [
         foreach (Nights::random(intdiv(500, $oneIn), 31) as [$night, $lengths]) {
             $solved = (new Solver($night, $lengths))->solve();
             yield [
-                array_map(static fn (Cook $cook): array => [$cook->serves, $cook->dish, $cook->rice, $cook->pan, $cook->ring, $cook->on, $cook->table(), $cook->beside()], $solved->cooks),
+                array_map(static fn (Placement $cook): array => [$cook->serves, $cook->dish, $cook->rice, $cook->pan, $cook->ring, $cook->on, $cook->table(), $cook->beside()], $solved->cooks),
                 $solved->notCooked,
                 array_map(
                     static fn (Clash $clash): array => [$clash->code, $clash->at, $clash->firings, $clash->lateCovers, array_map(

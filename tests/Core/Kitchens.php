@@ -23,8 +23,8 @@ use Velko\Core\Method\Toasting;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Family;
-use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Stock;
+use Velko\Core\Planning\Surroundings;
 use Velko\Core\Planning\Target;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Season\Finish;
@@ -74,7 +74,7 @@ final class Kitchens
             Families::named('risotto'),
             $covers, $grams, $variety->grain(), new Pan($base, $base * 1.08, $height, $metal), new Burner($ring, $net), new Ladle($ladle),
             new Method(Schools::named($doses), Stirring::Constant, $track ?? ($mark === null ? null : [new HeatChange(0, $mark)]), $sealed, $finish, $rest, $restCovered, $toasting, false, $soak, $lid),
-            new Stock($stock, $salt), $wine, new Finish($butter * $covers, $cheese * $covers), new Target($looseness, $toTable), new Place($altitude, $room, $plates), $extras * $covers,
+            new Stock($stock, $salt), $wine, new Finish($butter * $covers, $cheese * $covers), new Target($looseness, $toTable), new Surroundings($altitude, $room, $plates), $extras * $covers,
         );
     }
 
@@ -109,7 +109,7 @@ final class Kitchens
             Families::named('pan-rice'),
             $covers, $grams, $variety->grain(), new Pan($base, $base * 1.16, $height, $metal), new Burner($ring, $net), new Ladle(150),
             new Method(null, $stirring, $track, $sealed, 0, $rest, $restCovered, soak: $soak, lid: $lid, crust: $school),
-            new Stock($stock, $salt, $given), $wine, new Finish, new Target(0, $toTable, $crust), new Place($altitude, $room),
+            new Stock($stock, $salt, $given), $wine, new Finish, new Target(0, $toTable, $crust), new Surroundings($altitude, $room),
         );
     }
 
@@ -140,7 +140,7 @@ final class Kitchens
             Families::named('soupy-rice'),
             $covers, $grams, $variety->grain(), new Pan($base, $base, $height, $metal), new Burner($ring, $net), new Ladle(150),
             new Method(null, Stirring::NowAndThen, $track, $sealed, 0, $rest, false, soak: $soak, lid: $lid),
-            new Stock($stock, $salt), $wine, new Finish, new Target($looseness, $toTable), new Place($altitude, $room),
+            new Stock($stock, $salt), $wine, new Finish, new Target($looseness, $toTable), new Surroundings($altitude, $room),
         );
     }
 
@@ -181,7 +181,7 @@ final class Kitchens
         $method['finishOnTheHeat'] = $traits->finish > 0 && $yes();
         $method['plated'] = $traits->driesOut ? $yes() : null;
         $ask = $ask->withMethod($method)->withWine($yes() ? 0.3 * $ask->rice() : 0.0)->withWineOf(new Wine($pick([12.5, 18.0]), $yes()))
-            ->on(new Burner($ask->burner->ring, $ask->burner->net, $ask->burner->grate, $fire))->at(new Place($ask->place->altitude, $ask->place->room, $ask->place->plates, $wind));
+            ->on(new Burner($ask->burner->ring, $ask->burner->net, $ask->burner->grate, $fire))->at(new Surroundings($ask->place->altitude, $ask->place->room, $ask->place->plates, $wind));
         if ($traits->finish > 0) {
             $ask = $ask->withFinish(new Finish($pick([0.0, 0.2]) * $ask->rice(), 0.2 * $ask->rice(), butterTemperature: $pick([-18.0, 4.0, 20.0]), cream: $pick([0.0, 0.3]) * $ask->rice()));
         }

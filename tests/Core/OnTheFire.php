@@ -8,9 +8,9 @@ use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Weighing;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Live\Estimate;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Live\Happened;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Plan;
 
@@ -41,7 +41,7 @@ final class OnTheFire
     /** The pan as it really is at a minute, its ring so many times what the marks say, after a cook who followed the plan. */
     public static function truth(Plan $plan, float $power, float $minute): State
     {
-        return (new Happened($plan->ask, $plan->heat, Replay::of($plan->stages, self::doneUntil($plan, $minute)), new Estimate($power)))->until(60 * $minute);
+        return (new ActualRun($plan->ask, $plan->heat, Replay::of($plan->stages, self::doneUntil($plan, $minute)), new Estimate($power)))->until(60 * $minute);
     }
 
     public static function weighed(Plan $plan, State $truly, float $minute, float $error = 0.0): Touch

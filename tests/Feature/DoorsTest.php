@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Bench\TimeBudget;
 use App\Http\FaultInLog;
 use App\Http\Middleware\Work;
-use App\Kitchen\Patience;
 use App\Models\Device;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -90,7 +90,7 @@ it('weighs what somebody asks by what it costs, each for themselves, and begins 
 
 it('leaves out and counts what there was no time for', function (): void {
     $once = static fn (): int => 1;
-    [$none, $all] = [new Patience(0.0), new Patience(60.0)];
+    [$none, $all] = [new TimeBudget(0.0), new TimeBudget(60.0)];
     expect($none->each([$once, $once]))->toBe([])->and($none->leftOut)->toBe(2)
         ->and($all->each([$once, $once]))->toBe([1, 1])->and($all->leftOut)->toBe(0);
 });

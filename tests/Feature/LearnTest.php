@@ -16,7 +16,7 @@ use Velko\Core\Learning\Effect;
 use Velko\Core\Learning\Lesson as Made;
 use Velko\Core\Learning\Observation;
 use Velko\Core\Learning\Parameter;
-use Velko\Core\Learning\Word;
+use Velko\Core\Learning\SaidWord;
 
 /* velko:learn, by its contract: an archive in, what its cooks teach out. */
 
@@ -68,7 +68,7 @@ it('learns the same from an archive in lines, packed or not, and from one docume
 });
 
 it('keeps a lesson beside its events as it was made, words without an end and all', function (): void {
-    $word = static fn (float $from, float $to): Observation => new Observation('looseness', new Word(0.4, $from, $to, 0.07, 'wave'), [-1.5, 2.0]);
+    $word = static fn (float $from, float $to): Observation => new Observation('looseness', new SaidWord(0.4, $from, $to, 0.07, 'wave'), [-1.5, 2.0]);
     $lesson = new Made('a cook', 1_770_000_000_000, [new Effect('ring-power', 'medium', [Parameter::ring('3'), Parameter::mark('3', 'medium'), Parameter::pan('2')]), new Effect('drinking', null, [Parameter::drinking('7')])], [800.0, 2.4], [new Observation(Observation::WEIGHING, -0.8, [3.0, 1.0], 7.1, [0 => -0.2]), $word(-INF, 0.55), $word(0.55, 0.75), $word(0.975, INF)], true);
     expect(LessonDocument::read(json_decode(json_encode(LessonDocument::of($lesson), JSON_THROW_ON_ERROR), true)))->toEqual($lesson);
 });

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Kitchen\Photo;
-use App\Log\KeepLines;
+use App\Dish\Photo;
+use App\Log\LogLineStore;
 use App\Models\Cook;
 use App\Models\Kitchen;
 use App\Models\LogLine;
@@ -354,7 +354,7 @@ describe('a photo of the plate', function (): void {
 it('counts what there was no time for, and has it the next time', function (): void {
     $this->seed(KilnHouseCooks::class);
     LogLine::query()->withoutGlobalScopes()->delete();
-    expect(KeepLines::bringUpToDate($this->kitchen, CarbonImmutable::now(), new App\Kitchen\Patience(0.0)))->toBe((int) DB::table('cooks')->count());
+    expect(LogLineStore::bringUpToDate($this->kitchen, CarbonImmutable::now(), new App\Bench\TimeBudget(0.0)))->toBe((int) DB::table('cooks')->count());
     expect($this->getJson('/api/cooks')->assertOk()->json('left_out'))->toBe(0);
     // A pan that is put on now is read as it stands, each time.
     $dish = $this->kitchen->dishes()->where('name', 'like', '%pea, lovage%')->sole();

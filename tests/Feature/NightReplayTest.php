@@ -3,21 +3,21 @@
 declare(strict_types=1);
 
 use App\Models\Kitchen;
-use App\Service\Evening;
-use App\Service\KeepNight;
+use App\Night\Evening;
+use App\Night\SaveNight;
 use Carbon\CarbonImmutable;
 use Database\Seeders\KilnHouse;
 use Database\Seeders\KilnHouseNight;
 use Illuminate\Support\Carbon;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Velko\Core\Service\Cook;
-use Velko\Core\Service\Firing;
-use Velko\Core\Service\Length;
-use Velko\Core\Service\Night;
-use Velko\Core\Service\Share;
-use Velko\Core\Service\Solved;
-use Velko\Core\Service\Solver;
+use Velko\Core\Night\Firing;
+use Velko\Core\Night\HandShare;
+use Velko\Core\Night\Night;
+use Velko\Core\Night\Placement;
+use Velko\Core\Night\Schedule;
+use Velko\Core\Night\Solver;
+use Velko\Core\Night\Timetable;
 
 /*
  * The demo's Friday, made to work, played by cooks who put pans on late and pans that take longer: what was warned of, and what
@@ -45,18 +45,18 @@ function fridayThatFits(Evening $evening): Night
 }
 
 /** A pan as it really goes: so many minutes longer on its ring. */
-function slower(Length $planned, float $minutes): Length
+function slower(Timetable $planned, float $minutes): Timetable
 {
     $after = static fn (float $at): float => $at >= $planned->off ? $at + $minutes : $at;
-    $hands = array_map(static fn (Share $share): Share => new Share($after($share->from), $share->from < $planned->off && $share->to >= $planned->off ? $share->to + $minutes : $after($share->to), $share->share, $share->doing), $planned->hands);
+    $hands = array_map(static fn (HandShare $share): HandShare => new HandShare($after($share->from), $share->from < $planned->off && $share->to >= $planned->off ? $share->to + $minutes : $after($share->to), $share->share, $share->doing), $planned->hands);
 
-    return new Length($planned->on, $planned->off + $minutes, $planned->table + $minutes, $hands);
+    return new Timetable($planned->on, $planned->off + $minutes, $planned->table + $minutes, $hands);
 }
 
 /** The same pan put on then, as long as that. */
-function goneOn(Cook $cook, float $on, Length $length): Cook
+function goneOn(Placement $cook, float $on, Timetable $length): Placement
 {
-    return new Cook($cook->serves, $cook->dish, $cook->rice, $cook->pan, $cook->ring, $on, $length);
+    return new Placement($cook->serves, $cook->dish, $cook->rice, $cook->pan, $cook->ring, $on, $length);
 }
 
 /**
@@ -70,13 +70,13 @@ function playedThrough(Night $night, Evening $evening, Randomizer $chance): arra
     $once = static fn (float $usual, array $else): float => $chance->getInt(1, 5) < 5 ? $usual : $chance->getInt(...$else) / 2;
     $hands = array_map(static fn (): array => ['behind' => $once($chance->getInt(0, 2) / 2, [3, 10]), 'slow' => $once(0.0, [2, 8])], $night->firings);
     [$running, $due, $warned, $solved] = [[], [], [], null];
-    $serves = static fn (array $cooks): int => array_sum(array_map(static fn (Cook $cook): int => $cook->covers(), $cooks));
+    $serves = static fn (array $cooks): int => array_sum(array_map(static fn (Placement $cook): int => $cook->covers(), $cooks));
     $ordered = array_sum(array_map(static fn (Firing $firing): int => $firing->covers, $night->firings));
     $first = min(array_map(static fn (Firing $firing): float => $firing->table, $night->firings));
     for ($now = $first - 60.0; $serves(array_column($running, 'planned')) < $ordered || $now <= max(array_map(static fn (array $pan): float => $pan['planned']->off(), $running)); $now += LOOKS_EVERY) {
         expect($now)->toBeLessThan($night->end() + 120.0);
         // The forecast knows of a pan what has shown by half its time on the ring.
-        $live = array_map(static fn (array $pan): Cook => $now >= $pan['shows'] ? $pan['really'] : $pan['planned'], $running);
+        $live = array_map(static fn (array $pan): Placement => $now >= $pan['shows'] ? $pan['really'] : $pan['planned'], $running);
         $solved = (new Solver($night->with(['now' => $now, 'running' => $live]), $evening->lengths))->solve($solved, 0.05);
         foreach ($solved->warnings() as $number) {
             $warned[$number] ??= $now;
@@ -92,7 +92,7 @@ function playedThrough(Night $night, Evening $evening, Randomizer $chance): arra
             }
         }
     }
-    $really = new Solved($night, array_column($running, 'really'), []);
+    $really = new Schedule($night, array_column($running, 'really'), []);
 
     return ['late' => array_map($really->lateOf(...), array_combine(array_keys($night->firings), array_keys($night->firings))), 'warned' => $warned];
 }
@@ -102,17 +102,17 @@ it('warns at least five minutes before the end of the window of each table that 
     config(['velko.demo' => true]);
     $this->seed([KilnHouse::class, KilnHouseNight::class]);
     $kitchen = Kitchen::query()->where('name', 'The Kiln House')->sole();
-    $evening = new Evening(KeepNight::on($kitchen, '2026-05-08'), $kitchen, CarbonImmutable::parse('2026-05-08T12:00:00Z'));
+    $evening = new Evening(SaveNight::on($kitchen, '2026-05-08'), $kitchen, CarbonImmutable::parse('2026-05-08T12:00:00Z'));
     $night = fridayThatFits($evening);
     [$lateTables, $inTime] = [0, 0];
     foreach (range(1, 20) as $seed) {
         ['late' => $late, 'warned' => $warned] = playedThrough($night, $evening, new Randomizer(new Mt19937($seed)));
         $wolf = 0;
         foreach ($night->firings as $number => $firing) {
-            if ($late[$number] <= Solved::MINDS) {
+            if ($late[$number] <= Schedule::MINDS) {
                 $inTime++;
                 // Nearly as late as was said is no false alarm.
-                $wolf += isset($warned[$number]) && $late[$number] <= Solved::MINDS / 2 ? 1 : 0;
+                $wolf += isset($warned[$number]) && $late[$number] <= Schedule::MINDS / 2 ? 1 : 0;
             } else {
                 $lateTables++;
                 expect($warned[$number] ?? INF)->toBeLessThanOrEqual($firing->until() - AHEAD_BY, "night $seed, firing $number, ".round($late[$number], 1).' min late');

@@ -8,7 +8,7 @@ use App\Models\Firing;
 use App\Models\Kitchen;
 use App\Models\Night;
 use App\Models\User;
-use App\Service\Evening;
+use App\Night\Evening;
 use Carbon\CarbonImmutable;
 use Database\Seeders\KilnHouse;
 use Database\Seeders\KilnHouseNight;
@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\Feature\Station;
-use Velko\Core\Service\Solver;
+use Velko\Core\Night\Solver;
 
 /* A night in the house: said, read, kept, filled, changed, taken over. */
 
@@ -454,7 +454,7 @@ it('cooks nothing part-way that is cooked in one go', function (): void {
     $this->actingAs($this->station->cook->fresh());
     $this->postJson('/api/work-out', $this->station->ask(way: 'ahead'))->assertOk();
     // A pan rice would have no crust, a stew no broth.
-    $entry = ['format' => 'velko.dish-entry/1', 'rice_id' => $dish->rice_id, 'stock_id' => $dish->stock_id, 'dish' => [...App\Kitchen\DishBody::usual(Velko\Core\Family\Families::named('pan-rice')), 'name' => 'a pan', 'part_cooked_share' => 0.6]];
+    $entry = ['format' => 'velko.dish-entry/1', 'rice_id' => $dish->rice_id, 'stock_id' => $dish->stock_id, 'dish' => [...App\Dish\DishBody::usual(Velko\Core\Family\Families::named('pan-rice')), 'name' => 'a pan', 'part_cooked_share' => 0.6]];
     expect($this->postJson('/api/dishes', $entry)->assertStatus(422)->json('errors.0.pointer'))->toBe('/dish/part_cooked_share');
 });
 

@@ -11,8 +11,8 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\LidChange;
 use Velko\Core\Method\PanHeat;
 use Velko\Core\Method\PartCooking;
-use Velko\Core\Planning\AheadAndToOrder;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\PartCookedPlan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Vessel\Burner;
 
@@ -28,7 +28,7 @@ dataset('asks', function (): iterable {
             yield "$name, by other schools" => Kitchens::withSchools($ask, crc32($name));
         }
     })()));
-    $both = new AheadAndToOrder(Kitchens::ask(covers: 6, base: 28, ring: 20, butter: 12), new PartCooking(0.65, 20.0));
+    $both = new PartCookedPlan(Kitchens::ask(covers: 6, base: 28, ring: 20, butter: 12), new PartCooking(0.65, 20.0));
     $ahead = Planner::plan($both->ahead());
     yield 'cooked ahead' => [$ahead->ask];
     yield 'finished to order' => [$both->toOrder($both->cooled($ahead->ask, $ahead->pulled)->part)];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Kitchen\KeptCook;
+use App\Stove\StoredCook;
 use Illuminate\Support\Carbon;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Stage;
@@ -15,7 +15,7 @@ use Velko\Core\Quantity\Fact;
 
 it('stands where the cases say', function (array $events, array $then): void {
     $stages = array_map(static fn (array $stage): Stage => new Stage($stage['at_min'], StageKind::from($stage['kind']), Fact::text(''), $stage['volume_ml']), replays()['stages']);
-    $replay = Replay::of($stages, array_map(static fn (array $event): Touch => KeptCook::touch(TouchKind::from($event['kind']), Carbon::parse($event['at'])->getTimestampMs(), $event), $events));
+    $replay = Replay::of($stages, array_map(static fn (array $event): Touch => StoredCook::touch(TouchKind::from($event['kind']), Carbon::parse($event['at'])->getTimestampMs(), $event), $events));
     $moment = static fn (?int $ms): ?string => $ms === null ? null : Carbon::createFromTimestampMsUTC($ms)->format('Y-m-d\TH:i:s.v\Z');
     expect([
         'status' => $replay->status->value,

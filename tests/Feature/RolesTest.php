@@ -161,7 +161,7 @@ it('opens no door with an invitation or a link that is old, spent, taken back, o
     match ($why) {
         'old' => $this->travel(49)->hours(),
         'spent' => $through()->assertSuccessful(),
-        'of who was removed' => App\People\KeepPeople::takeAway($door === 'join' ? $chef : $this->station->cook),
+        'of who was removed' => App\People\SavePeople::takeAway($door === 'join' ? $chef : $this->station->cook),
         'taken back' => DoorLink::query()->withoutGlobalScopes()->delete(),
         'of a kitchen that is gone' => [App\People\DeleteKitchen::say($this->station->kitchen), $this->travel(25)->hours(), App\People\DeleteKitchen::carryOut()],
     };

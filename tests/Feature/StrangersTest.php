@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use App\Contracts\BodyUnread;
-use App\Exchange\BringKitchen;
+use App\Exchange\ImportKitchen;
 use App\Mail\LinkThroughTheDoor;
 use App\Models\DoorLink;
 use App\Models\Role;
 use App\Models\User;
 use App\People\DeleteKitchen;
-use App\People\KeepPeople;
+use App\People\SavePeople;
 use App\People\SendLinks;
 use Illuminate\Contracts\Http\Kernel as HttpKernel;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
@@ -105,7 +105,7 @@ it('spends little on a megabyte that somebody sends who is signed in', function 
 it('refuses eight million empty lines of an archive at once', function (): void {
     $this->station->kitchen->update(['cooks_to_come' => 1]);
     $from = memory_get_usage();
-    BringKitchen::more($this->station->cook->refresh(), str_repeat("\n", 8_000_000));
+    ImportKitchen::more($this->station->cook->refresh(), str_repeat("\n", 8_000_000));
     expect(memory_get_peak_usage() - $from)->toBeLessThan(64_000_000);
 });
 
@@ -114,7 +114,7 @@ it('voids every door that somebody made who is gone, or is no longer chef', func
     $this->actingAs($chef);
     $own = SendLinks::invite($chef, Role::Chef, null);
     $token = explode('#', $own['url'])[1];
-    KeepPeople::takeAway($chef);
+    SavePeople::takeAway($chef);
     $this->postJson('/api/links/join', ['format' => 'velko.join/1', 'token' => $token, 'name' => 'Back again', 'email' => 'back@station.example', 'password' => 'a long enough one'], ['Sec-Fetch-Site' => 'same-origin'])->assertStatus(422)->assertJsonPath('errors.0.code', 'link-spent');
     expect(User::query()->where('email', 'back@station.example')->exists())->toBeFalse();
 });

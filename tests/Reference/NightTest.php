@@ -5,14 +5,14 @@ declare(strict_types=1);
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Process\Process;
-use Tests\Core\Service\Nights;
-use Velko\Core\Service\Bound;
-use Velko\Core\Service\Firing;
-use Velko\Core\Service\HandsThere;
-use Velko\Core\Service\Length;
-use Velko\Core\Service\Night;
-use Velko\Core\Service\Share;
-use Velko\Core\Service\Solver;
+use Tests\Core\Night\Nights;
+use Velko\Core\Night\Firing;
+use Velko\Core\Night\HandShare;
+use Velko\Core\Night\LowerBound;
+use Velko\Core\Night\Night;
+use Velko\Core\Night\Shift;
+use Velko\Core\Night\Solver;
+use Velko\Core\Night\Timetable;
 
 /* Nights against the least cover-minutes late that an outside solver finds: HiGHS (npm highs), on a model of its own in night.mjs. */
 
@@ -29,15 +29,15 @@ function wholeMinuteNights(int $count, int $seed, int $least, int $most): array
     $chance = new Randomizer(new Mt19937($seed));
     $nights = [];
     while (count($nights) < $count) {
-        $dishes = array_map(static function () use ($chance): Length {
+        $dishes = array_map(static function () use ($chance): Timetable {
             $off = (float) $chance->getInt(16, 22);
 
-            return new Length(-3.0, $off, $off + 3.0, [new Share(-3.0, 0.0, 0.4, 'toast'), new Share(0.0, $off, [1.0, 0.4, 0.1][$chance->getInt(0, 2)], 'stir'), new Share($off, $off + 1.0, 1.0, 'finish')]);
+            return new Timetable(-3.0, $off, $off + 3.0, [new HandShare(-3.0, 0.0, 0.4, 'toast'), new HandShare(0.0, $off, [1.0, 0.4, 0.1][$chance->getInt(0, 2)], 'stir'), new HandShare($off, $off + 1.0, 1.0, 'finish')]);
         }, range(0, 2));
         $pans = [10, ...array_map(static fn (): int => [6, 10][$chance->getInt(0, 1)], range(1, $chance->getInt(1, 4)))];
         [$rings, $hands, $number] = [$chance->getInt(2, 4), $chance->getInt(1, 3), $chance->getInt($least, $most)];
         $firings = array_map(static fn (): Firing => new Firing($chance->getInt(0, 2), $chance->getInt(1, 10), (float) $chance->getInt(40, 40 + 16 * $number), (float) $chance->getInt(0, 4), (float) $chance->getInt(0, 3)), range(1, $number));
-        $night = new Night($firings, array_keys($pans), range(0, $rings - 1), [new HandsThere(0.0, 1000.0, $hands)], 4.0, false);
+        $night = new Night($firings, array_keys($pans), range(0, $rings - 1), [new Shift(0.0, 1000.0, $hands)], 4.0, false);
         $lengths = Nights::lengths($dishes, $pans);
         if ((new Solver($night, $lengths))->solve(share: 0.1)->lateCovers() > 1.2 * LATE_ENOUGH) {
             continue; // it would not come down to it
@@ -46,10 +46,10 @@ function wholeMinuteNights(int $count, int $seed, int $least, int $most): array
         if ($solved->notCooked !== [] || $solved->lateCovers() > LATE_ENOUGH) {
             continue;
         }
-        $nights[] = ['firings' => $number, 'ours' => $solved->lateCovers(), 'bound' => Bound::of($solved, $lengths), 'case' => [
+        $nights[] = ['firings' => $number, 'ours' => $solved->lateCovers(), 'bound' => LowerBound::of($solved, $lengths), 'case' => [
             'rings' => $rings, 'hands' => $hands, 'wash' => 4, 'pans' => $pans, 'atMost' => $solved->lateCovers(),
             'firings' => array_map(static fn (Firing $firing): array => ['covers' => $firing->covers, 'from' => $firing->from(), 'until' => $firing->until(), 'minutes' => [
-                'on' => -3, 'off' => $dishes[$firing->dish]->off, 'table' => $dishes[$firing->dish]->table, 'hands' => array_map(static fn (Share $share): array => [$share->from, $share->to, $share->share], $dishes[$firing->dish]->hands),
+                'on' => -3, 'off' => $dishes[$firing->dish]->off, 'table' => $dishes[$firing->dish]->table, 'hands' => array_map(static fn (HandShare $share): array => [$share->from, $share->to, $share->share], $dishes[$firing->dish]->hands),
             ]], $firings),
         ]];
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Log\KeepLines;
+use App\Log\LogLineStore;
 use App\Models\Kitchen;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
@@ -19,7 +19,7 @@ final class SummariesCommand extends Command
     public function handle(): int
     {
         foreach (Kitchen::query()->get() as $kitchen) {
-            $this->line(sprintf('%s: %d cooks', $kitchen->name, KeepLines::rebuild($kitchen, CarbonImmutable::now())));
+            $this->line(sprintf('%s: %d cooks', $kitchen->name, LogLineStore::rebuild($kitchen, CarbonImmutable::now())));
         }
 
         return self::SUCCESS;

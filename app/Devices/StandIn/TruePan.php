@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Devices\StandIn;
 
 use App\Contracts\PlanRequestDocument;
-use App\Kitchen\KeptCook;
+use App\Stove\StoredCook;
 use Carbon\CarbonImmutable;
 use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Live\Estimate;
-use Velko\Core\Live\Happened;
 use Velko\Core\Pan\State;
 
 /**
@@ -25,15 +25,15 @@ final class TruePan
 
     private readonly Replay $replay;
 
-    private readonly Happened $happened;
+    private readonly ActualRun $happened;
 
     /** @param  array<string, mixed>  $pan  of velko.device-pan/1 */
     public function __construct(private readonly array $pan, float $power)
     {
         $hands = array_filter($pan['events'], static fn (array $event): bool => TouchKind::from($event['kind'])->isByHand());
-        $touches = array_map(static fn (array $event): Touch => KeptCook::touch(TouchKind::from($event['kind']), CarbonImmutable::parse($event['at'])->getTimestampMs(), $event), $hands);
-        $this->replay = Replay::of(KeptCook::stages($pan['stages']), array_values($touches));
-        $this->happened = new Happened(PlanRequestDocument::of($pan['request'])->ask(), KeptCook::changes($pan['heat']), $this->replay, new Estimate($power));
+        $touches = array_map(static fn (array $event): Touch => StoredCook::touch(TouchKind::from($event['kind']), CarbonImmutable::parse($event['at'])->getTimestampMs(), $event), $hands);
+        $this->replay = Replay::of(StoredCook::stages($pan['stages']), array_values($touches));
+        $this->happened = new ActualRun(PlanRequestDocument::of($pan['request'])->ask(), StoredCook::changes($pan['heat']), $this->replay, new Estimate($power));
     }
 
     /**

@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Words\Locales;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Velko\Core\Mise\Spoken;
+use Velko\Core\Mise\SpokenAmount;
 use Velko\Core\Quantity\DecimalMark;
 use Velko\Core\Quantity\Length;
 use Velko\Core\Quantity\Mass;
@@ -42,8 +42,8 @@ final class AmountController
                 return self::read($amount, $unit, $said['of'] === 'altitude' ? ['boils_c' => round(Steam::boilingPoint(Atmosphere::pressure($amount)), 1)] : []);
             }
             [$amount, $unit] = array_key_exists('rice_cup_g', $said)
-                ? [round((new Spoken(mark: $mark))->rice($said['text'], $said['rice_cup_g'] === null ? null : (float) $said['rice_cup_g'])), 'g']
-                : (new Spoken($user->kitchen->glug_ml, $mark))->read($said['text'], $said['name'], $others);
+                ? [round((new SpokenAmount(mark: $mark))->rice($said['text'], $said['rice_cup_g'] === null ? null : (float) $said['rice_cup_g'])), 'g']
+                : (new SpokenAmount($user->kitchen->glug_ml, $mark))->read($said['text'], $said['name'], $others);
         } catch (NotAMeasure|OutOfRange $fault) {
             throw BadDocument::at('/text', $fault->getMessage());
         }

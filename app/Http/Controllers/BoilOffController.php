@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
 use App\Http\Requests\BoilOffRequest;
-use App\Kitchen\KeepBoilOff;
 use App\Kitchen\KitchenDocument;
+use App\Kitchen\SaveBoilOff;
 use App\Models\Burner;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -21,7 +21,7 @@ final class BoilOffController
     public function __invoke(BoilOffRequest $request, Burner $burner, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('update', $burner);
-        KeepBoilOff::of($burner, $user, $request->document());
+        SaveBoilOff::of($burner, $user, $request->document());
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()), 201);
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\ChoicesDocument;
+use App\Bench\KitchenAsk;
 use App\Http\Requests\AskRequest;
-use App\Kitchen\Asked;
-use App\Kitchen\ChoicesDocument;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -16,6 +16,6 @@ final class ChoicesController
 {
     public function __invoke(AskRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse(ChoicesDocument::of(Asked::of($request->document(), $user->kitchen, CarbonImmutable::now(), $user->words())));
+        return new JsonResponse(ChoicesDocument::of(KitchenAsk::of($request->document(), $user->kitchen, CarbonImmutable::now(), $user->words())));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\KitchenAsk;
 use App\Http\Requests\StartCookRequest;
-use App\Kitchen\Asked;
-use App\Kitchen\CookDocument;
-use App\Kitchen\PutOnTheFire;
 use App\Models\Cook;
 use App\Models\User;
+use App\Stove\CookDocument;
+use App\Stove\StartCook;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -21,7 +21,7 @@ final class CookController
     {
         $document = $request->document();
         $now = CarbonImmutable::now();
-        $cook = PutOnTheFire::once($document['id'], Asked::of($document['ask'], $user->kitchen, $now, $user->words()), $user, $now, $document['serves'] ?? []);
+        $cook = StartCook::once($document['id'], KitchenAsk::of($document['ask'], $user->kitchen, $now, $user->words()), $user, $now, $document['serves'] ?? []);
 
         return new JsonResponse(CookDocument::of($cook, $now, $user->words()), $cook->wasRecentlyCreated ? 201 : 200);
     }

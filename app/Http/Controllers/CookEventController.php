@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CookEventRequest;
-use App\Kitchen\CookDocument;
-use App\Kitchen\DeviceClock;
-use App\Kitchen\KeepEvent;
-use App\Kitchen\KeepHeldTouches;
 use App\Models\Cook;
 use App\Models\User;
 use App\People\Hands;
+use App\Stove\CookDocument;
+use App\Stove\DeviceClock;
+use App\Stove\SaveEvent;
+use App\Stove\SaveHeldTouches;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -25,11 +25,11 @@ final class CookEventController
         $now = CarbonImmutable::now();
         [$said, $clock] = [Hands::whoSaid($user, $request->query('by')), DeviceClock::of($request, $now)];
         if ($said->left_at !== null) {
-            KeepHeldTouches::hold($cook, $said, $request->document(), $clock);
+            SaveHeldTouches::hold($cook, $said, $request->document(), $clock);
 
             return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now, $user->words()), 202);
         }
-        $isNew = KeepEvent::once($cook, $said, $request->document(), $clock);
+        $isNew = SaveEvent::once($cook, $said, $request->document(), $clock);
 
         return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now, $user->words()), $isNew ? 201 : 200);
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
+use App\Dish\DishPageDocument;
+use App\Dish\SaveDish;
 use App\Http\Requests\DishEntryRequest;
-use App\Kitchen\DishPage;
-use App\Kitchen\KeepDish;
 use App\Kitchen\KitchenDocument;
 use App\Kitchen\Retired;
 use App\Models\Dish;
@@ -31,7 +31,7 @@ final class DishController
     {
         Gate::authorize('create', Dish::class);
 
-        return self::page(KeepDish::enter($user, $request->document()), 201);
+        return self::page(SaveDish::enter($user, $request->document()), 201);
     }
 
     /** @throws BadDocument */
@@ -39,7 +39,7 @@ final class DishController
     {
         Gate::authorize('update', $dish);
 
-        return self::page(KeepDish::change($user, $dish, $request->document(), $request->headers->get('If-Match')));
+        return self::page(SaveDish::change($user, $dish, $request->document(), $request->headers->get('If-Match')));
     }
 
     public function copy(Dish $dish, #[CurrentUser] User $user): JsonResponse
@@ -47,7 +47,7 @@ final class DishController
         Gate::authorize('view', $dish);
         Gate::authorize('create', Dish::class);
 
-        return self::page(KeepDish::copy($user, $dish), 201);
+        return self::page(SaveDish::copy($user, $dish), 201);
     }
 
     /**
@@ -59,7 +59,7 @@ final class DishController
     {
         $dish = Retired::of(new Dish)->findOrFail($id);
         Gate::authorize('update', $dish);
-        KeepDish::bringBack($user, $dish);
+        SaveDish::bringBack($user, $dish);
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
     }
@@ -67,13 +67,13 @@ final class DishController
     public function destroy(Dish $dish, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('delete', $dish);
-        KeepDish::retire($dish);
+        SaveDish::retire($dish);
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
     }
 
     private static function page(Dish $dish, int $status = 200): JsonResponse
     {
-        return new JsonResponse(DishPage::of($dish), $status, ['ETag' => '"'.KeepDish::tag($dish).'"']);
+        return new JsonResponse(DishPageDocument::of($dish), $status, ['ETag' => '"'.SaveDish::tag($dish).'"']);
     }
 }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\KitchenAsk;
+use App\Bench\WorkOut;
 use App\Contracts\BadDocument;
 use App\Contracts\Contract;
 use App\Contracts\Shape;
-use App\Exchange\BringKitchen;
+use App\Dish\DishBody;
 use App\Exchange\ImportDish;
+use App\Exchange\ImportKitchen;
 use App\Exchange\IngredientCsv;
 use App\Exchange\KitchenArchive;
 use App\Exchange\PrepCalendar;
 use App\Exchange\RecipeJsonLd;
 use App\Http\Requests\ArchiveRequest;
 use App\Http\Requests\AskRequest;
-use App\Kitchen\Asked;
-use App\Kitchen\DishBody;
 use App\Kitchen\KitchenDocument;
-use App\Kitchen\WorkOut;
 use App\Models\Dish;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -98,7 +98,7 @@ final class ExchangeController
     public function restore(ArchiveRequest $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        BringKitchen::into($user, $request->document());
+        ImportKitchen::into($user, $request->document());
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()), 201);
     }
@@ -109,7 +109,7 @@ final class ExchangeController
         Gate::authorize('run', $user->kitchen);
         $lines = $request->getContent();
         abort_if(strlen($lines) > self::LONGEST_PART, 413);
-        BringKitchen::more($user, $lines);
+        ImportKitchen::more($user, $lines);
 
         return new JsonResponse(['format' => 'velko.archive-came/1', 'cooks_to_come' => $user->kitchen->cooks_to_come]);
     }
@@ -118,7 +118,7 @@ final class ExchangeController
     public function restoreNot(#[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        BringKitchen::stop($user->kitchen);
+        ImportKitchen::stop($user->kitchen);
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
     }
@@ -128,7 +128,7 @@ final class ExchangeController
     {
         $now = CarbonImmutable::now();
 
-        return WorkOut::of(Asked::of($request->document(), $user->kitchen, $now, $user->words()), $now)->document();
+        return WorkOut::of(KitchenAsk::of($request->document(), $user->kitchen, $now, $user->words()), $now)->document();
     }
 
     /** @param  array<string, mixed>  $document */

@@ -8,8 +8,8 @@ use App\Contracts\BadDocument;
 use App\Http\Requests\HouseRequest;
 use App\Http\Requests\NewKitchenRequest;
 use App\Http\Requests\SetUpRequest;
-use App\Kitchen\KeepHouse;
 use App\Kitchen\KitchenDocument;
+use App\Kitchen\SaveKitchen;
 use App\Kitchen\SetUp;
 use App\Models\User;
 use App\People\OpenKitchen;
@@ -55,7 +55,7 @@ final class KitchenController
     public function update(HouseRequest $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('run', $user->kitchen);
-        KeepHouse::of($user->kitchen, $request->document());
+        SaveKitchen::of($user->kitchen, $request->document());
 
         return new JsonResponse(KitchenDocument::of($user->kitchen->withoutRelations(), CarbonImmutable::now()));
     }

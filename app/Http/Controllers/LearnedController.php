@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
 use App\Http\Requests\OwnNumberRequest;
-use App\Learning\KeepOwnNumber;
+use App\Learning\ChangedPlans;
 use App\Learning\KitchenLearned;
-use App\Learning\WhatChanges;
+use App\Learning\SaveOwnNumber;
 use App\Models\Kitchen;
 use App\Models\OwnNumber;
 use App\Models\User;
@@ -33,7 +33,7 @@ final class LearnedController
         Gate::authorize('create', OwnNumber::class);
         $entry = $request->document();
 
-        return self::changed($user, $entry, static fn (Kitchen $kitchen, CarbonImmutable $now) => KeepOwnNumber::take($kitchen, $user->name, $entry, static fn (): Learned => (new KitchenLearned($kitchen))->learned, $now));
+        return self::changed($user, $entry, static fn (Kitchen $kitchen, CarbonImmutable $now) => SaveOwnNumber::take($kitchen, $user->name, $entry, static fn (): Learned => (new KitchenLearned($kitchen))->learned, $now));
     }
 
     /** @throws BadDocument */
@@ -42,7 +42,7 @@ final class LearnedController
         Gate::authorize('create', OwnNumber::class);
         $entry = $request->document();
 
-        return self::changed($user, $entry, static fn (Kitchen $kitchen, CarbonImmutable $now) => KeepOwnNumber::giveBack($kitchen, $entry, $now));
+        return self::changed($user, $entry, static fn (Kitchen $kitchen, CarbonImmutable $now) => SaveOwnNumber::giveBack($kitchen, $entry, $now));
     }
 
     /**
@@ -52,7 +52,7 @@ final class LearnedController
     private static function changed(User $user, array $entry, Closure $change): JsonResponse
     {
         $now = CarbonImmutable::now();
-        $before = WhatChanges::from($user->kitchen, $entry, $now);
+        $before = ChangedPlans::from($user->kitchen, $entry, $now);
         $change($user->kitchen, $now);
         $kitchen = $user->kitchen->withoutRelations();
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\TimeBudget;
 use App\Contracts\BadDocument;
 use App\Http\Requests\PaperEntryRequest;
 use App\Http\Requests\PaperSaidRequest;
-use App\Kitchen\Patience;
-use App\Log\KeepLines;
-use App\Log\KeepPaper;
+use App\Log\ImportPaperLog;
 use App\Log\LogFiles;
 use App\Log\LogFilter;
+use App\Log\LogLineStore;
 use App\Log\Weeks;
 use App\Models\Cook;
 use App\Models\LogLine;
@@ -34,7 +34,7 @@ final class LogController
     public function index(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         $filter = LogFilter::of($request->query->all(), $user->kitchen);
-        $left = KeepLines::bringUpToDate($user->kitchen, CarbonImmutable::now(), new Patience);
+        $left = LogLineStore::bringUpToDate($user->kitchen, CarbonImmutable::now(), new TimeBudget);
         $page = $filter->on(LogLine::query())->select(['id', 'table_at', 'line'])
             ->orderByDesc('table_at')->orderByDesc('id')
             ->cursorPaginate(self::PER_PAGE, cursor: self::cursor($request->query('cursor')));
@@ -49,7 +49,7 @@ final class LogController
 
     public function weeks(#[CurrentUser] User $user): JsonResponse
     {
-        KeepLines::bringUpToDate($user->kitchen, CarbonImmutable::now(), new Patience);
+        LogLineStore::bringUpToDate($user->kitchen, CarbonImmutable::now(), new TimeBudget);
 
         return new JsonResponse((new Weeks($user->kitchen, CarbonImmutable::now()))->document());
     }
@@ -58,7 +58,7 @@ final class LogController
     public function file(string $kind, Request $request, #[CurrentUser] User $user): StreamedResponse
     {
         $filter = LogFilter::of($request->query->all(), $user->kitchen);
-        KeepLines::bringUpToDate($user->kitchen, CarbonImmutable::now(), new Patience);
+        LogLineStore::bringUpToDate($user->kitchen, CarbonImmutable::now(), new TimeBudget);
         $lines = static fn (): iterable => $filter->on(LogLine::query())->lazyByIdDesc(500);
 
         return $kind === 'csv'
@@ -71,14 +71,14 @@ final class LogController
     {
         $said = $request->document();
 
-        return new JsonResponse((new KeepPaper($user->kitchen, CarbonImmutable::now()))->read($said['text'], $said['columns'] ?? null));
+        return new JsonResponse((new ImportPaperLog($user->kitchen, CarbonImmutable::now()))->read($said['text'], $said['columns'] ?? null));
     }
 
     /** @throws BadDocument when any of it cannot be kept: then none of it is */
     public function paper(PaperEntryRequest $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('create', Cook::class);
-        $kept = (new KeepPaper($user->kitchen, CarbonImmutable::now()))->keep($request->document()['lines'], $user->name);
+        $kept = (new ImportPaperLog($user->kitchen, CarbonImmutable::now()))->keep($request->document()['lines'], $user->name);
 
         return new JsonResponse(['format' => 'velko.paper-kept/1', 'kept' => $kept], 201);
     }
@@ -87,7 +87,7 @@ final class LogController
     public function strike(string $line, #[CurrentUser] User $user): Response
     {
         Gate::authorize('run', $user->kitchen);
-        abort_if(KeepPaper::strike($user->kitchen, $line) === 0, 404);
+        abort_if(ImportPaperLog::strike($user->kitchen, $line) === 0, 404);
 
         return new Response(status: 204);
     }

@@ -9,7 +9,7 @@ use App\Http\Requests\MeRequest;
 use App\Http\Requests\NewPasswordRequest;
 use App\Http\Requests\PinRequest;
 use App\Models\User;
-use App\People\KeepAccount;
+use App\People\SaveAccount;
 use App\People\SessionDocument;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -20,7 +20,7 @@ final class MeController
     /** @throws BadDocument */
     public function update(MeRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        KeepAccount::keep($user, $request->document());
+        SaveAccount::keep($user, $request->document());
 
         return new JsonResponse(SessionDocument::of($request, $user));
     }
@@ -28,7 +28,7 @@ final class MeController
     /** @throws BadDocument */
     public function password(NewPasswordRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        KeepAccount::newPassword($user, $request->document());
+        SaveAccount::newPassword($user, $request->document());
         $request->session()->regenerate(true);
 
         return new JsonResponse(SessionDocument::of($request, $user));
@@ -37,7 +37,7 @@ final class MeController
     /** @throws BadDocument */
     public function pin(PinRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        KeepAccount::pin($user, $request->document());
+        SaveAccount::pin($user, $request->document());
 
         return new JsonResponse(SessionDocument::of($request, $user));
     }

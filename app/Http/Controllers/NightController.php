@@ -15,10 +15,10 @@ use App\Http\Requests\NightEntryRequest;
 use App\Models\Firing;
 use App\Models\Night;
 use App\Models\User;
-use App\Service\Evening;
-use App\Service\FiringLines;
-use App\Service\KeepNight;
-use App\Service\NightDocument;
+use App\Night\Evening;
+use App\Night\FiringLines;
+use App\Night\NightDocument;
+use App\Night\SaveNight;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -76,7 +76,7 @@ final class NightController
     {
         $night = self::night($day, $user);
         Gate::authorize('update', $night);
-        KeepNight::manned($night, $user->kitchen, $request->document(), $request->headers->get('If-Match'));
+        SaveNight::manned($night, $user->kitchen, $request->document(), $request->headers->get('If-Match'));
 
         return self::page($night, $user);
     }
@@ -90,7 +90,7 @@ final class NightController
         if ($from->id === $night->id) {
             throw BadDocument::at('/from', 'must be another night');
         }
-        KeepNight::copy($from, $night, $user->kitchen);
+        SaveNight::copy($from, $night, $user->kitchen);
 
         return self::page($night, $user);
     }
@@ -110,7 +110,7 @@ final class NightController
     {
         $night = self::night($day, $user);
         Gate::authorize('update', $night);
-        KeepNight::put($night, $user->kitchen, $request->document()['firings'], CarbonImmutable::now());
+        SaveNight::put($night, $user->kitchen, $request->document()['firings'], CarbonImmutable::now());
 
         return self::page($night, $user, 201);
     }
@@ -119,7 +119,7 @@ final class NightController
     public function change(FiringEntryRequest $request, Firing $firing, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('update', $firing);
-        KeepNight::change($firing, $user->kitchen, $request->document(), CarbonImmutable::now(), $request->headers->get('If-Match'));
+        SaveNight::change($firing, $user->kitchen, $request->document(), CarbonImmutable::now(), $request->headers->get('If-Match'));
 
         return self::page($firing->night, $user);
     }
@@ -141,7 +141,7 @@ final class NightController
             throw BadDocument::at('/on', 'must be a day within a year from today');
         }
 
-        return KeepNight::on($user->kitchen, $day);
+        return SaveNight::on($user->kitchen, $day);
     }
 
     private static function of(Night $night, User $user): NightDocument

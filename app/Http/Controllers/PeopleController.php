@@ -9,14 +9,14 @@ use App\Http\Requests\HeldDecisionRequest;
 use App\Http\Requests\InvitationRequest;
 use App\Http\Requests\OwnPasswordRequest;
 use App\Http\Requests\PersonRequest;
-use App\Kitchen\KeepHeldTouches;
 use App\Models\DoorLink;
 use App\Models\Role;
 use App\Models\User;
 use App\People\Email;
-use App\People\KeepPeople;
 use App\People\Password;
+use App\People\SavePeople;
 use App\People\SendLinks;
+use App\Stove\SaveHeldTouches;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -38,7 +38,7 @@ final class PeopleController
         $whom = self::person($user, $person);
         $document = $request->document();
         self::byPassword($user, $document);
-        KeepPeople::give($whom, self::role($document));
+        SavePeople::give($whom, self::role($document));
 
         return self::people($user->refresh());
     }
@@ -49,7 +49,7 @@ final class PeopleController
         Gate::authorize('run', $user->kitchen);
         $whom = self::person($user, $person);
         self::byPassword($user, $request->document());
-        KeepPeople::takeAway($whom);
+        SavePeople::takeAway($whom);
 
         return self::people($user->refresh());
     }
@@ -96,14 +96,14 @@ final class PeopleController
         Gate::authorize('run', $user->kitchen);
         $whom = $user->kitchen->users()->findOrFail($person);
         abort_if($whom->left_at === null, 404);
-        KeepHeldTouches::decide($whom, $request->document()['keep'] === true);
+        SaveHeldTouches::decide($whom, $request->document()['keep'] === true);
 
         return self::people($user);
     }
 
     private static function people(User $you): JsonResponse
     {
-        return new JsonResponse([...KeepPeople::document($you), 'held' => KeepHeldTouches::waiting($you->kitchen)]);
+        return new JsonResponse([...SavePeople::document($you), 'held' => SaveHeldTouches::waiting($you->kitchen)]);
     }
 
     /**

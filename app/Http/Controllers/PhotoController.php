@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
-use App\Kitchen\CookDocument;
-use App\Kitchen\Photo;
+use App\Dish\Photo;
 use App\Models\Cook;
 use App\Models\CookPhoto;
 use App\Models\User;
+use App\Stove\CookDocument;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;

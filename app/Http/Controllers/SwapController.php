@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\KitchenAsk;
+use App\Bench\SwappedDocument;
 use App\Contracts\BadDocument;
 use App\Http\Requests\SwapRequest;
-use App\Kitchen\Asked;
-use App\Kitchen\SwappedDocument;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -21,7 +21,7 @@ final class SwapController
     {
         /** @var array{ask: array<string, mixed>, ingredient: int, instead: string} $document */
         $document = $request->document();
-        $asked = Asked::of($document['ask'], $user->kitchen, CarbonImmutable::now(), $user->words());
+        $asked = KitchenAsk::of($document['ask'], $user->kitchen, CarbonImmutable::now(), $user->words());
         $last = $asked->dish->ingredients->count() - 1;
         if ($document['ingredient'] > $last) {
             throw BadDocument::at('/ingredient', $last < 0 ? 'is of a dish that has none' : "must be a whole number from 0 to $last");

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Contracts\BadDocument;
 use App\Http\Requests\ThingRequest;
-use App\Kitchen\KeepThing;
 use App\Kitchen\KitchenDocument;
 use App\Kitchen\Retired;
+use App\Kitchen\SaveThing;
 use App\Kitchen\Thing;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -23,7 +23,7 @@ final class ThingController
     public function store(ThingRequest $request, Thing $thing, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('create', $thing->model());
-        KeepThing::enter($user->kitchen, $thing, $request->document());
+        SaveThing::enter($user->kitchen, $thing, $request->document());
 
         return self::kitchen($user, 201);
     }
@@ -33,7 +33,7 @@ final class ThingController
     {
         $row = $thing->model()::query()->findOrFail($id);
         Gate::authorize('update', $row);
-        KeepThing::change($thing, $row, $request->document(), $request->headers->get('If-Match'));
+        SaveThing::change($thing, $row, $request->document(), $request->headers->get('If-Match'));
 
         return self::kitchen($user);
     }
@@ -43,7 +43,7 @@ final class ThingController
     {
         $row = $thing->model()::query()->findOrFail($id);
         Gate::authorize('delete', $row);
-        KeepThing::retire($thing, $row);
+        SaveThing::retire($thing, $row);
 
         return self::kitchen($user);
     }
@@ -57,7 +57,7 @@ final class ThingController
     {
         $row = Retired::of(new ($thing->model()))->findOrFail($id);
         Gate::authorize('update', $row);
-        KeepThing::bringBack($user->kitchen, $thing, $row);
+        SaveThing::bringBack($user->kitchen, $thing, $row);
 
         return self::kitchen($user);
     }

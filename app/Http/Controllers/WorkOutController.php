@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\KitchenAsk;
+use App\Bench\WorkOut;
 use App\Http\Requests\AskRequest;
-use App\Kitchen\Asked;
-use App\Kitchen\WorkOut;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -18,6 +18,6 @@ final class WorkOutController
     {
         $now = CarbonImmutable::now();
 
-        return new JsonResponse(WorkOut::of(Asked::of($request->document(), $user->kitchen, $now, $user->words()), $now)->document());
+        return new JsonResponse(WorkOut::of(KitchenAsk::of($request->document(), $user->kitchen, $now, $user->words()), $now)->document());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Kitchen\DeviceClock;
+use App\Stove\DeviceClock;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;

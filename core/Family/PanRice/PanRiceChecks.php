@@ -9,8 +9,8 @@ use Velko\Core\Method\LidChange;
 use Velko\Core\Pan\Simulation;
 use Velko\Core\Planning\Checks;
 use Velko\Core\Planning\FitChecks;
-use Velko\Core\Planning\OnTheRice;
 use Velko\Core\Planning\Plan;
+use Velko\Core\Planning\Toppings;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
@@ -134,7 +134,7 @@ final class PanRiceChecks
 
     private static function smothered(Plan $plan): ?Warning
     {
-        $on = OnTheRice::of($plan->ask);
+        $on = Toppings::of($plan->ask);
 
         return $on->smothers() ? new Warning('smothered', ['percent' => round(100 * $on->covers())], Fact::of('fix.fewer-or-on-top-at-the-end')) : null;
     }

@@ -16,12 +16,12 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\Landed;
+use Velko\Core\Planning\HoldingAtPass;
+use Velko\Core\Planning\Outcome;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\RightAtTheTable;
-use Velko\Core\Planning\Root;
-use Velko\Core\Planning\Setting;
-use Velko\Core\Planning\Standing;
+use Velko\Core\Planning\RootFinder;
+use Velko\Core\Planning\TwoMarks;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Fit;
@@ -160,7 +160,7 @@ final class PanRicePlanner
      * The two marks that cost least, and the next that costs hardly more: how far each is from the heat a cook looks for,
      * and what is wrong with the pan it makes. Marks further off than the best one costs are not cooked.
      *
-     * @return array{Setting, Setting|null}
+     * @return array{TwoMarks, TwoMarks|null}
      */
     private function settings(): array
     {
@@ -172,10 +172,10 @@ final class PanRicePlanner
                 break;
             }
             $stock = $this->stockFor($heat->hot, $heat->gentle, $found[count($found) - 1] ?? null);
-            $found[] = $setting = new Setting($heat, $stock, $off + $this->costs($heat, $stock));
+            $found[] = $setting = new TwoMarks($heat, $stock, $off + $this->costs($heat, $stock));
             $least = min($least, $setting->cost);
         }
-        usort($found, static fn (Setting $a, Setting $b): int => $a->cost <=> $b->cost);
+        usort($found, static fn (TwoMarks $a, TwoMarks $b): int => $a->cost <=> $b->cost);
         $next = $found[1] ?? null;
 
         return [$found[0], $next !== null && $next->cost <= $found[0]->cost + self::AS_GOOD ? $next : null];
@@ -223,9 +223,9 @@ final class PanRicePlanner
     /**
      * Stock that is gone just in time, hot until the grains show and gentle from then on, mL.
      *
-     * @param  Setting|null  $near  other marks for which it was found before: what boils off more on these is a good first guess
+     * @param  TwoMarks|null  $near  other marks for which it was found before: what boils off more on these is a good first guess
      */
-    private function stockFor(string $hot, string $gentle, ?Setting $near = null): float
+    private function stockFor(string $hot, string $gentle, ?TwoMarks $near = null): float
     {
         $net = $this->ask->burner->net;
         $doneness = fn (float $stock): float => $this->cook($stock, $hot, $gentle, null)['landed'];
@@ -256,7 +256,7 @@ final class PanRicePlanner
         $boilsOff = ($hot + $gentle) / Steam::LATENT_HEAT * 60 * self::HALF;
         $guess ??= $this->rice * $this->ask->grain->drunkInAmpleLiquid($this->wanted) * self::OF_AMPLE + $boilsOff - $this->ask->sparedByFood();
         $slope = 1 / (self::DRINKS_PER_MINUTE * $this->rice + $gentle / Steam::LATENT_HEAT * 60);
-        $stock = Root::of($doneness, $this->wanted, $guess, $slope, 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
+        $stock = RootFinder::of($doneness, $this->wanted, $guess, $slope, 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
 
         return Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
     }
@@ -286,7 +286,7 @@ final class PanRicePlanner
             $gentle = $weaker;
         }
         $longest = $allHot['dryAt'];
-        $early = Root::of(
+        $early = RootFinder::of(
             fn (float $early): float => $this->cook($stock, $hot, $gentle, max(0.0, $longest - $early))['landed'],
             $this->wanted, $longest / 2, 1 / 120, 0.0, self::DONENESS_TOLERANCE,
         );
@@ -433,9 +433,9 @@ final class PanRicePlanner
      *
      * @param  non-empty-list<HeatChange>|null  $heat  null: the track that was asked for
      * @param  float|null  $nearest  mL that would have fitted, when these do not
-     * @param  Setting|null  $asGood  other marks that cost hardly more
+     * @param  TwoMarks|null  $asGood  other marks that cost hardly more
      */
-    private function asPlanned(float $stock, ?array $heat, ?float $nearest = null, ?Setting $asGood = null): Plan
+    private function asPlanned(float $stock, ?array $heat, ?float $nearest = null, ?TwoMarks $asGood = null): Plan
     {
         $heat ??= $this->ask->method->heat ?? [new HeatChange(0.0, $this->hot())];
         $this->cooking->under($heat);
@@ -456,7 +456,7 @@ final class PanRicePlanner
         $plan = new Plan(
             $this->ask, $stock, $heat,
             PanRiceStages::of($this->ask, $heat, $firstStock, $stock, $run, $crust, $this->cooking->boilsUp($stock)),
-            $run, Standing::of($this->ask, $this->cooking, $run->off()), $this->cooking->cost(),
+            $run, HoldingAtPass::of($this->ask, $this->cooking, $run->off()), $this->cooking->cost(),
             new CrustResult($crust, $this->making),
             $nearest,
             $asGood,
@@ -468,7 +468,7 @@ final class PanRicePlanner
     /** Rice that is done comes off, wet or dry: so early that it is right after rest and walk. */
     private function pulledWet(State $poured): State
     {
-        return (new RightAtTheTable($this->ask, self::DONENESS_TOLERANCE, 0.0, self::MOST_PULLS))->pulled(function (float $pull) use ($poured): Landed {
+        return (new RightAtTheTable($this->ask, self::DONENESS_TOLERANCE, 0.0, self::MOST_PULLS))->pulled(function (float $pull) use ($poured): Outcome {
             $state = clone $poured;
             $this->cooking->runTo($state, Cooking::LONGEST, -1.0, $pull);
 

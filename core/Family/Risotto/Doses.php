@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Velko\Core\Family\Risotto;
 
 use Velko\Core\Method\DoseSchool;
-use Velko\Core\Method\Landing;
 use Velko\Core\Method\Load;
+use Velko\Core\Method\PullEstimate;
 use Velko\Core\Method\Schools;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\Landed;
+use Velko\Core\Planning\Outcome;
 use Velko\Core\Planning\RightAtTheTable;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Kinetics;
@@ -67,7 +67,7 @@ final readonly class Doses
 
     private Load $load;
 
-    private Landing $landing;
+    private PullEstimate $landing;
 
     private DoseSchool $school;
 
@@ -87,7 +87,7 @@ final readonly class Doses
     }
 
     /** From the first stock, which goes in at once. */
-    public function fromTheFirst(State $state): Dosed
+    public function fromTheFirst(State $state): DoseSequence
     {
         $doses = $this->until($state);
 
@@ -101,7 +101,7 @@ final readonly class Doses
      * @param  float  $since  s, of the last of them
      * @param  int  $most  doses that may still be asked for
      */
-    public function goingOn(State $state, int $given, float $since, int $most = self::MOST_DOSES): Dosed
+    public function goingOn(State $state, int $given, float $since, int $most = self::MOST_DOSES): DoseSequence
     {
         $start = clone $state;
         $state = clone $state;
@@ -185,12 +185,12 @@ final readonly class Doses
      * @param  int  $least  doses that go in whatever comes
      * @param  int  $most  doses that may be asked for
      */
-    private function solved(array $doses, State $start, int $least, int $most = self::MOST_DOSES): Dosed
+    private function solved(array $doses, State $start, int $least, int $most = self::MOST_DOSES): DoseSequence
     {
         $given = $doses;
         $volume = null;
         $lastBefore = self::MOST_DOSES;
-        $landed = $this->right->pulled(function (float $pull) use ($doses, $start, $least, $most, &$given, &$volume, &$lastBefore): Landed {
+        $landed = $this->right->pulled(function (float $pull) use ($doses, $start, $least, $most, &$given, &$volume, &$lastBefore): Outcome {
             [$given, $volume, $landed] = $this->withLast($doses, $start, $least, $most, $pull, $volume, $lastBefore);
             $lastBefore = count($given);
 
@@ -207,7 +207,7 @@ final readonly class Doses
      * @param  list<Dose>  $doses
      * @param  int  $lastBefore  which was the last for another pull: it is looked for near that
      *
-     * @return array{list<Dose>, float, Landed|null} the doses given, the last one's mL, and how they land where that was looked at
+     * @return array{list<Dose>, float, Outcome|null} the doses given, the last one's mL, and how they land where that was looked at
      */
     private function withLast(array $doses, State $start, int $least, int $most, float $pull, ?float $guess, int $lastBefore): array
     {
@@ -235,7 +235,7 @@ final readonly class Doses
 
         for ($last = min(count($candidates), max(1, $lastBefore + 1)); $last >= 1; $last--) {
             $before = $candidates[$last - 1]->before;
-            $found = $this->right->stock(fn (float $v): Landed => $this->tail($before, $v, $pull), $guess ?? $this->ask->target->looseness * $this->rice);
+            $found = $this->right->stock(fn (float $v): Outcome => $this->tail($before, $v, $pull), $guess ?? $this->ask->target->looseness * $this->rice);
             if ($found !== null) {
                 return [array_slice($candidates, 0, $last), ...$found];
             }
@@ -267,7 +267,7 @@ final readonly class Doses
     }
 
     /** From one dose to the table. A pan that runs dry comes off there: its rice would not get done any more. */
-    private function tail(State $before, float $volume, float $pull): Landed
+    private function tail(State $before, float $volume, float $pull): Outcome
     {
         $state = clone $before;
         $this->cooking->pourStock($state, $volume);
@@ -281,26 +281,26 @@ final readonly class Doses
      *
      * @param  list<Dose>  $given
      */
-    private function measured(array $given, float $last, Landed $landed, int $least): Dosed
+    private function measured(array $given, float $last, Outcome $landed, int $least): DoseSequence
     {
         [$atTable, $pullAt] = [$landed->atTable, $landed->pulled->second];
         $last = Rounding::to($last, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
         $solved = $given[count($given) - 1] ?? null;
         if ($solved === null) {
-            return new Dosed([], $pullAt, $atTable);
+            return new DoseSequence([], $pullAt, $atTable);
         }
         $before = array_slice($given, 0, -1);
         $dose = $before[count($before) - 1] ?? null;
         if ($dose !== null && count($given) > $least && $last < self::WORTH_A_DOSE * $dose->volume) {
             // Nobody pours a drop: it goes in with the dose before.
-            return new Dosed([...array_slice($before, 0, -1), new Dose($dose->second, $dose->volume + $last, $dose->before)], $pullAt, $atTable);
+            return new DoseSequence([...array_slice($before, 0, -1), new Dose($dose->second, $dose->volume + $last, $dose->before)], $pullAt, $atTable);
         }
 
-        return new Dosed($last <= 0.0 && count($given) > $least ? $before : [...$before, new Dose($solved->second, $last, $solved->before)], $pullAt, $atTable);
+        return new DoseSequence($last <= 0.0 && count($given) > $least ? $before : [...$before, new Dose($solved->second, $last, $solved->before)], $pullAt, $atTable);
     }
 
     /** Roughly where it is to leave the heat: a pan that is about done, carried to the table once. */
-    private function landing(): Landing
+    private function landing(): PullEstimate
     {
         $pulled = $this->cooking->start();
         $pulled->temperature = $this->ask->conditions()->boiling;
@@ -313,7 +313,7 @@ final readonly class Doses
         $eaten = clone $pulled;
         $this->cooking->toTable($eaten);
 
-        return new Landing(
+        return new PullEstimate(
             $this->wanted - min(Ask::MOST_OFF_THE_HEAT, $eaten->doneness - $pulled->doneness),
             $this->ask->target->looseness * $this->rice + $pulled->free - $eaten->free,
         );

@@ -9,8 +9,8 @@ use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\Trouble;
 use Velko\Core\Method\School;
 use Velko\Core\Method\Stirring;
-use Velko\Core\Planning\Ahead;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\Continuation;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Plan;
@@ -72,8 +72,8 @@ final readonly class Risotto implements Family
         return RisottoPlanner::plan($ask);
     }
 
-    public function ahead(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Ahead $alike = null): Ahead
+    public function ahead(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation
     {
-        return new RisottoAhead($ask, $replay, $mark);
+        return new RisottoContinuation($ask, $replay, $mark);
     }
 }

@@ -7,8 +7,8 @@ namespace Velko\Core\Family\Risotto;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\HoldingAtPass;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Planning\Standing;
 use Velko\Core\Vessel\Fit;
 
 /** Works out a risotto: a lazy bubble unless a heat track is given, and the doses on it ({@see Doses}). */
@@ -49,7 +49,7 @@ final class RisottoPlanner
         $run = $this->cooking->cook($seconds, $volumes, $pullAt);
         $plan = new Plan(
             $this->ask, array_sum($volumes), $this->heat, RisottoStages::of($this->ask, $this->heat, $doses, $run),
-            $run, Standing::of($this->ask, $this->cooking, $run->off()), $this->cooking->cost(),
+            $run, HoldingAtPass::of($this->ask, $this->cooking, $run->off()), $this->cooking->cost(),
         );
 
         return $plan->with(RisottoChecks::of($plan));

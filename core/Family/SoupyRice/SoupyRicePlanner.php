@@ -8,10 +8,10 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\Landed;
+use Velko\Core\Planning\HoldingAtPass;
+use Velko\Core\Planning\Outcome;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\RightAtTheTable;
-use Velko\Core\Planning\Standing;
 use Velko\Core\Quantity\Rounding;
 use Velko\Core\Rice\Grain;
 use Velko\Core\Vessel\Fit;
@@ -81,7 +81,7 @@ final class SoupyRicePlanner
         $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
         $pours = $this->pours($stock);
         $run = $this->cooking->cook(array_column($pours, 'second'), array_column($pours, 'volume'), $landed->pulled->second);
-        $standing = Standing::of($this->ask, $this->cooking, $run->off());
+        $standing = HoldingAtPass::of($this->ask, $this->cooking, $run->off());
         $plan = new Plan(
             $this->ask, $stock, $this->heat,
             SoupyRiceStages::of($this->ask, $this->heat, $pours, $run, $standing, $this->cooking->boilsUp($pours[0]['volume'])),
@@ -91,7 +91,7 @@ final class SoupyRicePlanner
         return $plan->with(SoupyRiceChecks::of($plan));
     }
 
-    private function cook(float $stock, float $pull): Landed
+    private function cook(float $stock, float $pull): Outcome
     {
         $state = clone $this->before;
         $this->cooking->pourStock($state, $this->first($stock));

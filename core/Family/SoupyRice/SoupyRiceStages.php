@@ -8,8 +8,8 @@ use Velko\Core\Act\Run;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
+use Velko\Core\Planning\HoldingAtPass;
 use Velko\Core\Planning\Stages;
-use Velko\Core\Planning\Standing;
 use Velko\Core\Quantity\Duration;
 use Velko\Core\Quantity\Fact;
 
@@ -23,7 +23,7 @@ final class SoupyRiceStages
      *
      * @return list<Stage> in order of time
      */
-    public static function of(Ask $ask, array $heat, array $pours, Run $run, Standing $standing, float $boilsUp): array
+    public static function of(Ask $ask, array $heat, array $pours, Run $run, HoldingAtPass $standing, float $boilsUp): array
     {
         $stages = new Stages($ask, $heat, $run, $boilsUp);
         $leaves = $standing->leavesBy($ask->target->minutesToTable);

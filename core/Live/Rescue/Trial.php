@@ -9,9 +9,9 @@ use Velko\Core\Pan\Simulation;
 use Velko\Core\Pan\State;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
-use Velko\Core\Planning\Landed;
+use Velko\Core\Planning\Outcome;
 use Velko\Core\Planning\RightAtTheTable;
-use Velko\Core\Planning\Root;
+use Velko\Core\Planning\RootFinder;
 
 /** One remedy tried on a pan as it stands. */
 final readonly class Trial
@@ -65,9 +65,9 @@ final readonly class Trial
         return [$this->minutes($landed->pulled), $landed->atTable];
     }
 
-    private function done(float $pour, float $covered): Landed
+    private function done(float $pour, float $covered): Outcome
     {
-        return $this->right->pulled(function (float $pull) use ($pour, $covered): Landed {
+        return $this->right->pulled(function (float $pull) use ($pour, $covered): Outcome {
             $state = $this->begun($pour, $covered, $pull);
             $this->cooking->runTo($state, $this->from->second + self::LONGEST, -1.0, $pull);
 
@@ -108,7 +108,7 @@ final readonly class Trial
     /** mL that bring it to the table as loose as asked, pulled when it is done. */
     public function pourForLooseness(float $covered = 0.0): float
     {
-        [$volume] = $this->right->stock(fn (float $v): Landed => $this->done($v, $covered), $this->ask->target->looseness * $this->rice) ?? [0.0];
+        [$volume] = $this->right->stock(fn (float $v): Outcome => $this->done($v, $covered), $this->ask->target->looseness * $this->rice) ?? [0.0];
 
         return $volume;
     }
@@ -122,13 +122,13 @@ final readonly class Trial
     {
         $nearlyGone = self::NEARLY_GONE * $this->rice;
 
-        return Root::of(fn (float $v): float => $this->coveredDone($v)->pulled->free, $nearlyGone, 0.3 * $this->rice, 1.0, 0.0, self::LOOSENESS_TOLERANCE * $this->rice) ?? 0.0;
+        return RootFinder::of(fn (float $v): float => $this->coveredDone($v)->pulled->free, $nearlyGone, 0.3 * $this->rice, 1.0, 0.0, self::LOOSENESS_TOLERANCE * $this->rice) ?? 0.0;
     }
 
     /** mL that an open pan needs so that it falls dry just when the rice is done. */
     public function pourToFallDry(): float
     {
-        return Root::of(fn (float $v): float => $this->untilDry($v)[1]->doneness, $this->wanted, 0.0, 1 / (self::G_AND_MINUTE * $this->rice), 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
+        return RootFinder::of(fn (float $v): float => $this->untilDry($v)[1]->doneness, $this->wanted, 0.0, 1 / (self::G_AND_MINUTE * $this->rice), 0.0, self::DONENESS_TOLERANCE) ?? 0.0;
     }
 
     /**
@@ -145,9 +145,9 @@ final readonly class Trial
         return [$this->minutes($landed->pulled), $landed->atTable];
     }
 
-    private function coveredDone(float $pour): Landed
+    private function coveredDone(float $pour): Outcome
     {
-        return $this->right->pulled(function (float $pull) use ($pour): Landed {
+        return $this->right->pulled(function (float $pull) use ($pour): Outcome {
             $state = clone $this->from;
             $this->cooking->set($state, $this->cooking->markAt($state->second));
             $this->cooking->pourStock($state, $pour);

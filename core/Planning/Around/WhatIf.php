@@ -6,9 +6,9 @@ namespace Velko\Core\Planning\Around;
 
 use Closure;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Planning\Surroundings;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Length;
 use Velko\Core\Quantity\Ratio;
@@ -77,7 +77,7 @@ final class WhatIf
     {
         $place = $plan->ask->place;
         $altitude = $place->altitude >= self::HILLS_M / 2 ? 0.0 : self::HILLS_M;
-        $after = Planner::plan(self::solved($plan)->at(new Place($altitude, $place->room, $place->plates, $place->wind)));
+        $after = Planner::plan(self::solved($plan)->at(new Surroundings($altitude, $place->room, $place->plates, $place->wind)));
         $minutes = abs($after->pulled->minute() - $plan->pulled->minute());
 
         return new Compared($altitude > 0 ? Fact::of('what-if.hills', altitude: Length::ofM($altitude)) : Fact::of('what-if.sea'), $plan, $after, Fact::of(

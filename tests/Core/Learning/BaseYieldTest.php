@@ -13,11 +13,11 @@ use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Food\Sweated;
-use Velko\Core\Learning\Cooked;
 use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
 use Velko\Core\Learning\Lesson;
-use Velko\Core\Live\OnTheScale;
+use Velko\Core\Learning\LoggedCook;
+use Velko\Core\Live\PanWeighing;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Planner;
 
@@ -40,7 +40,7 @@ function weighedBase(Ask $ask, int $day, float $base): Lesson
     $tare = new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.3), weighing: new Weighing(LEEK_PAN_G + $base + $ask->rice(), LEEK_PAN_G, 250.0));
     $touches = [...OnTheFire::doneUntil($plan, 60.0), $tare];
 
-    return Lesson::of(new Cooked("cook $day", 86_400_000 * $day, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'rice', 'leeks')) ?? throw new LogicException;
+    return Lesson::of(new LoggedCook("cook $day", 86_400_000 * $day, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'rice', 'leeks')) ?? throw new LogicException;
 }
 
 /** @param  list<Lesson>  $lessons */
@@ -109,7 +109,7 @@ it('learns nothing of a base that nobody weighed, or of which nobody can say wha
         $plan = Planner::plan($ask);
         $tare = new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.3), weighing: new Weighing(LEEK_PAN_G + 250.0 + $ask->rice(), LEEK_PAN_G, 250.0));
 
-        return (new OnTheScale($plan->ask, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 60.0), $tare])))->baseOff();
+        return (new PanWeighing($plan->ask, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 60.0), $tare])))->baseOff();
     };
     expect($without(leekRisotto()))->not->toBeNull()
         ->and($without(leekRisotto()->withMethod(['soak' => 10.0])))->toBeNull()

@@ -10,11 +10,11 @@ use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Verdict;
-use Velko\Core\Learning\Cooked;
 use Velko\Core\Learning\Effect;
 use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
 use Velko\Core\Learning\Lesson;
+use Velko\Core\Learning\LoggedCook;
 use Velko\Core\Learning\Parameter;
 use Velko\Core\Pan\Browning;
 use Velko\Core\Pan\Crust;
@@ -52,7 +52,7 @@ function crustsSaid(int $cooks, float $browns): array
         $word = Browning::of((float) scrapedFloor($truly, Replay::of($plan->stages, $touches)));
         $touches[] = new Touch('verdict', TouchKind::Verdict, $last->at + 60_000, verdict: new Verdict(Looseness::Dry, Bite::Right, '', $word));
         $words[] = $word->value;
-        $lessons[] = Lesson::of(new Cooked("cook $i", 86_400_000 * $i, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba', 'dish'));
+        $lessons[] = Lesson::of(new LoggedCook("cook $i", 86_400_000 * $i, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba', 'dish'));
     }
 
     return [array_values(array_filter($lessons)), array_values(array_unique($words))];
@@ -102,6 +102,6 @@ it('leaves it where it is as long as crusts come out as planned, and tells nothi
     $touches = $cook->touches();
     $last = end($touches);
     $touches[] = new Touch('verdict', TouchKind::Verdict, $last->at + 60_000, verdict: new Verdict(Looseness::Dry, Bite::Right, ''));
-    $lesson = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba', 'dish'));
+    $lesson = Lesson::of(new LoggedCook('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring', 'bomba', 'dish'));
     expect(array_map(static fn (Effect $effect): string => $effect->of, $lesson->effects))->not->toContain('crust');
 });

@@ -20,9 +20,9 @@ use Velko\Core\Cook\Weighing;
 use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
-use Velko\Core\Learning\Cooked;
 use Velko\Core\Learning\Effect;
 use Velko\Core\Learning\Lesson;
+use Velko\Core\Learning\LoggedCook;
 use Velko\Core\Learning\Parameter;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
@@ -144,7 +144,7 @@ final class Kitchen
         return array_values(array_filter(array_map(fn (int $i): ?Lesson => Lesson::of($this->cook($i, $i >= $count / 2)), range(0, $count - 1))));
     }
 
-    public function cook(int $day, bool $after): Cooked
+    public function cook(int $day, bool $after): LoggedCook
     {
         $ring = self::RINGS[$this->chance->getInt(0, 1)];
         $mark = self::MARKS[$this->chance->getInt(0, 1)];
@@ -160,7 +160,7 @@ final class Kitchen
         $true = Parameter::stock()->in($true, $this->normal(Effect::SCATTER['stock-temperature']));
         $touches = $this->played($plan, $true, "cook $day", $this->normal($wider('ladle')));
 
-        return new Cooked("cook $day", 86_400_000 * $day, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), $ring, self::RICE, self::DISH, $pan);
+        return new LoggedCook("cook $day", 86_400_000 * $day, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), $ring, self::RICE, self::DISH, $pan);
     }
 
     /** @return list<Touch> */

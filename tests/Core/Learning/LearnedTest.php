@@ -11,17 +11,17 @@ use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Weighing;
-use Velko\Core\Learning\Cooked;
 use Velko\Core\Learning\Effect;
 use Velko\Core\Learning\Gaussian;
 use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
 use Velko\Core\Learning\Lesson;
+use Velko\Core\Learning\LoggedCook;
 use Velko\Core\Learning\Observation;
 use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Posterior;
+use Velko\Core\Learning\SaidWord;
 use Velko\Core\Learning\SpikeAndSlab;
-use Velko\Core\Learning\Word;
 use Velko\Core\Planning\Planner;
 
 /* What many cooks teach together. */
@@ -76,19 +76,19 @@ it('is less sure where a ring may have become another, before it can be named', 
 it('reads a word as the range that is called so', function (): void {
     // Tables of the normal distribution: Φ(0) = 0.5, Φ(1) = 0.841345, Φ(1.96) = 0.975002, Φ(−2.5) = 0.006210.
     foreach ([[0.0, 0.5], [1.0, 0.841345], [1.96, 0.975002], [-2.5, 0.006210], [INF, 1.0], [-INF, 0.0]] as [$z, $below]) {
-        expect(Word::below($z))->toEqualWithDelta($below, 1e-6);
+        expect(SaidWord::below($z))->toEqualWithDelta($below, 1e-6);
     }
 });
 
 it('adds a word to what else is believed as summing up would', function (float $mean, float $deviation, float $from, float $to): void {
     $spread = 0.07;
-    [$precision, $pull] = (new Word(0.0, $from, $to, $spread))->adds($mean, $deviation ** 2);
+    [$precision, $pull] = (new SaidWord(0.0, $from, $to, $spread))->adds($mean, $deviation ** 2);
     // Summed up in ten thousand steps: what was believed times what is likely to be called so, nine words in ten said rightly, the tenth any of four.
     [$all, $first, $second] = [0.0, 0.0, 0.0];
     foreach (range(-5000, 5000) as $step) {
         $thought = $mean + 8 * $deviation * $step / 5000;
         $else = exp(-(($thought - $mean) / $deviation) ** 2 / 2);
-        $weight = $else * (0.9 * (Word::below(($to - $thought) / $spread) - Word::below(($from - $thought) / $spread)) + 0.1 / 4);
+        $weight = $else * (0.9 * (SaidWord::below(($to - $thought) / $spread) - SaidWord::below(($from - $thought) / $spread)) + 0.1 / 4);
         [$all, $first, $second] = [$all + $weight, $first + $weight * $thought, $second + $weight * $thought ** 2];
     }
     $variance = $second / $all - ($first / $all) ** 2;
@@ -100,7 +100,7 @@ it('believes of a number what summing up would', function (array $said): void {
     // How fast a floor browns, 0 ± 0.5 and ± 0.15 from cook to cook, moves by its logarithm: words of three cooks.
     $lessons = [];
     foreach ($said as $day => $words) {
-        $lessons[] = new Lesson("cook $day", 86_400_000 * $day, [new Effect('crust', null, [Parameter::crust('rice')])], [1.0], array_map(static fn (array $range): Observation => new Observation('crust', new Word(0.0, $range[0], $range[1], 0.2), [1.0]), $words), false);
+        $lessons[] = new Lesson("cook $day", 86_400_000 * $day, [new Effect('crust', null, [Parameter::crust('rice')])], [1.0], array_map(static fn (array $range): Observation => new Observation('crust', new SaidWord(0.0, $range[0], $range[1], 0.2), [1.0]), $words), false);
     }
     $posterior = new Posterior($lessons);
     // Summed up in steps of 0.02 over the number, and for each over what it is in each cook.
@@ -114,7 +114,7 @@ it('believes of a number what summing up would', function (array $said): void {
                 $apart = 0.02 * $of;
                 $likely = exp(-($apart / 0.15) ** 2 / 2) * 0.02 / 0.15 / sqrt(2 * M_PI);
                 foreach ($words as [$from, $to]) {
-                    $likely *= 0.9 * (Word::below(($to - $number - $apart) / 0.2) - Word::below(($from - $number - $apart) / 0.2)) + 0.1 / 4;
+                    $likely *= 0.9 * (SaidWord::below(($to - $number - $apart) / 0.2) - SaidWord::below(($from - $number - $apart) / 0.2)) + 0.1 / 4;
                 }
                 $cook += $likely;
             }
@@ -133,10 +133,10 @@ it('believes of a number what summing up would', function (array $said): void {
 
 it('holds nobody back by a word past its open end', function (): void {
     // Thought to be 1.40 ± 0.10 where all beyond 0.975 is called so: nothing new, against the 100 that are known.
-    [$precision] = (new Word(0.0, 0.975, INF, 0.07))->adds(1.4, 0.01);
+    [$precision] = (new SaidWord(0.0, 0.975, INF, 0.07))->adds(1.4, 0.01);
     expect($precision)->toBeLessThan(1.0);
     // A word that cannot be right: nobody believes it.
-    expect((new Word(0.0, 0.0, 0.55, 0.07))->adds(1.4, 0.01)[0])->toBeLessThan(1.0);
+    expect((new SaidWord(0.0, 0.0, 0.55, 0.07))->adds(1.4, 0.01)[0])->toBeLessThan(1.0);
 });
 
 it('takes how a pan falls from a spoon, and a sign that is not there yet, as ranges: nobody is pulled to their edges', function (): void {
@@ -145,8 +145,8 @@ it('takes how a pan falls from a spoon, and a sign that is not there yet, as ran
     $due = $plan->stages[$pours[1]]->minute;
     $said = [new Touch('n', TouchKind::NotYet, OnTheFire::at($due - 0.1), $pours[1]), new Touch('f', TouchKind::Sign, OnTheFire::at($due - 0.05), sign: Sign::VeryLoose)];
     $touches = [...OnTheFire::doneUntil($plan, $due - 0.2), ...$said, ...array_values(array_filter(OnTheFire::doneUntil($plan, 60.0), static fn (Touch $touch): bool => $touch->at > OnTheFire::at($due - 0.2)))];
-    $words = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring 3', 'rice', 'dish'))->observations ?? [];
-    expect($words)->toHaveCount(2)->each(fn ($observation) => $observation->what->toBeInstanceOf(Word::class));
+    $words = Lesson::of(new LoggedCook('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring 3', 'rice', 'dish'))->observations ?? [];
+    expect($words)->toHaveCount(2)->each(fn ($observation) => $observation->what->toBeInstanceOf(SaidWord::class));
     [$notYet, $falls] = array_column($words, 'what');
     // A wave is 0.85 and very loose 1.10 (the scale of the model): from half-way, 0.975, without an end. The spread is the 0.07 of whoever looks: what the ladle is off by is a parameter of its own.
     expect([$falls->from, $falls->to])->toEqualWithDelta([0.975, INF], 1e-9)->and($falls->spread)->toEqualWithDelta(0.07, 1e-9)
@@ -155,13 +155,13 @@ it('takes how a pan falls from a spoon, and a sign that is not there yet, as ran
     // The tightest word has no lower end, and any other sign is a measurement.
     $scale = $plan->ask->family->traits()->scale;
     expect(Sign::Stands->range($scale))->toEqualWithDelta([-INF, 0.55], 1e-9)->and(Sign::DryTrail->range($scale))->toBeNull()
-        ->and((new Word(0.3, -INF, 0.55, 0.07))->place())->toEqualWithDelta(-0.25, 1e-9)->and((new Word(0.6, 0.55, 0.75, 0.07))->place())->toEqualWithDelta(-0.05, 1e-9);
+        ->and((new SaidWord(0.3, -INF, 0.55, 0.07))->place())->toEqualWithDelta(-0.25, 1e-9)->and((new SaidWord(0.6, 0.55, 0.75, 0.07))->place())->toEqualWithDelta(-0.05, 1e-9);
 });
 
 it('learns nothing of a mark that is taken to give nothing, whenever that was said', function (): void {
     $plan = Planner::plan(Kitchens::ask(covers: 6, net: ['off' => 0.0, 'medium' => 800.0, 'high' => 1600.0]));
     $touches = [...OnTheFire::doneUntil($plan, 60.0), new Touch('h', TouchKind::Heat, OnTheFire::at(8.0), mark: 'off'), new Touch('w', TouchKind::Weigh, OnTheFire::at(9.0), weighing: new Weighing(3300.0, 1500.0, 0.0))];
-    $lesson = Lesson::of(new Cooked('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring 3', 'rice', 'dish'));
+    $lesson = Lesson::of(new LoggedCook('cook', 0, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), 'ring 3', 'rice', 'dish'));
     expect(array_column($lesson->effects ?? [], 'mark'))->toContain($plan->heat[0]->mark)->not->toContain('off');
     // It gave 800 W when it was cooked on, and was measured at nothing since.
     $mark = Parameter::mark('ring 3', 'medium');

@@ -18,8 +18,8 @@ use Velko\Core\Cook\Verdict;
 use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
-use Velko\Core\Learning\Cooked;
 use Velko\Core\Learning\Lesson;
+use Velko\Core\Learning\LoggedCook;
 use Velko\Core\Learning\Parameter;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Planner;
@@ -111,7 +111,7 @@ final class Taught
                 $bite = [Bite::Crunchy, Bite::FirmHeart, Bite::Right, Bite::Soft][$this->chance->getInt(0, 3)];
             }
             $touches[] = new Touch('verdict', TouchKind::Verdict, $last->at + 60_000, verdict: new Verdict($loose, $bite, ''));
-            $lesson = Lesson::of(new Cooked("cook $i", 86_400_000 * $i, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), self::RING, self::RICE, self::DISH));
+            $lesson = Lesson::of(new LoggedCook("cook $i", 86_400_000 * $i, $plan->ask, $plan->heat, Replay::of($plan->stages, $touches), self::RING, self::RICE, self::DISH));
             if ($lesson !== null) {
                 $lessons[] = $lesson;
             }

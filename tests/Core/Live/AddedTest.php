@@ -11,8 +11,8 @@ use Velko\Core\Cook\TouchKind;
 use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Live\Happened;
 use Velko\Core\Live\Step;
 use Velko\Core\Mise\Course;
 use Velko\Core\Planning\Plan;
@@ -76,7 +76,7 @@ it('counts from the touch, late as it is', function (): void {
     [$plan, $stages] = withPuree();
     $puree = addStage($stages, 'parsnip purée');
     $touches = [...pouredUntil($stages, 14.0), new Touch('late', TouchKind::Done, OnTheFire::at(14.5), $puree)];
-    $state = (new Happened($plan->ask, $plan->heat, Replay::of($stages, $touches)))->until(60 * 14.6);
+    $state = (new ActualRun($plan->ask, $plan->heat, Replay::of($stages, $touches)))->until(60 * 14.6);
     expect($state->addedAt)->toBe([0 => 870.0])
         ->and($state->temperature)->toBeLessThan(97.0);
 });
@@ -94,6 +94,6 @@ it('is put in at once where its minute has gone by and nobody has said it', func
 it('counts as planned what was passed over unsaid', function (): void {
     [$plan, $stages] = withPuree();
     $later = pouredUntil($stages, 15.0); // the purée was due at 12, and other steps were done since
-    $state = (new Happened($plan->ask, $plan->heat, Replay::of($stages, $later)))->until(60 * 15.0);
+    $state = (new ActualRun($plan->ask, $plan->heat, Replay::of($stages, $later)))->until(60 * 15.0);
     expect($state->addedAt)->toHaveKey(0)->and($state->addedAt[0])->toEqualWithDelta(720.0, 1.0);
 });

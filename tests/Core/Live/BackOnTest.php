@@ -10,7 +10,7 @@ use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Status;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
-use Velko\Core\Live\Happened;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Planning\Cooking;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
@@ -51,7 +51,7 @@ function offAndBackOn(Plan $plan, float $minute, float $minutes): array
 it('cools off the heat and warms again on it, as the same pan simulated by hand', function (Plan $plan): void {
     $minute = 0.5 * $plan->pulled->minute();
     $replay = Replay::of($plan->stages, offAndBackOn($plan, $minute, 2.0));
-    $happened = new Happened($plan->ask, $plan->heat, $replay);
+    $happened = new ActualRun($plan->ask, $plan->heat, $replay);
     $cooking = new Cooking($plan->ask, $plan->heat);
     $byHand = $cooking->start();
     foreach ($replay->pours() as $pour) {

@@ -11,10 +11,10 @@ use Velko\Core\Cook\Sign;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Live\Estimate;
-use Velko\Core\Live\Estimating;
+use Velko\Core\Live\Estimator;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Live\Happened;
 use Velko\Core\Live\Rescue\Rescue;
 use Velko\Core\Live\Step;
 use Velko\Core\Planning\Ask;
@@ -71,7 +71,7 @@ it('finds a ring stronger that is stronger, in any kitchen', function (): void {
         $minute = 0.6 * $plan->pulled->minute();
         $done = OnTheFire::doneUntil($plan, $minute);
         $power = static function (float $power) use ($plan, $done, $minute): Estimate {
-            return Velko\Core\Live\Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$done, OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute)]));
+            return Velko\Core\Live\Estimator::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$done, OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute)]));
         };
         if (array_filter($done, static fn (Touch $touch): bool => $touch->kind === TouchKind::Pour) === []) {
             continue;
@@ -109,14 +109,14 @@ it('believes the moment at which a stew boils again: the ring is found as it is,
         $boils = $ask->conditions()->boiling - 0.1;
         foreach ([0.8, 1.0, 1.25] as $power) {
             $poured = OnTheFire::doneUntil($plan, 0.1);
-            $truth = new Happened($ask, $plan->heat, Replay::of($plan->stages, $poured), new Estimate($power));
+            $truth = new ActualRun($ask, $plan->heat, Replay::of($plan->stages, $poured), new Estimate($power));
             $minute = 0.5;
             while ($minute < 20.0 && $truth->until(60 * $minute)->temperature < $boils) {
                 $minute += 0.25; // a cook who looks every quarter of a minute
             }
             if ($minute > 2.0 && $minute < 20.0 && $plan->isPossible()) {
                 $touches = [...$poured, new Touch('b', TouchKind::Sign, OnTheFire::at($minute), sign: Sign::Boils)];
-                $found[(string) $power][] = Estimating::of($ask, $plan->heat, Replay::of($plan->stages, $touches))->power;
+                $found[(string) $power][] = Estimator::of($ask, $plan->heat, Replay::of($plan->stages, $touches))->power;
             }
         }
     }

@@ -12,11 +12,11 @@ use Velko\Core\Cook\StageKind;
 use Velko\Core\Cook\Taste;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Live\Change;
 use Velko\Core\Live\Estimate;
-use Velko\Core\Live\Estimating;
+use Velko\Core\Live\Estimator;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Live\Happened;
 use Velko\Core\Live\NotYet;
 use Velko\Core\Live\Step;
 use Velko\Core\Pan\State;
@@ -143,7 +143,7 @@ it('takes each sign as a rough weighing', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
     $turn = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Heat))[0]->minute;
     $poured = OnTheFire::doneUntil($plan, 1.0);
-    $seen = static fn (float $minute): Estimate => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$poured, new Touch('g', TouchKind::Sign, OnTheFire::at($minute), sign: Sign::GrainsShow)]));
+    $seen = static fn (float $minute): Estimate => Estimator::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...$poured, new Touch('g', TouchKind::Sign, OnTheFire::at($minute), sign: Sign::GrainsShow)]));
     expect($seen($turn)->power)->toEqualWithDelta(1.0, 0.02)
         ->and($seen($turn - 2)->power)->toBeGreaterThan(1.08)
         ->and($seen($turn + 2)->power)->toBeLessThan(0.93)
@@ -155,7 +155,7 @@ it('learns from "not yet" only where the sign should have shown', function (): v
     $plan = Planner::plan(Kitchens::ask());
     $pour = array_keys(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour))[1];
     $due = $plan->stages[$pour]->minute;
-    $power = static fn (float $minute): float => Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, $due - 0.5), new Touch('n', TouchKind::NotYet, OnTheFire::at($minute), $pour)]))->power;
+    $power = static fn (float $minute): float => Estimator::of($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, $due - 0.5), new Touch('n', TouchKind::NotYet, OnTheFire::at($minute), $pour)]))->power;
     expect($power($due - 0.4))->toEqualWithDelta(1.0, 1e-6)
         ->and($power($due + 1.5))->toBeLessThan(0.97);
 });
@@ -208,7 +208,7 @@ it('asks for one dose more than planned where the ring takes it, and for fewer w
 
 it('counts heat, lid, water and what was lifted as they were said', function (): void {
     $plan = Planner::plan(Kitchens::ask());
-    $with = static fn (Touch ...$touches): State => (new Happened($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 6.0), ...$touches])))->until(60 * 10.0);
+    $with = static fn (Touch ...$touches): State => (new ActualRun($plan->ask, $plan->heat, Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 6.0), ...$touches])))->until(60 * 10.0);
     $plain = $with();
     expect($with(new Touch('h', TouchKind::Heat, OnTheFire::at(6.0), mark: 'high'))->boiledOff)->toBeGreaterThan($plain->boiledOff + 40)
         // A lid of 28 cm loses 56 W: some 6 g of steam in four minutes.
@@ -223,7 +223,7 @@ it('keeps the books closed through every correction', function (): void {
     $plan = Planner::plan(Kitchens::ask(wine: 80));
     foreach ([0.5, 0.9, 1.4, 2.0] as $power) {
         $replay = Replay::of($plan->stages, [...OnTheFire::doneUntil($plan, 7.0), OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, 7.0), 7.0), new Touch('t', TouchKind::Taste, OnTheFire::at(7.2), taste: Taste::Nearly)]);
-        $state = (new Happened($plan->ask, $plan->heat, $replay))->until(60 * 12.0);
+        $state = (new ActualRun($plan->ask, $plan->heat, $replay))->until(60 * 12.0);
         expect($state->poured)->toEqualWithDelta($plan->ask->rice() * $state->drunk + $state->free + $state->boiledOff + $state->liftedOut, 1e-9 * $state->poured)
             ->and($state->free)->toBeGreaterThanOrEqual(0.0);
     }

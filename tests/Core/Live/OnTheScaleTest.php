@@ -14,9 +14,9 @@ use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Live\Estimate;
-use Velko\Core\Live\Estimating;
+use Velko\Core\Live\Estimator;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Live\OnTheScale;
+use Velko\Core\Live\PanWeighing;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 
@@ -42,7 +42,7 @@ function foundByWeighing(Plan $plan, float $power, float $lost, float $minute, b
     }
     $touches[] = new Touch('w', TouchKind::Weigh, OnTheFire::at($minute), weighing: new Weighing(EMPTY_PAN + $base + $rice + $water + $errs(), EMPTY_PAN, $leeks->mass()));
 
-    return Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches));
+    return Estimator::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches));
 }
 
 /** @return iterable<string, array{Plan, float, float}> plans with a base of leeks, how strong their ring really is, what the leeks really lost */
@@ -103,13 +103,13 @@ it('is surer with the pan weighed first', function (): void {
 it('takes a weighing before the first liquid for no measurement of the ring', function (): void {
     $plan = Planner::plan(Kitchens::ask());
     $touches = [...OnTheFire::doneUntil($plan, 5.0), new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.5), weighing: new Weighing(1820.0, 1500.0, 0.0))];
-    $estimate = Estimating::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches));
+    $estimate = Estimator::of($plan->ask, $plan->heat, Replay::of($plan->stages, $touches));
     expect($estimate->power)->toBe(1.0)->and($estimate->weighed)->toBeFalse();
 });
 
 it('asks to be weighed before the first liquid, once, and where the base may have lost more than a scale can tell', function (): void {
     $leeks = static fn (float $grams): Plan => Planner::plan(Kitchens::ask(covers: 6)->withFood([new Portion('leeks', Foods::find('leeks') ?? throw new LogicException, $grams, Goes::Base, 5.0)]));
-    $asks = static fn (Plan $plan, Touch ...$touches): bool => (new OnTheScale($plan->ask, Replay::of($plan->stages, array_values($touches))))->asksForTheTare();
+    $asks = static fn (Plan $plan, Touch ...$touches): bool => (new PanWeighing($plan->ask, Replay::of($plan->stages, array_values($touches))))->asksForTheTare();
     $plan = $leeks(300.0);
     $start = new Touch('s', TouchKind::Start, OnTheFire::at(-3.0));
     $tare = new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.5), weighing: new Weighing(2190.0, EMPTY_PAN, 210.0));
@@ -130,11 +130,11 @@ it('has what goes in with the rice in the weighing before the first liquid, and 
     $dry = EMPTY_PAN + 210.0 + 200.0 + $rice;
     $water = $state->free + $rice * $state->drunk - $state->brought;
     $touches = [...OnTheFire::doneUntil($plan, 10.0), new Touch('tare', TouchKind::Weigh, OnTheFire::at(-0.5), weighing: new Weighing($dry, EMPTY_PAN, 410.0))];
-    [$off] = (new OnTheScale($plan->ask, Replay::of($plan->stages, $touches)))->off(new Weighing($dry + $water, EMPTY_PAN, 410.0), $state);
+    [$off] = (new PanWeighing($plan->ask, Replay::of($plan->stages, $touches)))->off(new Weighing($dry + $water, EMPTY_PAN, 410.0), $state);
     expect($off)->toEqualWithDelta(0.0, 1e-6);
 
     $start = new Touch('s', TouchKind::Start, OnTheFire::at(-3.0));
-    $asks = static fn (Plan $plan): bool => (new OnTheScale($plan->ask, Replay::of($plan->stages, [$start])))->asksForTheTare();
+    $asks = static fn (Plan $plan): bool => (new PanWeighing($plan->ask, Replay::of($plan->stages, [$start])))->asksForTheTare();
     $stew = Kitchens::soupy()->withFood([$portion('leeks', 400.0, Goes::Base)]);
     expect($asks(Planner::plan($stew)))->toBeTrue()->and($asks(Planner::plan($stew->withMethod(['rainedIn' => true]))))->toBeFalse();
 });
@@ -158,7 +158,7 @@ it('doubts a weighing no oftener than a ring and a scale differ: 3 standard devi
         $truth = OnTheFire::truth($plan, $power, $minute);
         $thought = $forecast->now->free + $rice * $forecast->now->drunk;
         $off = $truth->free + $rice * $truth->drunk - $thought + $random->getInt(-8, 8);
-        $doubt = 3 * hypot($forecast->waterSpread, (new OnTheScale($plan->ask, $replay))->spread($leeks->mass()));
+        $doubt = 3 * hypot($forecast->waterSpread, (new PanWeighing($plan->ask, $replay))->spread($leeks->mass()));
         $asked['true'] += abs($off) > $doubt ? 1 : 0;
         $asked['with 300 g more'] += abs($off + 300.0) > $doubt && $rice < 700.0 ? 1 : 0;
         $small = ($small ?? 0) + ($rice < 700.0 ? 1 : 0);

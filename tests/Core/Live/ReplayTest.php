@@ -11,7 +11,7 @@ use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\TouchKind;
 use Velko\Core\Cook\Verdict;
 use Velko\Core\Family\Families;
-use Velko\Core\Live\Happened;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Quantity\Fact;
@@ -158,7 +158,7 @@ it('is not confused by a stage that the plan does not have', function (): void {
 
 it('lands where the plan said when everything is poured as planned', function (string $school): void {
     $plan = Planner::plan(Kitchens::ask(doses: $school, wine: 100));
-    $happened = (new Happened($plan->ask, $plan->heat, Replay::of($plan->stages, asPlanned($plan))))->run(0);
+    $happened = (new ActualRun($plan->ask, $plan->heat, Replay::of($plan->stages, asPlanned($plan))))->run(0);
     expect($happened->end->free / $plan->atTable->free)->toEqualWithDelta(1.0, 0.01)
         ->and($happened->end->doneness / $plan->atTable->doneness)->toEqualWithDelta(1.0, 0.01)
         ->and($happened->end->drunk / $plan->atTable->drunk)->toEqualWithDelta(1.0, 0.01);
@@ -169,14 +169,14 @@ it('is looser for every millilitre too many', function (): void {
     $touches = asPlanned($plan);
     $last = array_key_last(array_filter($touches, static fn (Touch $touch): bool => $touch->kind === TouchKind::Pour));
     $touches[$last] = touched('more', 'pour', ($touches[$last]->at - BEGAN) / 60000, $touches[$last]->stage, $touches[$last]->volume + 96);
-    $happened = (new Happened($plan->ask, $plan->heat, Replay::of($plan->stages, $touches)))->run(0);
+    $happened = (new ActualRun($plan->ask, $plan->heat, Replay::of($plan->stages, $touches)))->run(0);
     expect($happened->end->free / 320)->toEqualWithDelta($plan->looseness() + 0.3, 0.03);
 });
 
 it('follows a pan on the heat until now, and no further', function (): void {
     $plan = Planner::plan(Kitchens::ask());
     $replay = Replay::of($plan->stages, array_slice(asPlanned($plan), 0, 4));
-    $happened = (new Happened($plan->ask, $plan->heat, $replay))->run(BEGAN + 240_000);
+    $happened = (new ActualRun($plan->ask, $plan->heat, $replay))->run(BEGAN + 240_000);
     expect($happened->pulled)->toBeNull()
         ->and(max($happened->track->minute))->toEqualWithDelta(4.0, 1e-9);
 });
@@ -184,6 +184,6 @@ it('follows a pan on the heat until now, and no further', function (): void {
 it('does not run for ever when a touch is days late', function (): void {
     $plan = Planner::plan(Kitchens::ask());
     $touches = [...array_slice(asPlanned($plan), 0, 3), touched('z', 'pour', 60 * 24 * 400, 3, 90)];
-    $happened = (new Happened($plan->ask, $plan->heat, Replay::of($plan->stages, $touches)))->run(PHP_INT_MAX);
+    $happened = (new ActualRun($plan->ask, $plan->heat, Replay::of($plan->stages, $touches)))->run(PHP_INT_MAX);
     expect(max($happened->track->minute))->toBeLessThanOrEqual(180.0);
 });

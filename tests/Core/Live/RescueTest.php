@@ -9,8 +9,8 @@ use Velko\Core\Cook\Replay;
 use Velko\Core\Cook\Touch;
 use Velko\Core\Cook\Trouble;
 use Velko\Core\Family\Families;
+use Velko\Core\Live\ActualRun;
 use Velko\Core\Live\Forecast;
-use Velko\Core\Live\Happened;
 use Velko\Core\Live\Rescue\Rescue;
 use Velko\Core\Live\Rescue\WayBack;
 use Velko\Core\Planning\Family;
@@ -108,7 +108,7 @@ it('takes the pan as it is now, not as it was when something was said last', fun
     foreach ([0.5, 0.65, 0.8] as $share) {
         $minute = $share * $pull;
         $forecast = Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, $early), OnTheFire::at($minute));
-        $true = (new Happened($plan->ask, $plan->heat, Replay::of($plan->stages, $early)))->until(60 * $minute);
+        $true = (new ActualRun($plan->ask, $plan->heat, Replay::of($plan->stages, $early)))->until(60 * $minute);
         expect($forecast->now->minute())->toEqualWithDelta($minute, 0.02)
             ->and($forecast->now->free)->toEqualWithDelta($true->free, 1.0)
             ->and($forecast->now->doneness)->toEqualWithDelta($true->doneness, 0.05);

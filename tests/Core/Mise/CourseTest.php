@@ -11,7 +11,7 @@ use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
 use Velko\Core\Mise\Course;
 use Velko\Core\Mise\Ingredient;
-use Velko\Core\Mise\Ready;
+use Velko\Core\Mise\ReadyBy;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
 use Velko\Core\Mise\Until;
@@ -130,13 +130,13 @@ it('pours what steeped in the stock as a part of it: with the first, or with the
         static fn (Stage $stage): array => [$stage->volume, array_map(static fn (Item $item): array => [$item->name, $item->amount], $stage->items)],
         array_values(array_filter(course($ask, [], ...$works)->stages(), static fn (Stage $stage): bool => $stage->kind === StageKind::Pour)),
     );
-    $saffron = static fn (Ready $ready, float $drinks): SideWork => new SideWork(Fact::text('saffron'), $ready, 18.0, 1.0, false, drinks: $drinks);
-    $onePour = $steeped(Kitchens::panRice(6), $saffron(Ready::Rice, 62.0), new SideWork(Fact::text('braise'), Ready::Stock, 60.0, 5.0, true, gives: 400.0));
+    $saffron = static fn (ReadyBy $ready, float $drinks): SideWork => new SideWork(Fact::text('saffron'), $ready, 18.0, 1.0, false, drinks: $drinks);
+    $onePour = $steeped(Kitchens::panRice(6), $saffron(ReadyBy::Rice, 62.0), new SideWork(Fact::text('braise'), ReadyBy::Stock, 60.0, 5.0, true, gives: 400.0));
     expect($onePour)->toHaveCount(1)
         ->and($onePour[0][0])->toBe($steeped(Kitchens::panRice(6))[0][0]) // as much goes in as without it
         ->and($onePour[0][1])->toBe([['saffron', 62.0]]);
     $plain = $steeped(Kitchens::ask(6));
-    $doses = $steeped(Kitchens::ask(6), $saffron(Ready::Stock, $plain[0][0] + 40.0), $saffron(Ready::LastDose, 20.0));
+    $doses = $steeped(Kitchens::ask(6), $saffron(ReadyBy::Stock, $plain[0][0] + 40.0), $saffron(ReadyBy::LastDose, 20.0));
     $last = count($doses) - 1;
     expect($doses[0][1])->toBe([['saffron', $plain[0][0]]])
         ->and($doses[1][1])->toBe([['saffron', 40.0]])

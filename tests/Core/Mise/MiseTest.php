@@ -12,13 +12,13 @@ use Velko\Core\Mise\AddIns;
 use Velko\Core\Mise\Amount;
 use Velko\Core\Mise\Ingredient;
 use Velko\Core\Mise\Preparation;
-use Velko\Core\Mise\Ready;
+use Velko\Core\Mise\ReadyBy;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
 use Velko\Core\Mise\WeighedOut;
-use Velko\Core\Planning\FromWater;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Stock;
+use Velko\Core\Planning\StockFromWater;
 use Velko\Core\Quantity\Fact;
 
 it('scales what goes by the rice, by the plates, by the floor, and what does not scale at all', function (): void {
@@ -69,8 +69,8 @@ it('puts things in between the other steps, each at its time', function (): void
 it('begins side work early enough for the moment it must be ready', function (): void {
     $plan = Planner::plan(Kitchens::soupy(soak: 18, sealed: false));
     $prep = Preparation::of($plan, [
-        new SideWork(Fact::text('roast the leek'), Ready::Table, 25, 3, true), new SideWork(Fact::text('sofrito'), Ready::Rice, 45, 20, true),
-        new SideWork(Fact::text('braise'), Ready::Stock, 60, 5, true), new SideWork(Fact::text('fillet'), Ready::LastDose, 12, 10, false),
+        new SideWork(Fact::text('roast the leek'), ReadyBy::Table, 25, 3, true), new SideWork(Fact::text('sofrito'), ReadyBy::Rice, 45, 20, true),
+        new SideWork(Fact::text('braise'), ReadyBy::Stock, 60, 5, true), new SideWork(Fact::text('fillet'), ReadyBy::LastDose, 12, 10, false),
     ]);
     $starts = array_column($prep, 'start');
     $sorted = $starts;
@@ -86,7 +86,7 @@ it('begins side work early enough for the moment it must be ready', function ():
 it('begins what needs another only once that is ready', function (): void {
     // Saffron is toasted for two minutes, then steeped for eighteen; ready with the rice, three minutes before the first liquid.
     $prep = Preparation::of(Planner::plan(Kitchens::panRice()), [
-        new SideWork(Fact::text('toast the saffron'), Ready::Table, 2, 2, false), new SideWork(Fact::text('steep it'), Ready::Rice, 18, 1, false, needs: 0),
+        new SideWork(Fact::text('toast the saffron'), ReadyBy::Table, 2, 2, false), new SideWork(Fact::text('steep it'), ReadyBy::Rice, 18, 1, false, needs: 0),
     ]);
     $by = array_column(array_map(static fn (array $task): array => [...$task, 'what' => $task['work']->what->args['text'] ?? $task['work']->what->code], $prep), null, 'what');
     expect($by['steep it']['start'])->toBe(-21.0)
@@ -96,11 +96,11 @@ it('begins what needs another only once that is ready', function (): void {
 it('has the stock hot by when something steeps in it, and warms the less of it the more liquor comes from beside the pan', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
     $stock = static fn (SideWork ...$works): array => array_values(array_filter(Preparation::of($plan, array_values($works)), static fn (array $task): bool => $task['work']->what->code === 'prep.stock'))[0];
-    $steep = new SideWork(Fact::text('steep the saffron'), Ready::Rice, 18, 1, false, drinks: 60.0);
+    $steep = new SideWork(Fact::text('steep the saffron'), ReadyBy::Rice, 18, 1, false, drinks: 60.0);
     // Ready with the rice, three minutes before the first liquid: it steeps from minute −21.
     expect($stock()['ready'])->toBe(0.0)->and($stock($steep)['ready'])->toBe(-21.0)
         ->and($stock($steep)['start'])->toBe($stock()['start'] - 21.0);
-    $braise = new SideWork(Fact::text('braise'), Ready::Stock, 60, 5, true, gives: 500.0);
+    $braise = new SideWork(Fact::text('braise'), ReadyBy::Stock, 60, 5, true, gives: 500.0);
     expect(Preparation::ownStock($plan, [$braise]))->toBe($plan->make() - 500.0)
         ->and(Preparation::ownStock($plan, [$braise, $braise, $braise, $braise, $braise, $braise, $braise, $braise, $braise]))->toBe(max(0.0, $plan->make() - 4500.0))
         ->and($stock($braise)['work']->takes)->toBeLessThan($stock()['work']->takes);
@@ -122,7 +122,7 @@ it('puts the stock on so long before as its volume needs', function (): void {
 
 it('makes a stock from cold water on the day: so much more of it, and so much longer', function (): void {
     // 2 L strained at 90 % of their water, and what an open pot of 24 cm gives off in 20 min; then 83 K at 1,500 W and 20 min.
-    $stock = new Stock(90.0, 0.0, fromWater: new FromWater(20.0, 0.9, 250.0));
+    $stock = new Stock(90.0, 0.0, fromWater: new StockFromWater(20.0, 0.9, 250.0));
     $water = 2000.0 / 0.9 + $stock->givenOff(20.0, 24.0);
     expect($stock->water(2000.0))->toEqualWithDelta($water, 0.5)->toBeGreaterThan(2222.0)
         ->and($stock->warmsIn(2000.0))->toEqualWithDelta(4.18 * $water * 83.0 / 1500.0 / 60 + 20.0, 0.05)

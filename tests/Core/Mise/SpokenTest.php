@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Velko\Core\Mise\Spoken;
+use Velko\Core\Mise\SpokenAmount;
 use Velko\Core\Quantity\NotAMeasure;
 
 /* What a hand takes: common practice, no single source; saffron some 450 threads to the gram (from memory). US cup 236.588 mL, ounce 28.3495 g (NIST Handbook 44). */
 
 it('reads an amount as a cook says it', function (string $text, string $name, float $amount, string $unit): void {
-    expect((new Spoken)->read($text, $name))->toEqualWithDelta([$amount, $unit], 0.01 * $amount);
+    expect((new SpokenAmount)->read($text, $name))->toEqualWithDelta([$amount, $unit], 0.01 * $amount);
 })->with([
     ['3/4 cup', 'cream', 177.44, 'ml'],
     // 1.5 x 236.588 mL.
@@ -49,19 +49,19 @@ it('reads an amount as a cook says it', function (string $text, string $name, fl
 
 it('reads one thing by another of the dish', function (string $text, float $amount, string $unit): void {
     $others = ['red onion, diced' => [60.0, 'g'], 'tomatoes' => [120.0, 'g'], 'eggs' => [2.0, 'pieces']];
-    expect((new Spoken)->read($text, 'tomato', $others))->toEqual([$amount, $unit]);
+    expect((new SpokenAmount)->read($text, 'tomato', $others))->toEqual([$amount, $unit]);
 })->with([['three times the onion', 180.0, 'g'], ['half the tomato', 60.0, 'g'], ['as much as the eggs', 2.0, 'pieces']]);
 
 it('takes the kitchen\'s own glug', function (): void {
-    expect((new Spoken(glug: 22.0))->read('2 glugs', 'olive oil'))->toBe([44.0, 'ml']);
+    expect((new SpokenAmount(glug: 22.0))->read('2 glugs', 'olive oil'))->toBe([44.0, 'ml']);
 });
 
 it('says of what is no amount that it is none', function (string $text): void {
-    (new Spoken)->read($text, 'onion', ['garlic' => [2.0, 'g']]);
+    (new SpokenAmount)->read($text, 'onion', ['garlic' => [2.0, 'g']]);
 })->with(['some', 'twice the moon', 'banana', '2 lemons', '1.2.3 g', 'a lot', '', 'three blue moons', '20 min', '200 °C'])->throws(NotAMeasure::class);
 
 it('weighs raw rice that is said in cups, by what a cup of it weighs', function (string $text, ?float $cup, float $grams): void {
-    expect((new Spoken)->rice($text, $cup))->toEqualWithDelta($grams, 0.1);
+    expect((new SpokenAmount)->rice($text, $cup))->toEqualWithDelta($grams, 0.1);
 })->with([
     // 200 g to a US cup: USDA FoodData Central, white short-grain rice, raw (from memory).
     'three quarters of a cup' => ['three quarters of a cup', null, 150.0],
@@ -70,5 +70,5 @@ it('weighs raw rice that is said in cups, by what a cup of it weighs', function 
 ]);
 
 it('weighs no rice in pieces', function (): void {
-    (new Spoken)->rice('3 pieces');
+    (new SpokenAmount)->rice('3 pieces');
 })->throws(NotAMeasure::class);

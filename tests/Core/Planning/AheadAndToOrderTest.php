@@ -18,17 +18,17 @@ use Velko\Core\Cook\Weighing;
 use Velko\Core\Food\Foods;
 use Velko\Core\Food\Goes;
 use Velko\Core\Food\Portion;
-use Velko\Core\Learning\Cooked;
 use Velko\Core\Learning\Effect;
 use Velko\Core\Learning\Lesson;
+use Velko\Core\Learning\LoggedCook;
 use Velko\Core\Learning\Parameter;
 use Velko\Core\Learning\Posterior;
-use Velko\Core\Live\OnTheScale;
+use Velko\Core\Live\PanWeighing;
 use Velko\Core\Method\HeatChange;
 use Velko\Core\Method\PartCooking;
-use Velko\Core\Planning\AheadAndToOrder;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Planning\Cooking;
+use Velko\Core\Planning\PartCookedPlan;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Planning\Warning;
@@ -41,10 +41,10 @@ use Velko\Core\Safety\Temperatures;
 
 /* Rice cooked part-way before the service and finished to order. Common practice, no single source, unless another is named. */
 
-/** @return array{AheadAndToOrder, Plan} both halves, and the first of them planned */
+/** @return array{PartCookedPlan, Plan} both halves, and the first of them planned */
 function bothHalves(Ask $dish, float $share = 0.65, float $layer = 20.0): array
 {
-    $both = new AheadAndToOrder($dish, new PartCooking($share, $layer));
+    $both = new PartCookedPlan($dish, new PartCooking($share, $layer));
 
     return [$both, Planner::plan($both->ahead())];
 }
@@ -58,7 +58,7 @@ it('stops rice part-way and moist, and a portion of it is done in five to eight 
     [$both, $ahead] = bothHalves(Kitchens::ask(covers: 12, base: 32, metal: 1500, ring: 22, wine: 240, net: ['low' => 500, 'medium-low' => 1000, 'medium' => 1700, 'high' => 3500]));
     $cooled = $both->cooled($ahead->ask, $ahead->pulled);
     $portion = Kitchens::ask(covers: 2, base: 22, metal: 800);
-    $order = Planner::plan((new AheadAndToOrder($portion, new PartCooking(0.65, 20.0)))->toOrder($cooled->part));
+    $order = Planner::plan((new PartCookedPlan($portion, new PartCooking(0.65, 20.0)))->toOrder($cooled->part));
     $whole = Planner::plan($portion);
     // Carnaroli is done at 18 minutes at 100 °C: stopped at 0.65 of them, 11.7.
     expect($ahead->pulled->doneness)->toEqualWithDelta(11.7, 0.1)
@@ -169,7 +169,7 @@ it('knows by the scale what is in a pan of it, as a tare taken with the cold ric
     // What the scale shows is what was there, what was poured, and not what has gone as steam.
     $found = new Weighing($cold + 200.0 - $state->boiledOff, 1200.0, 0.0);
     $pour = new Touch('pour', TouchKind::Pour, 60_000, 0, 200.0);
-    $scale = new OnTheScale($order, Replay::of([new Stage(0.0, StageKind::Pour, Fact::of('say.turn'), 200.0)], [$touch('tare', 0, $cold), $pour]));
+    $scale = new PanWeighing($order, Replay::of([new Stage(0.0, StageKind::Pour, Fact::of('say.turn'), 200.0)], [$touch('tare', 0, $cold), $pour]));
     expect($scale->off($found, $state)[0])->toEqualWithDelta(0.0, 1e-6);
 });
 
@@ -183,7 +183,7 @@ it('takes what a tooth says of half-done rice for what it means, on the fire and
 
     $touches = OnTheFire::doneUntil($ahead, 90.0);
     $verdict = new Touch('verdict', TouchKind::Verdict, OnTheFire::at(80.0), verdict: new Verdict(Looseness::Stands, Bite::Crunchy, ''));
-    $lesson = Lesson::of(new Cooked('ahead', 0, $ahead->ask, $ahead->heat, Replay::of($ahead->stages, [...$touches, $verdict]), 'ring', 'rice', 'dish'));
+    $lesson = Lesson::of(new LoggedCook('ahead', 0, $ahead->ask, $ahead->heat, Replay::of($ahead->stages, [...$touches, $verdict]), 'ring', 'rice', 'dish'));
     $of = array_map(static fn (Effect $effect): string => $effect->of, $lesson->effects);
     $doneness = array_search('doneness', $of, true);
     // What is taken for it is the minutes of the packet, 18, not those at which it is stopped; and it says nothing against them.

@@ -7,7 +7,7 @@ use Tests\Core\Replayed;
 use Velko\Core\Cook\Stage;
 use Velko\Core\Cook\StageKind;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Explained;
+use Velko\Core\Planning\Breakdown;
 use Velko\Core\Planning\Family;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
@@ -58,7 +58,7 @@ it('holds in random kitchens: mass, numbers, order, and the plan does what it sa
         expect($minutes)->toBe($sorted, "$name: order")->and($pours)->toEqualWithDelta($plan->stock, 1e-6, "$name: pours");
 
         // Each number is the sum of its terms.
-        $explained = array_map(static fn (array $terms): float => array_sum(array_column($terms, 'value')), Explained::of($plan));
+        $explained = array_map(static fn (array $terms): float => array_sum(array_column($terms, 'value')), Breakdown::of($plan));
         expect($explained['stock_ml'])->toEqualWithDelta($plan->stock, 1e-6)
             ->and($explained['make_ml'])->toEqualWithDelta($plan->make(), 1e-6)
             ->and($explained['table_min'])->toEqualWithDelta($end->minute(), 0.06)

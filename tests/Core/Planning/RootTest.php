@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Velko\Core\Family\Families;
-use Velko\Core\Planning\Root;
+use Velko\Core\Planning\RootFinder;
 use Velko\Core\Rice\Looseness;
 
 it('finds where a rising function meets the target', function (callable $f, float $target, float $root): void {
-    expect(Root::of($f, $target, 1.0, 1.0, 0.0, 1e-9))->toEqualWithDelta($root, 1e-6);
+    expect(RootFinder::of($f, $target, 1.0, 1.0, 0.0, 1e-9))->toEqualWithDelta($root, 1e-6);
 })->with([
     [fn (float $x): float => $x, 3.0, 3.0],
     [fn (float $x): float => $x ** 3, 27.0, 3.0],
@@ -16,12 +16,12 @@ it('finds where a rising function meets the target', function (callable $f, floa
 ]);
 
 it('says so when the function is over the target from the start', function (): void {
-    expect(Root::of(fn (float $x): float => 5 + $x, 3.0, 1.0, 1.0, 0.0, 1e-9))->toBeNull();
+    expect(RootFinder::of(fn (float $x): float => 5 + $x, 3.0, 1.0, 1.0, 0.0, 1e-9))->toBeNull();
 });
 
 it('needs few looks at a function that is nearly a line', function (): void {
     $looks = 0;
-    Root::of(function (float $x) use (&$looks): float {
+    RootFinder::of(function (float $x) use (&$looks): float {
         $looks++;
 
         return $x / 320 - 0.2 + 1e-6 * $x ** 1.1;

@@ -13,9 +13,9 @@ use Velko\Core\Planning\Around\Choice;
 use Velko\Core\Planning\Around\Choices;
 use Velko\Core\Planning\Around\Option;
 use Velko\Core\Planning\Ask;
-use Velko\Core\Planning\Place;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
+use Velko\Core\Planning\Surroundings;
 use Velko\Core\Planning\Warning;
 use Velko\Core\Quantity\Fact;
 use Velko\Core\Quantity\Temperature;
@@ -252,13 +252,13 @@ it('heats a cold pan too where the base goes to the stock, and so boils up for l
 it('loses more in wind, by Jürges\' line, and less of that behind a screen', function (): void {
     // h = 5.7 + 3.8 v: 7.6 W/(m²·K) more at 2 m/s, and vapour by 13.3 / 5.7.
     $still = Kitchens::panRice(6)->conditions();
-    $windy = Kitchens::panRice(6)->at(new Place(0.0, 24.0, wind: 2.0))->conditions();
+    $windy = Kitchens::panRice(6)->at(new Surroundings(0.0, 24.0, wind: 2.0))->conditions();
     expect($windy->windTakes)->toEqualWithDelta(7.6, 1e-9)->and($windy->vapourTimes)->toEqualWithDelta(13.3 / 5.7, 1e-9)
         ->and([$still->windTakes, $still->vapourTimes])->toBe([0.0, 1.0]);
     $burner = new Burner(30.0, ['full' => 5000.0], null, Fire::Charcoal);
     expect($burner->inWind(2.0)->net['full'])->toEqualWithDelta(4000.0, 1e-9) // a tenth for each m/s
         ->and((new Burner(30.0, ['full' => 5000.0], null, Fire::Induction))->inWind(2.0)->net['full'])->toBe(5000.0);
-    $plan = static fn (float $wind): Plan => Planner::plan(Kitchens::panRice(6)->at(new Place(0.0, 24.0, wind: $wind)));
+    $plan = static fn (float $wind): Plan => Planner::plan(Kitchens::panRice(6)->at(new Surroundings(0.0, 24.0, wind: $wind)));
     expect($plan(1.0)->stock)->toBeGreaterThan($plan(0.0)->stock)->toBeLessThan($plan(2.0)->stock);
     $warning = array_values(array_filter($plan(1.0)->warnings, static fn (Warning $warning): bool => $warning->code === 'wind-steals'))[0];
     expect($warning->fix->code)->toBe('fix.screen-or-foil')

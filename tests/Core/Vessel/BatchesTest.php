@@ -8,9 +8,9 @@ use Velko\Core\Family\Families;
 use Velko\Core\Rice\Variety;
 use Velko\Core\Vessel\Batches;
 use Velko\Core\Vessel\Burner;
-use Velko\Core\Vessel\Choosing;
 use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Pan;
+use Velko\Core\Vessel\PanChoice;
 use Velko\Core\Vessel\Shape;
 
 function stationPans(): array
@@ -35,10 +35,10 @@ it('tells pans by their shape', function (): void {
 });
 
 it('puts a pan rice into a flat pan, a risotto into a broad one, and takes another shape only where there is none', function (): void {
-    expect(Choosing::smallest(stationPans(), stationRings(), 200, wideAndDry()))->toBe([4, 4])
-        ->and(Choosing::smallest(stationPans(), stationRings(), 200, Fit::stirred(0.85)))->toBe([1, 1])
-        ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 230, wideAndDry()))->toBe(null)
-        ->and(Choosing::smallest([7 => stationPans()[7]], stationRings(), 80, wideAndDry()))->not->toBeNull();
+    expect(PanChoice::smallest(stationPans(), stationRings(), 200, wideAndDry()))->toBe([4, 4])
+        ->and(PanChoice::smallest(stationPans(), stationRings(), 200, Fit::stirred(0.85)))->toBe([1, 1])
+        ->and(PanChoice::smallest([7 => stationPans()[7]], stationRings(), 230, wideAndDry()))->toBe(null)
+        ->and(PanChoice::smallest([7 => stationPans()[7]], stationRings(), 80, wideAndDry()))->not->toBeNull();
 });
 
 it('takes the fewest pans that hold the covers, each on a ring of its own, none over its measure', function (int $covers): void {
@@ -96,7 +96,7 @@ function leastFloorTried(array $pans, array $rings, int $covers, int $count, Fit
             $most = (int) floor($fit->mostRice($pan) / 60 + 1e-9);
             if (($set === [] || $p > max($set)) && $most >= 1) {
                 foreach ($rings as $r => $ring) {
-                    if (! in_array($r, $used, true) && in_array([$p, $r], Choosing::pairs($pans, $rings, $fit), true)) {
+                    if (! in_array($r, $used, true) && in_array([$p, $r], PanChoice::pairs($pans, $rings, $fit), true)) {
                         $try([...$set, $p], [...$used, $r], $held + $most, $floor + $pan->baseArea());
                     }
                 }

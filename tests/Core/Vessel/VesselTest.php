@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use Velko\Core\Quantity\OutOfRange;
 use Velko\Core\Vessel\Burner;
-use Velko\Core\Vessel\Choosing;
 use Velko\Core\Vessel\Fire;
 use Velko\Core\Vessel\Fit;
 use Velko\Core\Vessel\Ladle;
 use Velko\Core\Vessel\Pan;
+use Velko\Core\Vessel\PanChoice;
 
 it('knows how deep so much rice lies', function (): void {
     $pan = new Pan(30, 34, 6, 900);
@@ -57,17 +57,17 @@ describe('choosing', function (): void {
     $burners = [7 => new Burner(32, ['high' => 5600]), 8 => new Burner(12.5, ['high' => 1400]), 9 => new Burner(15, ['high' => 2000])];
 
     it('takes the smallest pan that holds the rice, on the smallest ring that serves it', function (float $rice, ?array $choice) use ($pans, $burners): void {
-        expect(Choosing::smallest($pans, $burners, $rice, Fit::stirred(0.85)))->toBe($choice);
+        expect(PanChoice::smallest($pans, $burners, $rice, Fit::stirred(0.85)))->toBe($choice);
     })->with([[160.0, [2, 8]], [600.0, [3, 9]], [1700.0, [1, 7]], [9000.0, null]]);
 
     it('names the largest where none holds it', function () use ($pans, $burners): void {
-        expect(Choosing::largest($pans, $burners, Fit::stirred(0.85)))->toBe([1, 7])
-            ->and(Choosing::largest($pans, [8 => new Burner(5, ['high' => 1400])], Fit::stirred(0.85)))->toBeNull();
+        expect(PanChoice::largest($pans, $burners, Fit::stirred(0.85)))->toBe([1, 7])
+            ->and(PanChoice::largest($pans, [8 => new Burner(5, ['high' => 1400])], Fit::stirred(0.85)))->toBeNull();
     });
 
     it('never chooses a pan that is then too deep or too full', function () use ($pans, $burners): void {
         for ($rice = 50.0; $rice < 3000; $rice += 50) {
-            $choice = Choosing::smallest($pans, $burners, $rice, Fit::stirred(0.85));
+            $choice = PanChoice::smallest($pans, $burners, $rice, Fit::stirred(0.85));
             if ($choice !== null) {
                 expect($pans[$choice[0]]->layer($rice, 1.5))->toBeLessThanOrEqual(60.0);
             }
