@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Contracts\FoodDocument;
 use App\Contracts\FromWaterDocument;
+use App\Dish\DishContents;
+use App\Dish\PartToCook;
 use App\Kitchen\Station;
 use App\Models\Dish;
 use Carbon\CarbonImmutable;
 use Velko\Core\Crust\CrustSchool;
 use Velko\Core\Crust\CrustWish;
 use Velko\Core\Family\Families;
-use Velko\Core\Food\Food;
-use Velko\Core\Food\Portion;
-use Velko\Core\Food\Sweated;
-use Velko\Core\Food\Whole;
 use Velko\Core\Method\Cover;
 use Velko\Core\Method\Fat;
 use Velko\Core\Method\HeatChange;
@@ -39,12 +36,6 @@ use Velko\Core\Vessel\Ladle;
 /** A kitchen's dish as the engine is asked for it: from rows to the core's values, the one way in which a kitchen asks. */
 final class DishAsk
 {
-    /** As much of one thing as the contract takes, g. */
-    private const MOST_G = 100_000.0;
-
-    /** What a dish says is to so much rice, g. */
-    public const TO_G = 80;
-
     public static function of(KitchenAsk $asked): Ask
     {
         $plates = $asked->plates();
@@ -87,11 +78,11 @@ final class DishAsk
             self::ladle($asked),
             self::method($asked),
             new Stock($dish->stock->held_at_c, $dish->stock->salt_percent, fromWater: FromWaterDocument::read($dish->stock->from_water)),
-            round($dish->wine_ml_per_80_g * $asked->rice / self::TO_G / 5) * 5,
+            round($dish->wine_ml_per_80_g * $asked->rice / DishContents::TO_G / 5) * 5,
             self::finish($asked),
             new Target($dish->looseness, $dish->minutes_to_table, CrustWish::from($dish->crust)),
             new Surroundings($kitchen->altitude_m, $kitchen->room_c, $kitchen->plates_c, $asked->wind),
-            food: self::food($dish, $asked->rice, $plates, Station::pan($asked->pan)->baseArea()),
+            food: DishContents::food($dish, $asked->rice, $plates, Station::pan($asked->pan)->baseArea()),
             seasoning: new Seasoning($kitchen->salt_low, $kitchen->salt_high, $dish->sodium_most_mg),
             ofWine: new Wine($dish->wine_percent, $dish->wine_cooked_off),
         );
@@ -139,7 +130,7 @@ final class DishAsk
     /** In what a scale reads, a plate. */
     private static function finish(KitchenAsk $asked): Finish
     {
-        $onAPlate = static fn (float $grams): float => $asked->plates() * round($grams * $asked->rice / $asked->plates() / self::TO_G, 1);
+        $onAPlate = static fn (float $grams): float => $asked->plates() * round($grams * $asked->rice / $asked->plates() / DishContents::TO_G, 1);
 
         $dish = $asked->dish;
 
@@ -152,47 +143,6 @@ final class DishAsk
             $onAPlate($dish->marrow_g_per_80_g),
             $onAPlate($dish->oil_g_per_80_g),
         );
-    }
-
-    /**
-     * Everything else, its base as the kitchen knows it by now.
-     *
-     * @param  float  $rice  g raw
-     * @param  float  $floor  of the pan, m²
-     *
-     * @return array<int, Portion> by its place on the dish
-     */
-    public static function food(Dish $dish, float $rice, int $plates, float $floor): array
-    {
-        $food = self::foodAsWritten($dish, $rice, $plates, $floor);
-        $own = Station::ownOfDish($dish);
-
-        return $own === null ? $food : Sweated::knownTo(Sweated::leaves($food, $own->value / $own->given), $own->spread);
-    }
-
-    /**
-     * Everything else as it is written down. What is counted in pieces weighs what such a piece usually weighs; nothing, if nobody buys it by the piece.
-     *
-     * @param  float  $rice  g raw
-     * @param  float  $floor  of the pan, m²
-     *
-     * @return array<int, Portion> by its place on the dish
-     */
-    public static function foodAsWritten(Dish $dish, float $rice, int $plates, float $floor): array
-    {
-        $food = [];
-        foreach (MiseDocument::ingredients($dish) as $at => $ingredient) {
-            $said = $dish->ingredients[$at]->food ?? [];
-            $what = FoodDocument::food($ingredient->name, $said);
-            $amount = $ingredient->for($rice, $dish->grams_main, $plates, $floor);
-            $isCounted = $ingredient->unit === 'pieces';
-            $food[$at] = new Portion(
-                $ingredient->name, $what, round(min(self::MOST_G, $isCounted ? $amount * (Whole::weighs($ingredient->name) ?? 0.0) : $amount), 1), $ingredient->goes, $ingredient->temperature ?? ($ingredient->goesBackIn() ? Food::BESIDE_THE_PAN_C : $what->kept), $ingredient->minute,
-                ! FoodDocument::isKnown($ingredient->name, $said), $ingredient->goesBackIn(), $isCounted ? $amount : null,
-            );
-        }
-
-        return $food;
     }
 
     /** For doses, one that makes a dose; for a single pour, the one that needs the fewest scoops. */

@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Contracts\BadDocument;
 use App\Contracts\Day;
 use App\Contracts\Fault;
+use App\Dish\PartToCook;
 use App\Kitchen\Station;
 use App\Models\Burner;
 use App\Models\Dish;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Dish\PartToCook;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Kitchen;

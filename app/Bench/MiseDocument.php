@@ -4,22 +4,19 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Dish\DishContents;
+use App\Dish\PartToCook;
 use App\Kitchen\Station;
 use App\Models\Dish;
-use App\Models\DishIngredient;
-use App\Models\DishSideWork;
 use App\Words\FactDocument;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
-use Velko\Core\Food\Group;
-use Velko\Core\Method\Fat;
 use Velko\Core\Mise\Amount;
 use Velko\Core\Mise\Ingredient;
 use Velko\Core\Mise\Preparation;
 use Velko\Core\Mise\Scales;
 use Velko\Core\Mise\SideWork;
 use Velko\Core\Planning\Plan;
-use Velko\Core\Quantity\Fact;
 use Velko\Core\Safety\Part;
 use Velko\Core\Safety\Served;
 
@@ -29,7 +26,7 @@ final class MiseDocument
     /** @return array<int, Ingredient> what goes in now, by its place on the dish */
     public static function goingIn(KitchenAsk $asked): array
     {
-        return array_filter(self::ingredients($asked->dish), static fn (Ingredient $ingredient): bool => $asked->way->takes($asked->partCooking(), Station::grain($asked->dish->rice)->window, $ingredient));
+        return array_filter(DishContents::ingredients($asked->dish), static fn (Ingredient $ingredient): bool => $asked->way->takes($asked->partCooking(), Station::grain($asked->dish->rice)->window, $ingredient));
     }
 
     /**
@@ -39,7 +36,7 @@ final class MiseDocument
      */
     public static function beside(KitchenAsk $asked, float $rice): array
     {
-        return self::leftOut(self::works($asked->dish, $rice), $asked->way->does(...));
+        return self::leftOut(DishContents::works($asked->dish, $rice), $asked->way->does(...));
     }
 
     /**
@@ -57,12 +54,6 @@ final class MiseDocument
         return array_map(static fn (int $at): SideWork => $works[$at]->needing($places[$works[$at]->needs] ?? null), array_keys($places));
     }
 
-    /** @return list<Ingredient> */
-    public static function ingredients(Dish $dish): array
-    {
-        return array_values($dish->ingredients->map(static fn (DishIngredient $ingredient): Ingredient => new Ingredient($ingredient->name, $ingredient->amount, $ingredient->unit, $ingredient->per, $ingredient->goes, $ingredient->minute, $ingredient->temperature_c, $ingredient->before_min, $ingredient->until, $ingredient->comes_out, isset($ingredient->food['group']) ? Group::from($ingredient->food['group']) : null))->all());
-    }
-
     /** @return list<array<string, mixed>> in the order in which they are used, what is beaten in at the end last */
     public static function mise(KitchenAsk $asked, Plan $plan, Words $words): array
     {
@@ -75,7 +66,7 @@ final class MiseDocument
         $grams = Amount::rounded($plan->toSeason(), 'g');
         $goes = $plan->ask->family->traits()->driesOut ? 'stock' : 'season';
 
-        return $grams <= 0.0 ? [] : [['name' => self::named('salt'), 'amount' => $grams, 'unit' => 'g', 'goes' => $goes, 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value]];
+        return $grams <= 0.0 ? [] : [['name' => DishContents::named('salt'), 'amount' => $grams, 'unit' => 'g', 'goes' => $goes, 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value]];
     }
 
     /** @return list<array<string, mixed>> */
@@ -84,7 +75,7 @@ final class MiseDocument
         $parts = array_filter($plan->ask->finish->parts(), static fn (float $grams): bool => $grams > 0);
 
         return array_map(static fn (string $part, float $grams): array => [
-            'name' => self::named($part), 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value,
+            'name' => DishContents::named($part), 'amount' => Amount::rounded($grams, 'g'), 'unit' => 'g', 'goes' => 'finish', 'minute' => null, 'per' => $words->say(Scales::Main->fact()), 'scales' => Scales::Main->value,
         ], array_keys($parts), array_values($parts));
     }
 
@@ -100,18 +91,6 @@ final class MiseDocument
             'per' => $words->say($ingredient->scales->fact()),
             'scales' => $ingredient->scales->value,
         ], self::goingIn($asked)));
-    }
-
-    /**
-     * @param  float  $rice  g raw in the pan
-     *
-     * @return list<SideWork>
-     */
-    public static function works(Dish $dish, float $rice): array
-    {
-        $mains = $rice / DishAsk::TO_G;
-
-        return array_values($dish->sideWorks->map(static fn (DishSideWork $work): SideWork => new SideWork(Fact::text($work->what), $work->ready, $work->takes_min, $work->hands_min, $work->ahead, $work->needs, $work->drinks_ml_per_80_g * $mains, $work->gives_ml_per_80_g * $mains, $work->on_ring))->all());
     }
 
     /**
@@ -140,50 +119,6 @@ final class MiseDocument
             'on_ring' => $task['work']->onRing,
             'late' => ! $task['work']->ahead && $at($task['start'])->lessThan($now),
         ], Preparation::of($plan, $works));
-    }
-
-    private static function named(string $what): string
-    {
-        return (new Words)->say(Fact::of("ingredient.$what"));
-    }
-
-    /** What the dish comes to as it is written down, in whatever amount. */
-    public static function served(Dish $dish): Served
-    {
-        $parts = [$dish->stock->part()];
-        if ($dish->wine_ml_per_80_g > 0) {
-            $parts[] = Part::wine(self::named('wine'));
-        }
-        if ($dish->butter_g_per_80_g > 0) {
-            $parts[] = Part::butter(self::named('butter'));
-        }
-        if ($dish->cheese_g_per_80_g > 0) {
-            $parts[] = Part::cheese(self::named('cheese'));
-        }
-        if ($dish->cream_g_per_80_g > 0) {
-            $parts[] = Part::butter(self::named('cream'));
-        }
-        if ($dish->marrow_g_per_80_g > 0) {
-            $parts[] = Part::meat(self::named('marrow'));
-        }
-        $parts = [...$parts, ...self::fat($dish)];
-        foreach ($dish->ingredients as $ingredient) {
-            $parts[] = $ingredient->part();
-        }
-
-        return Served::of($dish->diet, $parts);
-    }
-
-    /** @return list<Part> of what the base is sweated in, but for plain oil */
-    private static function fat(Dish $dish): array
-    {
-        $fat = Fat::from($dish->fat);
-
-        return match (true) {
-            $fat->isOfMilk() => [Part::butter(self::named($fat->value))],
-            $fat->isOfMeat() => [Part::meat(self::named($fat->value))],
-            default => [],
-        };
     }
 
     /** @return array<string, mixed> */

@@ -7,9 +7,10 @@ namespace App\Bench;
 use App\Contracts\BadDocument;
 use App\Contracts\PlanDocument;
 use App\Contracts\PlanRequestDocument;
+use App\Dish\DishContents;
+use App\Dish\PartToCook;
 use App\Kitchen\KitchenDocument;
 use App\Kitchen\Station;
-use App\Stove\PansOnTheFire;
 use App\Words\FactDocument;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
@@ -48,7 +49,7 @@ final readonly class WorkOut
     ) {
         $this->words = $asked->words;
         $this->course = self::course($asked, $plan);
-        $this->served = MiseDocument::served($asked->dish);
+        $this->served = DishContents::served($asked->dish);
         $this->prep = MiseDocument::prep($asked, $plan, $this->course->besideForTheBase(), $this->firstLiquidAt(), $now, $this->words);
         $this->part = DishAsk::partCooked($asked);
         $this->warnings = $this->warnings();

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Bench\KitchenAsk;
-use App\Bench\MiseDocument;
 use App\Bench\WorkOut;
 use App\Contracts\BadDocument;
 use App\Contracts\Contract;
 use App\Dish\DishBody;
+use App\Dish\DishContents;
 use App\Models\Dish;
 use App\Models\DishIngredient;
 use App\Words\Words;
@@ -153,7 +153,7 @@ final class RecipeJsonLd
     /** @return array<string, string> the diet that it holds, never the one it was only meant for; none while a part is unknown */
     private static function diet(Dish $dish): array
     {
-        $holds = MiseDocument::served($dish)->holds();
+        $holds = DishContents::served($dish)->holds();
 
         return $holds !== null && isset(self::DIETS[$holds->value]) ? ['suitableForDiet' => self::DIETS[$holds->value]] : [];
     }

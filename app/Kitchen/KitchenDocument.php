@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Bench\PanHoldsDocument;
-use App\Bench\PartToCook;
 use App\Dish\DishBody;
+use App\Dish\PartToCook;
 use App\Models\BoilOffTest;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
@@ -17,7 +16,6 @@ use App\Models\Ladle;
 use App\Models\Pan;
 use App\Models\Rice;
 use App\Models\Stock;
-use App\Stove\ReadingDocument;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
-use App\Bench\DishAsk;
+use App\Dish\DishContents;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
 use App\Models\Dish;
@@ -15,7 +15,6 @@ use App\Models\Pan;
 use App\Models\Rice;
 use Velko\Core\Family\Families;
 use Velko\Core\Food\Portion;
-use Velko\Core\Food\Sweated;
 use Velko\Core\Planning\Defaults;
 use Velko\Core\Rice\Doubt;
 use Velko\Core\Rice\Grain;
@@ -146,20 +145,6 @@ final class Station
         return ['drinking' => $packet->drunkInAmpleLiquid($middle), 'doneness' => $middle, 'crust' => $packet->browns];
     }
 
-    /** What is left of a gram of its base, of the kitchen's own. */
-    public static function ownOfDish(Dish $dish): ?OwnNumber
-    {
-        $given = self::givenOfDish($dish);
-
-        return $given === null ? null : $dish->own->first(static fn (OwnNumber $ownNumber): bool => $ownNumber->standsFor($given));
-    }
-
-    /** What is left of a gram of its base once it is sweated, as it is written down; null where nothing is sweated. */
-    public static function givenOfDish(Dish $dish): ?float
-    {
-        return Sweated::left(DishAsk::foodAsWritten($dish, $dish->grams_main, 1, 0.0));
-    }
-
     /** By its packet, and as it was boiled and weighed; whatever the kitchen has learned since. */
     public static function packet(Rice $rice): Grain
     {
@@ -179,7 +164,7 @@ final class Station
     /** What a dish asks of a pan. */
     public static function fit(Dish $dish): Fit
     {
-        $room = array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->room() : 0.0, DishAsk::food($dish, $dish->grams_main, 1, 0.0)));
+        $room = array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->room() : 0.0, DishContents::food($dish, $dish->grams_main, 1, 0.0)));
 
         return Families::named($dish->family)->fit(self::grain($dish->rice), $dish->looseness)->beside($room / $dish->grams_main);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Learning;
 
 use App\Bench\TimeBudget;
+use App\Dish\DishContents;
 use App\Kitchen\Source;
 use App\Kitchen\Station;
 use App\Models\Burner;
@@ -128,7 +129,7 @@ final class KitchenLearned
             }
         }
         foreach (LessonStore::dishes($kitchen) as $dish) {
-            $left = Station::givenOfDish($dish);
+            $left = DishContents::baseLeft($dish);
             $given += $left === null ? [] : [Parameter::base((string) $dish->id)->key() => $left];
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Learning;
 
 use App\Contracts\BadDocument;
+use App\Dish\DishContents;
 use App\Kitchen\Station;
 use App\Models\Burner;
 use App\Models\BurnerSetting;
@@ -102,7 +103,7 @@ final class SaveOwnNumber
 
             return self::between('ring-power', $entry['value'], $given, $owner->rated_w, '/value') + ['of' => 'ring-power', 'burner_id' => $owner->id, 'mark' => $setting->mark, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
         }
-        $given = $owner instanceof Rice ? Station::givenOfRice($owner)[$entry['of']] : Station::givenOfDish($owner) ?? throw self::nothingSweated();
+        $given = $owner instanceof Rice ? Station::givenOfRice($owner)[$entry['of']] : DishContents::baseLeft($owner) ?? throw self::nothingSweated();
 
         return self::between($entry['of'], $entry['value'], $given, self::MOST * $given, '/value') + ['of' => $entry['of'], $whose->value => $owner->id, 'given' => $given, 'spread' => self::BY_HAND, 'cooks' => null];
     }
@@ -188,7 +189,7 @@ final class SaveOwnNumber
     {
         $whose = OwnNumberSubject::of($entry['of']);
         $owner = $whose->named($kitchen, $entry);
-        if ($owner instanceof Dish && Station::givenOfDish($owner) === null) {
+        if ($owner instanceof Dish && DishContents::baseLeft($owner) === null) {
             throw self::nothingSweated(); // as it is written now, whatever it was when it was cooked
         }
         if (! $owner instanceof Burner) {

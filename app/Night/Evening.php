@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Night;
 
-use App\Bench\PartToCook;
+use App\Dish\PartToCook;
 use App\Kitchen\ServiceTimes;
 use App\Models\Burner;
 use App\Models\Cook as CookRow;

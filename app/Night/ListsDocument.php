@@ -6,11 +6,11 @@ namespace App\Night;
 
 use App\Bench\DishAsk;
 use App\Bench\KitchenAsk;
-use App\Bench\MiseDocument;
 use App\Bench\OtherPans;
 use App\Bench\PartCookedDish;
-use App\Bench\PartToCook;
 use App\Bench\WorkOut;
+use App\Dish\DishContents;
+use App\Dish\PartToCook;
 use App\Kitchen\Station;
 use App\Models\Dish;
 use App\Words\Words;
@@ -163,7 +163,7 @@ final class ListsDocument
     {
         $found = [];
         foreach ($dishes as $dish) {
-            foreach (array_keys(MiseDocument::served($dish)->allergens) as $allergen) {
+            foreach (array_keys(DishContents::served($dish)->allergens) as $allergen) {
                 $found[$allergen][] = $dish->name;
             }
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Night;
 
-use App\Bench\PartToCook;
 use App\Contracts\EntityTag;
+use App\Dish\PartToCook;
 use App\Models\Cook as CookRow;
 use App\Models\Firing as FiringRow;
 use App\Stove\StoredCook;

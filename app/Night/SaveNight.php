@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Night;
 
-use App\Bench\PartToCook;
 use App\Contracts\BadDocument;
 use App\Contracts\EntityTag;
 use App\Contracts\Fault;
+use App\Dish\PartToCook;
 use App\Kitchen\ServiceTimes;
 use App\Models\Firing;
 use App\Models\Kitchen;

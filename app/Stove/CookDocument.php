@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stove;
 
-use App\Bench\PartToCook;
 use App\Contracts\PlanDocument;
+use App\Dish\PartToCook;
+use App\Kitchen\ReadingDocument;
 use App\Models\Cook;
 use App\Models\Device;
 use App\Words\Words;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Bench\KitchenAsk;
+use App\Bench\StartCook;
 use App\Contracts\PlanRequestDocument;
 use App\Models\Cook;
 use App\Models\Kitchen;
 use App\Models\User;
 use App\Stove\SaveEvent;
-use App\Stove\StartCook;
 use App\Stove\StoredCook;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;

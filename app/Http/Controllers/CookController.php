@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\KitchenAsk;
+use App\Bench\StartCook;
 use App\Http\Requests\StartCookRequest;
 use App\Models\Cook;
 use App\Models\User;
 use App\Stove\CookDocument;
-use App\Stove\StartCook;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\PanHoldsDocument;
 use App\Contracts\BadDocument;
 use App\Http\Requests\PanEntryRequest;
+use App\Kitchen\PanHoldsDocument;
 use App\Kitchen\Station;
 use App\Kitchen\Thing;
 use App\Models\Pan;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bench;
+namespace App\Kitchen;
 
 use Velko\Core\Family\Families;
 use Velko\Core\Planning\Family;

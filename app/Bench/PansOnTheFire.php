@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Stove;
+namespace App\Bench;
 
-use App\Bench\KitchenAsk;
 use App\Models\Cook;
 use App\Models\Plan;
+use App\Stove\StoredCook;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;

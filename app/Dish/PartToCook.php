@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bench;
+namespace App\Dish;
 
 use App\Models\Dish;
 use App\Models\Kitchen;

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Stove;
+namespace App\Bench;
 
-use App\Bench\KitchenAsk;
-use App\Bench\WorkOut;
 use App\Contracts\BadDocument;
 use App\Models\Cook;
 use App\Models\Firing;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Stove;
+namespace App\Kitchen;
 
 use App\Models\Device;
 use Carbon\CarbonImmutable;
