@@ -87,13 +87,13 @@ Route::prefix('api')->group(function () use ($id): void {
         Route::post('kitchen/{thing}', [ThingController::class, 'store'])->middleware(OnceByKey::class);
         Route::put('kitchen/{thing}/{id}', [ThingController::class, 'update'])->where('id', $id);
         Route::delete('kitchen/{thing}/{id}', [ThingController::class, 'destroy'])->where('id', $id);
-        Route::post('kitchen/{thing}/{id}/back', [ThingController::class, 'back'])->where('id', $id);
+        Route::post('kitchen/{thing}/{id}/back', [ThingController::class, 'restore'])->where('id', $id);
         Route::post('kitchen/burners/{burner}/boil-off', BoilOffController::class)->where('burner', $id)->middleware(OnceByKey::class);
         Route::post('dishes', [DishController::class, 'store'])->middleware(OnceByKey::class);
         Route::get('dishes/{dish}', [DishController::class, 'show'])->where('dish', $id);
         Route::put('dishes/{dish}', [DishController::class, 'update'])->where('dish', $id);
         Route::delete('dishes/{dish}', [DishController::class, 'destroy'])->where('dish', $id);
-        Route::post('dishes/{id}/back', [DishController::class, 'back'])->where('id', $id);
+        Route::post('dishes/{id}/back', [DishController::class, 'restore'])->where('id', $id);
         Route::get('foods', FoodController::class);
         Route::post('amounts', AmountController::class);
         Route::post('recipes/read', [RecipeController::class, 'read']);

@@ -28,12 +28,12 @@ final class AroundDocument
         $kitchen = new KitchenSwaps($asked, $plan);
 
         $words = $asked->words;
-        $patience = new TimeBudget(always: TimeBudget::OF_EACH_LIST);
-        $giveOrTake = $patience->each([static fn (): GiveOrTake => GiveOrTake::of(array_map(static fn (Closure $callback): array => $callback(), GiveOrTake::each($plan, Station::doubt($asked->dish->rice), Station::ringDoubt($asked->burner, $plan->marks()))))])[0] ?? null;
-        $scale = ScaleCurve::rising([$plan, ...$patience->each(ScaleCurve::others($plan))]);
-        $whatIf = array_values(array_filter($patience->each(WhatIf::each($plan))));
+        $budget = new TimeBudget(always: TimeBudget::OF_EACH_LIST);
+        $giveOrTake = $budget->each([static fn (): GiveOrTake => GiveOrTake::of(array_map(static fn (Closure $callback): array => $callback(), GiveOrTake::each($plan, Station::doubt($asked->dish->rice), Station::ringDoubt($asked->burner, $plan->marks()))))])[0] ?? null;
+        $scale = ScaleCurve::rising([$plan, ...$budget->each(ScaleCurve::others($plan))]);
+        $whatIf = array_values(array_filter($budget->each(WhatIf::each($plan))));
         $alone = static fn (Closure $swap): Closure => static fn (): array => ['swap' => $swap(), 'take' => null];
-        $swaps = $patience->each([...array_map($alone, [...Swaps::each($plan), ...$kitchen->stocks()]), ...$kitchen->pans()]);
+        $swaps = $budget->each([...array_map($alone, [...Swaps::each($plan), ...$kitchen->stocks()]), ...$kitchen->pans()]);
 
         return [
             'format' => 'velko.around/1',
@@ -42,7 +42,7 @@ final class AroundDocument
             'what_if' => array_map(static fn (Compared $comparison): array => self::whatIf($comparison, $words), $whatIf),
             'as_asked' => self::side($plan),
             'swaps' => array_map(static fn (array $swap): array => self::swap($plan, $swap['swap'], $swap['take'], $words), $swaps),
-            'left_out' => $patience->leftOut,
+            'left_out' => $budget->leftOut,
         ];
     }
 

@@ -19,8 +19,8 @@ final class ChoicesDocument
         $plan = $asked->plan();
 
         $words = $asked->words;
-        $patience = new TimeBudget(always: TimeBudget::OF_EACH_LIST);
-        $choices = $patience->each(Choices::each($plan));
+        $budget = new TimeBudget(always: TimeBudget::OF_EACH_LIST);
+        $choices = $budget->each(Choices::each($plan));
 
         return [
             'format' => 'velko.choices/1',
@@ -40,7 +40,7 @@ final class ChoicesDocument
                     'note_fact' => FactDocument::of($option->note),
                 ], $choice->options),
             ], $choices),
-            'left_out' => $patience->leftOut,
+            'left_out' => $budget->leftOut,
         ];
     }
 }

@@ -45,7 +45,7 @@ final class DishAsk
 
         return match (true) {
             $part === null => $whole,
-            $asked->way === PartToCook::Ahead => (new PartCookedPlan($whole, $part))->ahead(),
+            $asked->way === PartToCook::Ahead => (new PartCookedPlan($whole, $part))->cookedAhead(),
             default => (new PartCookedDish($whole, $part, self::lastBatch($asked)))->toOrder(),
         };
     }

@@ -40,10 +40,10 @@ final readonly class LastBatch
         $cooks->whereHas('plan', static fn ($plans) => $plans->where('dish_id', $dish->id)->where('working->ask->way', PartToCook::Ahead->value));
         $cooks->orderByDesc('table_at')->limit(self::MOST);
         foreach ($cooks->get() as $cook) {
-            $kept = new StoredCook($cook);
-            $run = $kept->replay->minuteOf(StageKind::Serve) === null ? null : $kept->happened($now->getTimestampMs());
+            $stored = new StoredCook($cook);
+            $run = $stored->replay->minuteOf(StageKind::Serve) === null ? null : $stored->actualRun($now->getTimestampMs());
             if ($run !== null) {
-                return new self($cook->uuid, $kept->ask(), $run->off());
+                return new self($cook->uuid, $stored->ask(), $run->off());
             }
         }
 

@@ -34,7 +34,7 @@ final class MiseDocument
      *
      * @return list<SideWork> what is done beside it now
      */
-    public static function beside(KitchenAsk $asked, float $rice): array
+    public static function sideWork(KitchenAsk $asked, float $rice): array
     {
         return self::leftOut(DishContents::works($asked->dish, $rice), $asked->way->does(...));
     }
@@ -100,7 +100,7 @@ final class MiseDocument
      */
     public static function prep(KitchenAsk $asked, Plan $plan, array $forTheBase, CarbonImmutable $firstLiquid, CarbonImmutable $now, Words $words): array
     {
-        $works = [...self::beside($asked, $plan->rice()), ...$forTheBase];
+        $works = [...self::sideWork($asked, $plan->rice()), ...$forTheBase];
         $at = static fn (float $minute): CarbonImmutable => $firstLiquid->addSeconds((int) round(60 * $minute));
 
         return array_map(static fn (array $task): array => [

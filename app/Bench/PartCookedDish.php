@@ -36,7 +36,7 @@ final readonly class PartCookedDish
     public function __construct(private Ask $whole, private PartCooking $part, ?LastBatch $last = null)
     {
         $this->both = new PartCookedPlan($whole, $part);
-        $this->ahead = Planner::plan($this->both->ahead());
+        $this->ahead = Planner::plan($this->both->cookedAhead());
         $this->cooled = $this->both->cooled($last->ask ?? $this->ahead->ask, $last->stopped ?? $this->ahead->pulled);
         $this->stopped = ($last->stopped ?? $this->ahead->pulled)->minute();
     }

@@ -21,7 +21,7 @@ final class StartCook
      *
      * @throws BadDocument when the pan cannot hold it at all, or it serves no firing of this kitchen
      */
-    public static function once(string $uuid, KitchenAsk $asked, User $user, CarbonImmutable $now, array $serves = []): Cook
+    public static function start(string $uuid, KitchenAsk $asked, User $user, CarbonImmutable $now, array $serves = []): Cook
     {
         $known = self::known($uuid);
         if ($known !== null) {

@@ -164,7 +164,7 @@ final readonly class WorkOut
     /** The plan's steps from the cold pan to the plate. */
     public static function course(KitchenAsk $asked, Plan $plan): Course
     {
-        return new Course($plan, MiseDocument::goingIn($asked), $asked->dish->grams_main, MiseDocument::beside($asked, $plan->rice()), $asked->kitchen->poultry_c);
+        return new Course($plan, MiseDocument::goingIn($asked), $asked->dish->grams_main, MiseDocument::sideWork($asked, $plan->rice()), $asked->kitchen->poultry_c);
     }
 
     private function firstLiquidAt(): CarbonImmutable

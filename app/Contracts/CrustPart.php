@@ -22,7 +22,7 @@ final class CrustPart
         if ($crust === null) {
             return self::NONE;
         }
-        $still = $crust->still();
+        $still = $crust->minutesLeft();
         $burnt = array_filter([$still['centre_burnt'], $still['rim_burnt']], static fn (?float $minutes): bool => $minutes !== null);
 
         return [

@@ -61,7 +61,7 @@ final class PlanRequestDocument extends EngineRequest
             'family' => $ask->family->traits()->name,
             'covers' => $ask->covers,
             'rice' => ['variety' => $ask->grain->variety->value, 'grams_per_cover' => $ask->gramsPerCover, 'window_min' => [$ask->grain->tooth()->low, $ask->grain->tooth()->high], ...$ask->grain->measured === null ? [] : ['drinks_g_per_g' => round($ask->grain->measured, 4)], ...$ask->grain->browns === 1.0 ? [] : ['browns' => round($ask->grain->browns, 4)]],
-            'kitchen' => ['altitude_m' => $ask->place->altitude, 'room_c' => $ask->place->room, 'plates_c' => $ask->place->plates, ...$ask->place->wind > 0.0 ? ['wind_m_s' => $ask->place->wind] : []],
+            'kitchen' => ['altitude_m' => $ask->surroundings->altitude, 'room_c' => $ask->surroundings->room, 'plates_c' => $ask->surroundings->plates, ...$ask->surroundings->wind > 0.0 ? ['wind_m_s' => $ask->surroundings->wind] : []],
             'pan' => ['base_diameter_cm' => $ask->pan->base, 'rim_diameter_cm' => $ask->pan->rim, 'height_cm' => $ask->pan->height, 'metal_j_per_k' => $ask->pan->metal],
             'burner' => ['ring_diameter_cm' => $ask->burner->ring, 'grate_cm' => $ask->burner->grate, ...self::fire($ask->burner), ...$ask->burner->spreads === [] ? [] : ['spread_percent' => array_map(static fn (float $spread): float => round(100 * $spread, 4), $ask->burner->spreads)], 'net_w' => $ask->burner->net],
             'stock' => $said(['temperature_c' => $ask->stock->temperature, 'salt_percent' => $ask->stock->saltPercent, 'volume_ml' => $ask->stock->given, 'pot_diameter_cm' => $ask->stock->potDiameter, 'held_min' => $ask->stock->held, 'from_water' => FromWaterDocument::of($ask->stock->fromWater)]),

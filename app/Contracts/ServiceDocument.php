@@ -18,30 +18,30 @@ final class ServiceDocument
     /** @return array<string, mixed> */
     public static function of(ServiceRequestDocument $request): array
     {
-        $solved = (new Solver($request->night, $request->lengths))->solve();
+        $schedule = (new Solver($request->night, $request->timetables))->solve();
         $name = static fn (int $firing): string => $request->firings[$firing];
         $firings = [];
         foreach (array_keys($request->night->firings) as $number) {
-            $table = $solved->tableOf($number);
+            $table = $schedule->tableOf($number);
             if ($table !== null) {
-                $firings[] = ['id' => $name($number), 'table_min' => self::r($table), 'late_min' => self::r($solved->lateOf($number))];
+                $firings[] = ['id' => $name($number), 'table_min' => self::r($table), 'late_min' => self::r($schedule->lateOf($number))];
             }
         }
 
         return [
             'format' => 'velko.service/1',
-            'late_cover_min' => self::r($solved->lateCovers()),
-            'late_cover_min_at_least' => self::r(LowerBound::of($solved, $request->lengths)),
-            'cooks' => array_map(static fn (Placement $cook): array => self::cook($cook, $request), $solved->cooks),
+            'late_cover_min' => self::r($schedule->lateCovers()),
+            'late_cover_min_at_least' => self::r(LowerBound::of($schedule, $request->timetables)),
+            'cooks' => array_map(static fn (Placement $placement): array => self::cook($placement, $request), $schedule->placements),
             'firings' => $firings,
-            'not_cooked' => array_map($name, $solved->notCooked),
+            'not_cooked' => array_map($name, $schedule->notCooked),
             'clashes' => array_map(static fn (Clash $clash): array => [
                 'code' => $clash->code,
                 'at_min' => self::r($clash->at),
                 'firings' => array_map($name, $clash->firings),
                 'late_cover_min' => self::r($clash->lateCovers),
                 'offers' => array_map(static fn (Offer $offer): array => self::offer($offer, $request), $clash->offers),
-            ], (new Clashes($solved, $request->lengths))->all()),
+            ], (new Clashes($schedule, $request->timetables))->all()),
         ];
     }
 
@@ -57,18 +57,18 @@ final class ServiceDocument
     }
 
     /** @return array<string, mixed> */
-    private static function cook(Placement $cook, ServiceRequestDocument $request): array
+    private static function cook(Placement $placement, ServiceRequestDocument $request): array
     {
         return [
-            'serves' => (object) array_combine(array_map(static fn (int $firing): string => $request->firings[$firing], array_keys($cook->serves)), array_values($cook->serves)),
-            'pan' => $request->pans[$cook->pan],
-            'ring' => $request->rings[$cook->ring],
-            'on_min' => self::r($cook->on),
-            'first_liquid_min' => self::r($cook->firstLiquid()),
-            'off_min' => self::r($cook->off()),
-            'table_min' => self::r($cook->table()),
-            'pan_free_min' => self::r($cook->table() + $request->night->wash),
-            'hands' => array_map(static fn (HandShare $share): array => ['from_min' => self::r($share->from), 'to_min' => self::r($share->to), 'share' => $share->share, 'doing' => $share->doing], $cook->hands()),
+            'serves' => (object) array_combine(array_map(static fn (int $firing): string => $request->firings[$firing], array_keys($placement->serves)), array_values($placement->serves)),
+            'pan' => $request->pans[$placement->pan],
+            'ring' => $request->rings[$placement->ring],
+            'on_min' => self::r($placement->on),
+            'first_liquid_min' => self::r($placement->firstLiquid()),
+            'off_min' => self::r($placement->off()),
+            'table_min' => self::r($placement->table()),
+            'pan_free_min' => self::r($placement->table() + $request->night->wash),
+            'hands' => array_map(static fn (HandShare $share): array => ['from_min' => self::r($share->from), 'to_min' => self::r($share->to), 'share' => $share->share, 'doing' => $share->doing], $placement->hands()),
         ];
     }
 

@@ -22,7 +22,7 @@ final readonly class ServiceRequestDocument
      * @param  list<string>  $rings
      * @param  list<string>  $firings
      */
-    private function __construct(public Night $night, public PlannedTimetables $lengths, public array $pans, public array $rings, public array $firings) {}
+    private function __construct(public Night $night, public PlannedTimetables $timetables, public array $pans, public array $rings, public array $firings) {}
 
     /** @throws BadDocument */
     public static function read(string $json): self

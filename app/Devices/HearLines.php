@@ -77,32 +77,32 @@ final readonly class HearLines
     /** The knob stands elsewhere than was thought: the step it belongs to is done, or the heat has changed. */
     private function turned(string $mark, int $at): void
     {
-        $kept = RingState::cook($this->device->burner_id);
-        if ($kept === null || $kept->replay->status !== Status::Cooking || $kept->replay->minuteOf(StageKind::Off) !== null || $mark === $this->markOf($kept, $at)) {
+        $stored = RingState::cook($this->device->burner_id);
+        if ($stored === null || $stored->replay->status !== Status::Cooking || $stored->replay->minuteOf(StageKind::Off) !== null || $mark === $this->markOf($stored, $at)) {
             return;
         }
-        if (! isset($kept->cook->plan->request['burner']['net_w'][$mark])) {
+        if (! isset($stored->cook->plan->request['burner']['net_w'][$mark])) {
             return; // the ring has got new marks since this pan was put on
         }
         // A cook lies between touches: a clock far ahead of them all is wrong, and the turn is taken as it is heard.
-        $latest = max($this->now, $kept->replay->last()->at ?? 0);
+        $latest = max($this->now, $stored->replay->last()->at ?? 0);
         $at = $at > $latest + self::AHEAD ? $latest : $at;
-        $stage = $this->asked($kept, $mark, $at);
+        $stage = $this->asked($stored, $mark, $at);
         $event = ['id' => (string) Str::uuid(), 'at' => CarbonImmutable::createFromTimestampMs($at)->format('Y-m-d\TH:i:s.v\Z')];
         $event += $stage === null ? ['kind' => 'heat', 'mark' => $mark] : ['kind' => 'done', 'stage' => $stage, 'setting' => $mark];
-        SaveEvent::from($kept->cook, $kept->cook->user, $event, $this->device->name, $this->now);
+        SaveEvent::from($stored->cook, $stored->cook->user, $event, $this->device->name, $this->now);
     }
 
-    private function markOf(StoredCook $kept, int $at): string
+    private function markOf(StoredCook $stored, int $at): string
     {
-        return (new ActualRun($kept->ask(), $kept->heat(), $kept->replay))->markAt(60 * max(0.0, $kept->replay->minute($at) ?? 0.0));
+        return (new ActualRun($stored->ask(), $stored->heat(), $stored->replay))->markAt(60 * max(0.0, $stored->replay->minute($at) ?? 0.0));
     }
 
     /** The stage at which the stove asks for this very turn now, or null. */
-    private function asked(StoredCook $kept, string $mark, int $at): ?int
+    private function asked(StoredCook $stored, string $mark, int $at): ?int
     {
-        $left = array_filter($kept->plan['stages'], static fn (array $stage): bool => StageKind::from($stage['kind'])->turnsTheKnob());
-        $step = $left === [] ? null : $kept->forecast($at)->steps[0] ?? null;
+        $left = array_filter($stored->plan['stages'], static fn (array $stage): bool => StageKind::from($stage['kind'])->turnsTheKnob());
+        $step = $left === [] ? null : $stored->forecast($at)->steps[0] ?? null;
 
         return $step !== null && $step->kind->turnsTheKnob() && $step->mark === $mark ? $step->stage : null;
     }

@@ -17,36 +17,36 @@ final class PanOnRing
     /** @return array<string, mixed> */
     public static function of(Device $device, CarbonImmutable $now): array
     {
-        $kept = RingState::cook($device->burner_id);
+        $stored = RingState::cook($device->burner_id);
 
         return [
             'format' => 'velko.device-pan/1',
             'kind' => $device->kind->value,
             'name' => $device->name,
             'room_c' => $device->kitchen->room_c,
-            'pan' => $kept === null ? null : self::pan($kept, $now),
+            'pan' => $stored === null ? null : self::pan($stored, $now),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function pan(StoredCook $kept, CarbonImmutable $now): array
+    private static function pan(StoredCook $stored, CarbonImmutable $now): array
     {
         $ms = $now->getTimestampMs();
-        $step = $kept->forecast($ms)->steps[0] ?? null;
+        $step = $stored->forecast($ms)->steps[0] ?? null;
         $turns = $step !== null && $step->kind->turnsTheKnob() && $step->mark !== null;
-        $played = new ActualRun($kept->ask(), $kept->heat(), $kept->replay);
-        $last = $kept->replay->last()->at ?? $ms;
+        $played = new ActualRun($stored->ask(), $stored->heat(), $stored->replay);
+        $last = $stored->replay->last()->at ?? $ms;
 
         return [
-            'cook' => $kept->cook->uuid,
-            'request' => $kept->cook->plan->requestDocument(),
-            'stages' => $kept->plan['stages'],
-            'heat' => $kept->plan['heat'],
-            'events' => array_values($kept->cook->events->map(static fn (CookEvent $event): array => $event->payload)->all()),
-            'scale' => $kept->onTheScale()->document(),
-            'knob' => $played->markAt(60 * max(0.0, $kept->replay->minute(max($last, $ms)) ?? 0.0)),
+            'cook' => $stored->cook->uuid,
+            'request' => $stored->cook->plan->requestDocument(),
+            'stages' => $stored->plan['stages'],
+            'heat' => $stored->plan['heat'],
+            'events' => array_values($stored->cook->events->map(static fn (CookEvent $event): array => $event->payload)->all()),
+            'scale' => $stored->onTheScale()->document(),
+            'knob' => $played->markAt(60 * max(0.0, $stored->replay->minute(max($last, $ms)) ?? 0.0)),
             'turn' => $turns ? [
-                'at' => CarbonImmutable::createFromTimestampMs((int) round(($kept->replay->firstLiquidAt ?? $ms) + 60000 * $step->minute))->format('Y-m-d\TH:i:s.v\Z'),
+                'at' => CarbonImmutable::createFromTimestampMs((int) round(($stored->replay->firstLiquidAt ?? $ms) + 60000 * $step->minute))->format('Y-m-d\TH:i:s.v\Z'),
                 'mark' => $step->mark,
             ] : null,
         ];

@@ -141,8 +141,8 @@ final class ImportKitchen
         $ids = [];
         foreach (self::rows($archive, $shelf) as $i => $row) {
             $name = $row[$thing->name()];
-            $kept = self::within("/$shelf/$i", static fn () => SaveThing::enter($kitchen, $thing, array_diff_key($row, ['tests' => true])));
-            $ids[is_string($name) ? $name : $i] = (int) $kept->getAttribute('id');
+            $stored = self::within("/$shelf/$i", static fn () => SaveThing::enter($kitchen, $thing, array_diff_key($row, ['tests' => true])));
+            $ids[is_string($name) ? $name : $i] = (int) $stored->getAttribute('id');
         }
 
         return $ids;
@@ -191,9 +191,9 @@ final class ImportKitchen
                 throw BadDocument::at("$path/versions/$i/number", 'stands twice');
             }
             $numbers[] = $version['number'];
-            $kept = new DishVersion(['kitchen_id' => $user->kitchen_id, 'dish_id' => $dish->id, 'user_id' => $user->id, 'number' => $version['number'], 'document' => $version['document']]);
-            $kept->setCreatedAt(Moment::of($version['at'], "$path/versions/$i/at"));
-            $kept->save();
+            $stored = new DishVersion(['kitchen_id' => $user->kitchen_id, 'dish_id' => $dish->id, 'user_id' => $user->id, 'number' => $version['number'], 'document' => $version['document']]);
+            $stored->setCreatedAt(Moment::of($version['at'], "$path/versions/$i/at"));
+            $stored->save();
         }
     }
 

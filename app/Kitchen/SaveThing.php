@@ -31,7 +31,7 @@ final class SaveThing
         self::hasRoom($kitchen, $thing);
         $retired = self::retired(new $model, $kitchen, $thing->name(), $columns[$thing->name()]);
 
-        return self::kept($thing, $document, static function () use ($model, $kitchen, $columns, $retired): Model {
+        return self::written($thing, $document, static function () use ($model, $kitchen, $columns, $retired): Model {
             if ($retired !== null) {
                 $retired->forceFill([...$columns, 'deleted_at' => null])->save();
 
@@ -52,7 +52,7 @@ final class SaveThing
     {
         $columns = $thing->columns($document);
 
-        return self::kept($thing, $document, static function () use ($thing, $row, $columns, $known): Model {
+        return self::written($thing, $document, static function () use ($thing, $row, $columns, $known): Model {
             // One at a time: two who change the marks of one ring would wait for each other for ever.
             DB::table($row->getTable())->where('id', $row->getKey())->lockForUpdate()->get();
             EntityTag::mustBe($known, $thing->tag($row->refresh()));
@@ -109,7 +109,7 @@ final class SaveThing
      *
      * @throws BadDocument
      */
-    private static function kept(Thing $thing, array $document, callable $write): Model
+    private static function written(Thing $thing, array $document, callable $write): Model
     {
         try {
             return DB::transaction(static function () use ($write, $document): Model {

@@ -166,7 +166,7 @@ final class Station
     {
         $room = array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->room() : 0.0, DishContents::food($dish, $dish->grams_main, 1, 0.0)));
 
-        return Families::named($dish->family)->fit(self::grain($dish->rice), $dish->looseness)->beside($room / $dish->grams_main);
+        return Families::named($dish->family)->fit(self::grain($dish->rice), $dish->looseness)->withRoomFor($room / $dish->grams_main);
     }
 
     /** @return non-empty-list<CoreLadle> */

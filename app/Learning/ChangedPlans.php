@@ -13,7 +13,7 @@ use App\Models\Night;
 use App\Night\Evening;
 use Carbon\CarbonImmutable;
 use Closure;
-use Velko\Core\Night\Placement as ServiceCook;
+use Velko\Core\Night\Placement;
 use Velko\Core\Planning\Plan;
 
 /** What other numbers of the kitchen do to the pans that come next: those of the next night, or of each dish the last that was cooked. */
@@ -60,10 +60,10 @@ final readonly class ChangedPlans
                 $asked[] = $kitchenAsk;
             }
         }
-        $patience = new TimeBudget(self::PATIENCE);
-        $before = $patience->each(array_map(static fn (KitchenAsk $ask): Closure => static fn (): ?array => self::plan($ask), $asked));
+        $budget = new TimeBudget(self::PATIENCE);
+        $before = $budget->each(array_map(static fn (KitchenAsk $ask): Closure => static fn (): ?array => self::plan($ask), $asked));
 
-        return new self(array_values(array_filter($before)), $now, $patience->leftOut);
+        return new self(array_values(array_filter($before)), $now, $budget->leftOut);
     }
 
     /** @return list<array<string, mixed>> of velko.own-taken/1: each pan that is another now */
@@ -107,9 +107,9 @@ final readonly class ChangedPlans
     {
         $evening = new Evening($night, $kitchen, $now);
         // What is on the fire beside the night serves none of it.
-        $cooks = array_filter($evening->solved()->cooks, static fn (ServiceCook $cook): bool => $cook->covers() > 0);
+        $placements = array_filter($evening->schedule()->placements, static fn (Placement $placement): bool => $placement->covers() > 0);
 
-        return array_values(array_map(static fn (ServiceCook $cook): array => $evening->lengths->ask($cook->dish, $cook->pan, $cook->ring, $cook->covers(), $cook->rice), $cooks));
+        return array_values(array_map(static fn (Placement $placement): array => $evening->timetables->ask($placement->dish, $placement->pan, $placement->ring, $placement->covers(), $placement->rice), $placements));
     }
 
     /** @return list<array<string, mixed>> the last of each dish */

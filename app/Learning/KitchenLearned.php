@@ -41,24 +41,24 @@ final class KitchenLearned
         $kitchen->withStation()->loadMissing('rices');
         $given = self::given($kitchen);
         $address = 'learned:'.hash('xxh128', serialize([EngineVersion::stamp(), $kitchen->id, $kitchen->created_at?->getTimestamp(), LessonStore::stamp($kitchen), $given]));
-        $known = self::kept()->get($address);
+        $known = self::cache()->get($address);
         if (is_array($known)) {
             [$this->learned, $this->told, $this->leftOut] = $known;
 
             return;
         }
-        $patience = new TimeBudget(2.0);
-        $lessons = LessonStore::of($kitchen, $patience);
+        $budget = new TimeBudget(2.0);
+        $lessons = LessonStore::of($kitchen, $budget);
         $this->told = count($lessons);
         $this->learned = Learned::from($lessons, $given);
-        $this->leftOut = $patience->leftOut;
+        $this->leftOut = $budget->leftOut;
         if ($this->leftOut === 0) {
-            self::kept()->put($address, [$this->learned, $this->told, 0], CarbonImmutable::now()->addDays(self::KEPT_DAYS));
+            self::cache()->put($address, [$this->learned, $this->told, 0], CarbonImmutable::now()->addDays(self::KEPT_DAYS));
         }
     }
 
     /** In files: whatever else the house keeps where. */
-    private static function kept(): Repository
+    private static function cache(): Repository
     {
         return Cache::store('file');
     }

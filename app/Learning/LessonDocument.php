@@ -38,19 +38,19 @@ final class LessonDocument
         return new Lesson($document['id'], $document['at'], array_values(array_map(self::effect(...), $document['effects'])), self::floats($document['given']), array_values(array_map(self::observation(...), $document['observations'])), $document['weighed']);
     }
 
-    /** @param  array<string, mixed>  $kept */
-    private static function effect(array $kept): Effect
+    /** @param  array<string, mixed>  $stored */
+    private static function effect(array $stored): Effect
     {
-        return new Effect($kept['of'], $kept['mark'], array_values(array_map(static fn (array $parameter): Parameter => Parameter::of($parameter['of'], $parameter['whose'], $parameter['mark']), $kept['parameters'])));
+        return new Effect($stored['of'], $stored['mark'], array_values(array_map(static fn (array $parameter): Parameter => Parameter::of($parameter['of'], $parameter['whose'], $parameter['mark']), $stored['parameters'])));
     }
 
-    /** @param  array<string, mixed>  $kept */
-    private static function observation(array $kept): Observation
+    /** @param  array<string, mixed>  $stored */
+    private static function observation(array $stored): Observation
     {
-        $word = $kept['word'] ?? null;
-        $what = $word === null ? (float) $kept['off'] : new SaidWord((float) $word['thought'], (float) ($word['from'] ?? -INF), (float) ($word['to'] ?? INF), (float) $word['spread'], $word['said']);
+        $word = $stored['word'] ?? null;
+        $what = $word === null ? (float) $stored['off'] : new SaidWord((float) $word['thought'], (float) ($word['from'] ?? -INF), (float) ($word['to'] ?? INF), (float) $word['spread'], $word['said']);
 
-        return new Observation($kept['kind'], $what, self::floats($kept['slopes']), $kept['grams'] === null ? null : (float) $kept['grams'], array_map(floatval(...), $kept['curves']));
+        return new Observation($stored['kind'], $what, self::floats($stored['slopes']), $stored['grams'] === null ? null : (float) $stored['grams'], array_map(floatval(...), $stored['curves']));
     }
 
     /**

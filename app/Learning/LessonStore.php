@@ -26,7 +26,7 @@ final class LessonStore
     private const READING = 5;
 
     /** @return list<Lesson> those there was time for; a ring, a pan, a rice and a dish are called by the number of their row */
-    public static function of(Kitchen $kitchen, TimeBudget $patience): array
+    public static function of(Kitchen $kitchen, TimeBudget $budget): array
     {
         $made = self::madeFrom($kitchen);
         $documents = [];
@@ -39,7 +39,7 @@ final class LessonStore
         }
         /** @var array<int, int> $rice */
         $rice = DB::table('dishes')->where('kitchen_id', $kitchen->id)->pluck('rice_id', 'id')->all();
-        $rows = $patience->each(array_map(static fn (int $cook): Closure => static fn (): LessonRow => self::keep($cook, $kitchen, $made[$cook], $rice), array_keys($missing)));
+        $rows = $budget->each(array_map(static fn (int $cook): Closure => static fn (): LessonRow => self::keep($cook, $kitchen, $made[$cook], $rice), array_keys($missing)));
 
         foreach ($rows as $row) {
             $documents[] = $row->document;
@@ -85,10 +85,10 @@ final class LessonStore
     {
         $cook = Cook::query()->with(Cook::WHOLE)->findOrFail($id);
         $plan = $cook->plan;
-        $kept = new StoredCook($cook);
+        $stored = new StoredCook($cook);
         $packet = $plan->dish_id === null ? null : $rice[$plan->dish_id] ?? null;
         $lesson = $plan->burner_id === null || $packet === null ? null
-            : Lesson::of(new LoggedCook($cook->uuid, $cook->table_at->getTimestampMs(), $kept->ask(), $kept->heat(), $kept->replay, (string) $plan->burner_id, (string) $packet, (string) $plan->dish_id, $plan->pan_id === null ? null : (string) $plan->pan_id));
+            : Lesson::of(new LoggedCook($cook->uuid, $cook->table_at->getTimestampMs(), $stored->ask(), $stored->heat(), $stored->replay, (string) $plan->burner_id, (string) $packet, (string) $plan->dish_id, $plan->pan_id === null ? null : (string) $plan->pan_id));
 
         return LessonRow::query()->updateOrCreate(['cook_id' => $id], ['kitchen_id' => $kitchen->id, 'made_from' => $madeFrom, 'document' => $lesson === null ? null : LessonDocument::of($lesson)]);
     }

@@ -45,7 +45,7 @@ final class SaveOwnNumber
      */
     public static function take(Kitchen $kitchen, string $by, array $entry, callable $learned, CarbonImmutable $now): void
     {
-        $rows = array_map(static fn (array $row): array => [...$row, 'kitchen_id' => $kitchen->id, 'said_by' => $by, 'at' => $now], isset($entry['value']) ? [self::pinned($kitchen, $entry)] : self::together($kitchen, $entry, $learned()));
+        $rows = array_map(static fn (array $row): array => [...$row, 'kitchen_id' => $kitchen->id, 'said_by' => $by, 'at' => $now], isset($entry['value']) ? [self::pinned($kitchen, $entry)] : self::withInseparable($kitchen, $entry, $learned()));
         DB::transaction(static function () use ($kitchen, $rows, $now): void {
             DB::table('kitchens')->where('id', $kitchen->id)->lockForUpdate()->get();
             foreach ($rows as $row) {
@@ -141,7 +141,7 @@ final class SaveOwnNumber
      *
      * @throws BadDocument if no cook tells of it
      */
-    private static function together(Kitchen $kitchen, array $entry, Learned $learned): array
+    private static function withInseparable(Kitchen $kitchen, array $entry, Learned $learned): array
     {
         $rows = self::learned($kitchen, $entry, $learned);
         $taken = [self::address($entry) => true];

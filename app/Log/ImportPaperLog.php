@@ -100,7 +100,7 @@ final readonly class ImportPaperLog
         $rows = $faults = [];
         foreach ($lines as $at => $line) {
             try {
-                $rows[] = $this->kept($line, $by);
+                $rows[] = $this->columns($line, $by);
             } catch (BadDocument $bad) {
                 $faults = [...$faults, ...$bad->under("$place/$at")->faults];
             }
@@ -156,7 +156,7 @@ final readonly class ImportPaperLog
         $line['note'] = mb_strimwidth($cells['note'] ?? '', 0, self::LONGEST_NOTE, '…');
         if ($faults === []) {
             try {
-                $this->kept($line, '');
+                $this->columns($line, '');
             } catch (BadDocument $bad) {
                 $faults = array_map(static fn (Fault $fault): array => ['column' => ['dish_id' => 'dish', 'pan_id' => 'pan', 'burner_id' => 'burner'][ltrim($fault->path, '/')] ?? ltrim($fault->path, '/'), 'why' => $fault->detail], $bad->faults);
             }
@@ -172,7 +172,7 @@ final readonly class ImportPaperLog
      *
      * @throws BadDocument
      */
-    private function kept(array $line, string $by): array
+    private function columns(array $line, string $by): array
     {
         $dish = $this->kitchen->dishes->firstWhere('id', $line['dish_id']) ?? throw BadDocument::at('/dish_id', 'there is no such dish in this kitchen');
         $pan = $line['pan_id'] === null ? null : $this->kitchen->pans->firstWhere('id', $line['pan_id']) ?? throw BadDocument::at('/pan_id', 'there is no such pan in this kitchen');

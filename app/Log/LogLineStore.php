@@ -30,21 +30,21 @@ final class LogLineStore
      *
      * @return int cooks that are not in the log as they are
      */
-    public static function bringUpToDate(Kitchen $kitchen, CarbonImmutable $now, TimeBudget $patience): int
+    public static function bringUpToDate(Kitchen $kitchen, CarbonImmutable $now, TimeBudget $budget): int
     {
         $left = 0;
         do {
             $cooks = self::stale($kitchen, self::AT_ONCE);
-            $before = $patience->leftOut;
+            $before = $budget->leftOut;
             foreach (array_chunk($cooks, 20) as $some) {
-                $made = $patience->each([static function () use ($some, $now): bool {
+                $made = $budget->each([static function () use ($some, $now): bool {
                     self::keep($some, $now);
 
                     return true;
                 }]);
                 $left += $made === [] ? count($some) : 0;
             }
-        } while (count($cooks) === self::AT_ONCE && $patience->leftOut === $before);
+        } while (count($cooks) === self::AT_ONCE && $budget->leftOut === $before);
 
         return max($left, self::withoutLine($kitchen));
     }
@@ -103,10 +103,10 @@ final class LogLineStore
     /** @param  list<int>  $cooks */
     private static function write(array $cooks, CarbonImmutable $now): void
     {
-        $kept = Cook::query()->with(Cook::WHOLE)->findMany($cooks);
+        $stored = Cook::query()->with(Cook::WHOLE)->findMany($cooks);
         /** @var array<int, int> $rices by dish */
-        $rices = DB::table('dishes')->whereIn('id', $kept->pluck('plan.dish_id')->filter()->unique())->pluck('rice_id', 'id')->all();
-        $rows = array_values($kept->map(static fn (Cook $cook): array => self::row($cook, $rices[$cook->plan->dish_id] ?? null, $now))->all());
+        $rices = DB::table('dishes')->whereIn('id', $stored->pluck('plan.dish_id')->filter()->unique())->pluck('rice_id', 'id')->all();
+        $rows = array_values($stored->map(static fn (Cook $cook): array => self::row($cook, $rices[$cook->plan->dish_id] ?? null, $now))->all());
         LogLine::query()->upsert($rows, ['cook_id']);
     }
 

@@ -49,7 +49,7 @@ final readonly class Evening
 
     public Night $night;
 
-    public NightTimetables $lengths;
+    public NightTimetables $timetables;
 
     /** @var list<CookRow> what is on the fire, or was, in the order in which the night has it */
     public array $onTheFire;
@@ -70,7 +70,7 @@ final readonly class Evening
         $kitchen->withDishes();
         $row->loadMissing(['firings' => static fn ($query) => $query->orderBy('table_at')->orderBy('id'), 'firings.cooks' => static fn ($query) => $query->with(CookRow::WHOLE)]);
         $this->noon = self::moment($row->on->format('Y-m-d'), '12:00', $kitchen);
-        $this->lengths = new NightTimetables($kitchen);
+        $this->timetables = new NightTimetables($kitchen);
         $this->firings = $row->firings->filter(fn (FiringRow $row): bool => $this->dish($row) !== null)->keyBy('id')->all();
         $running = array_filter(array_map($this->running(...), $this->cooks()));
         $this->onTheFire = array_column($running, 'row');
@@ -117,25 +117,25 @@ final readonly class Evening
     }
 
     /** Filled again from where it stood when it was last looked at. */
-    public function solved(): Schedule
+    public function schedule(): Schedule
     {
         $cooks = [];
         foreach ($this->row->filled ?? [] as $stored) {
-            $length = $stored['serves'] !== [] && $this->dishIs($stored['dish']) && $this->pan($stored['pan']) !== null && $this->burner($stored['ring']) !== null ? $this->lengths->of($stored['dish'], $stored['pan'], $stored['ring'], array_sum($stored['serves']), $stored['rice']) : null;
-            if ($length !== null) {
-                $cooks[] = new Placement($stored['serves'], $stored['dish'], $stored['rice'], $stored['pan'], $stored['ring'], $stored['on'], $length, $stored['beside'] ?? []);
+            $timetable = $stored['serves'] !== [] && $this->dishIs($stored['dish']) && $this->pan($stored['pan']) !== null && $this->burner($stored['ring']) !== null ? $this->timetables->of($stored['dish'], $stored['pan'], $stored['ring'], array_sum($stored['serves']), $stored['rice']) : null;
+            if ($timetable !== null) {
+                $cooks[] = new Placement($stored['serves'], $stored['dish'], $stored['rice'], $stored['pan'], $stored['ring'], $stored['on'], $timetable, $stored['beside'] ?? []);
             }
         }
-        $solver = new Solver($this->night, $this->lengths);
-        $solved = $cooks === [] ? $solver->solve() : $solver->solve(new Schedule($this->night, $cooks, []), self::AGAIN);
-        SaveNight::filled($this->row, $solved);
+        $solver = new Solver($this->night, $this->timetables);
+        $schedule = $cooks === [] ? $solver->solve() : $solver->solve(new Schedule($this->night, $cooks, []), self::AGAIN);
+        SaveNight::filled($this->row, $schedule);
 
-        return $solved;
+        return $schedule;
     }
 
     private function dishIs(int $id): bool
     {
-        return $this->kitchen->dishes->contains('id', abs($id)) && ($id > 0 || $this->lengths->toOrder(-$id) !== null);
+        return $this->kitchen->dishes->contains('id', abs($id)) && ($id > 0 || $this->timetables->toOrder(-$id) !== null);
     }
 
     public function at(float $minute): CarbonImmutable
@@ -169,7 +169,7 @@ final readonly class Evening
         $dish = $this->kitchen->dishes->findOrFail($row->dish_id);
 
         return new Firing(
-            $row->to_order ? $this->lengths->toOrder($dish->id) ?? $dish->id : $dish->id, $row->plates(), $this->minute($row->table_at), $row->early_min, $row->late_min,
+            $row->to_order ? $this->timetables->toOrder($dish->id) ?? $dish->id : $dish->id, $row->plates(), $this->minute($row->table_at), $row->early_min, $row->late_min,
             $row->pan_id !== null && $this->pan($row->pan_id) !== null ? $row->pan_id : null,
             $row->burner_id !== null && $this->burner($row->burner_id) !== null ? $row->burner_id : null,
             $row->on_at === null ? null : $this->minute($row->on_at),
@@ -242,11 +242,11 @@ final readonly class Evening
         if ($plan->pan_id === null || $plan->burner_id === null || $plan->dish_id === null) {
             return null;
         }
-        $going = RunningCook::of($row, $this->now);
+        $running = RunningCook::of($row, $this->now);
 
         $dish = ($plan->working['ask']['way'] ?? null) === PartToCook::ToOrder->value ? -$plan->dish_id : $plan->dish_id;
-        $cook = new Placement($serves, $dish, (float) $plan->working['plan']['rice_g'], $plan->pan_id, $plan->burner_id, $this->minute($going->on), $going->length);
+        $placement = new Placement($serves, $dish, (float) $plan->working['plan']['rice_g'], $plan->pan_id, $plan->burner_id, $this->minute($running->on), $running->timetable);
 
-        return ['row' => $row, 'cook' => $cook, 'works' => $going->works];
+        return ['row' => $row, 'cook' => $placement, 'works' => $running->works];
     }
 }

@@ -48,7 +48,7 @@ final class ListsDocument
             }
             $works[] = ['what' => null, 'start_at' => $pan['on_at'], 'ready_at' => $pan['table_at'], 'hands_min' => 0.0, 'ahead' => false, ...$for, 'pan' => $pan['pan'], 'burner' => $pan['burner']];
         }
-        $ahead = self::ahead($evening, $night['pans']);
+        $ahead = self::cookedAhead($evening, $night['pans']);
         foreach ($ahead as $batch) {
             $name = $dishes[$batch['dish_id']]->stock->name;
             $stock[$name] = ($stock[$name] ?? 0.0) + $batch['make_ml'];
@@ -79,7 +79,7 @@ final class ListsDocument
      *
      * @return list<array<string, mixed>> by dish
      */
-    private static function ahead(Evening $evening, array $pans): array
+    private static function cookedAhead(Evening $evening, array $pans): array
     {
         $ahead = [];
         foreach ($pans as $pan) {

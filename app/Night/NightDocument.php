@@ -28,11 +28,11 @@ use Velko\Core\Night\Schedule;
  */
 final readonly class NightDocument
 {
-    private Schedule $solved;
+    private Schedule $schedule;
 
     public function __construct(private Evening $evening, private Words $words)
     {
-        $this->solved = $evening->solved();
+        $this->schedule = $evening->schedule();
     }
 
     /** @return array<string, mixed> velko.night/1 */
@@ -48,16 +48,16 @@ final readonly class NightDocument
             'taken' => $row->taken,
             'wash_min' => $row->wash_min,
             'merge' => $row->merge,
-            'late_cover_min' => self::r($this->solved->lateCovers()),
+            'late_cover_min' => self::r($this->schedule->lateCovers()),
             'firings' => array_values($row->firings->map($this->firing(...))->all()),
-            'pans' => array_map($this->pan(...), $this->solved->cooks),
+            'pans' => array_map($this->pan(...), $this->schedule->placements),
             'standing' => array_map(fn (RingBooking $booking, array $said): array => ['burner_id' => $booking->ring, 'what' => $said['what'], 'from_at' => $this->at($booking->from), 'to_at' => $this->at($booking->to)], $this->evening->night->taken, $this->evening->standing),
-            'needed' => array_map(fn (array $step): array => ['at' => $this->at($step[0]), 'needed' => round($step[1], 2), 'there' => $step[2]], (new Hands($this->evening->night))->curve($this->solved->cooks)),
+            'needed' => array_map(fn (array $step): array => ['at' => $this->at($step[0]), 'needed' => round($step[1], 2), 'there' => $step[2]], (new Hands($this->evening->night))->curve($this->schedule->placements)),
             'clashes' => $this->clashes(false),
-            'warnings' => $this->solved->warnings(),
+            'warnings' => $this->schedule->warnings(),
             'may_change' => $mayChange,
         ];
-        $this->evening->lengths->keep();
+        $this->evening->timetables->keep();
 
         return $document;
     }
@@ -65,14 +65,14 @@ final readonly class NightDocument
     /** @return array<string, mixed> velko.night-lists/1 */
     public function lists(): array
     {
-        return ListsDocument::of($this->evening, $this->document(false), $this->solved->cooks, $this->words);
+        return ListsDocument::of($this->evening, $this->document(false), $this->schedule->placements, $this->words);
     }
 
     /** @return array<string, mixed> velko.night-offers/1 */
     public function offers(): array
     {
         $document = ['format' => 'velko.night-offers/1', 'on' => $this->evening->row->on->format('Y-m-d'), 'clashes' => $this->clashes(true)];
-        $this->evening->lengths->keep();
+        $this->evening->timetables->keep();
 
         return $document;
     }
@@ -81,7 +81,7 @@ final readonly class NightDocument
     private function firing(FiringRow $row): array
     {
         $known = isset($this->evening->firings[$row->id]);
-        $there = $known ? $this->solved->tableOf($row->id) : null;
+        $there = $known ? $this->schedule->tableOf($row->id) : null;
 
         return [
             'id' => $row->id,
@@ -100,54 +100,54 @@ final readonly class NightDocument
             'on_at' => $row->on_at?->setTimezone($this->evening->kitchen->timezone)->toIso8601String(),
             'parts' => $row->parts,
             'to_order' => $row->to_order,
-            'may_be_to_order' => $this->evening->lengths->toOrder($row->dish_id) !== null,
+            'may_be_to_order' => $this->evening->timetables->toOrder($row->dish_id) !== null,
             'there_at' => $there === null ? null : $this->at($there),
-            'late_by_min' => $known ? self::r($this->solved->lateOf($row->id)) : 0.0,
+            'late_by_min' => $known ? self::r($this->schedule->lateOf($row->id)) : 0.0,
             'on_the_fire' => $known ? $row->plates() - $this->evening->night->open($row->id) : 0,
         ];
     }
 
     /** @return array<string, mixed> */
-    private function pan(Placement $cook): array
+    private function pan(Placement $placement): array
     {
         $evening = $this->evening;
-        $row = $this->onTheFire($cook);
-        $known = $row === null ? $evening->lengths->known($cook->dish, $cook->pan, $cook->ring, $cook->covers(), $cook->rice) : null;
+        $row = $this->onTheFire($placement);
+        $known = $row === null ? $evening->timetables->known($placement->dish, $placement->pan, $placement->ring, $placement->covers(), $placement->rice) : null;
         $working = $row?->plan->working;
-        $dish = $evening->kitchen->dishes->find(abs($cook->dish));
-        $sizes = $working === null ? $evening->lengths->sizes($cook->dish, $cook->covers(), $cook->rice) : ['covers' => $working['ask']['covers'], 'starters' => $working['ask']['starters'] ?? 0, 'portion' => $working['ask']['portion']];
-        $first = $cook->firstLiquid();
-        $works = $this->works($cook, $row === null ? $known['works'] ?? [] : $evening->works[$this->place($cook)]);
-        $way = $cook->dish < 0 ? PartToCook::ToOrder : PartToCook::Whole;
+        $dish = $evening->kitchen->dishes->find(abs($placement->dish));
+        $sizes = $working === null ? $evening->timetables->sizes($placement->dish, $placement->covers(), $placement->rice) : ['covers' => $working['ask']['covers'], 'starters' => $working['ask']['starters'] ?? 0, 'portion' => $working['ask']['portion']];
+        $first = $placement->firstLiquid();
+        $works = $this->works($placement, $row === null ? $known['works'] ?? [] : $evening->works[$this->place($placement)]);
+        $way = $placement->dish < 0 ? PartToCook::ToOrder : PartToCook::Whole;
 
         return [
-            'serves' => array_map(static fn (int $firing, int $covers): array => ['firing' => $firing, 'covers' => $covers], array_keys($cook->serves), array_values($cook->serves)),
-            'dish_id' => abs($cook->dish),
+            'serves' => array_map(static fn (int $firing, int $covers): array => ['firing' => $firing, 'covers' => $covers], array_keys($placement->serves), array_values($placement->serves)),
+            'dish_id' => abs($placement->dish),
             'dish' => $dish->name ?? $working['dish']['name'] ?? '',
             'to_order' => $way === PartToCook::ToOrder,
             'family' => $dish->family ?? $row->plan->request['family'] ?? '',
             'covers' => $sizes['portion'] === 'main' ? $sizes['covers'] : 0,
             'starters' => $sizes['portion'] === 'main' ? $sizes['starters'] : $sizes['covers'],
-            'rice_g' => round($cook->rice),
+            'rice_g' => round($placement->rice),
             'make_ml' => $working === null ? ($known === null ? null : round($known['make_ml'])) : (float) $working['plan']['side_pot']['make_ml'],
-            'pan_id' => $cook->pan,
-            'pan' => $evening->pan($cook->pan)->name ?? '',
-            'burner_id' => $cook->ring,
-            'burner' => $evening->burner($cook->ring)->name ?? '',
-            'on_at' => $this->at($cook->on),
+            'pan_id' => $placement->pan,
+            'pan' => $evening->pan($placement->pan)->name ?? '',
+            'burner_id' => $placement->ring,
+            'burner' => $evening->burner($placement->ring)->name ?? '',
+            'on_at' => $this->at($placement->on),
             'first_liquid_at' => $this->at($first),
-            'off_at' => $this->at($cook->off()),
-            'table_at' => $this->at($cook->table()),
-            'free_at' => $this->at($cook->table() + $evening->night->wash),
-            'hands' => array_map(fn (HandShare $share): array => ['from_at' => $this->at($share->from), 'to_at' => $this->at($share->to), 'share' => round($share->share, 3), 'doing' => $share->doing], $cook->hands()),
+            'off_at' => $this->at($placement->off()),
+            'table_at' => $this->at($placement->table()),
+            'free_at' => $this->at($placement->table() + $evening->night->wash),
+            'hands' => array_map(fn (HandShare $share): array => ['from_at' => $this->at($share->from), 'to_at' => $this->at($share->to), 'share' => round($share->share, 3), 'doing' => $share->doing], $placement->hands()),
             'works' => array_map(static fn (array $work): array => array_diff_key($work, ['burner_id' => true]), $works),
             'beside' => array_map(static fn (array $work): array => ['burner_id' => $work['burner_id'], 'burner' => $work['burner'] ?? '', 'from_at' => $work['start_at'], 'to_at' => $work['ready_at'], 'what' => $work['what']], array_values(array_filter($works, static fn (array $work): bool => isset($work['burner_id'])))),
             'cook' => $row?->uuid,
             'status' => $row === null ? 'to-come' : match ((new StoredCook($row))->replay->status) {
                 Status::AtTable => 'at-table', Status::Cooking => 'cooking', default => 'waiting',
             },
-            'by_hand' => array_filter(array_keys($cook->serves), fn (int $number): bool => ($evening->night->firings[$number] ?? null)?->isPinned() === true) !== [],
-            'ask' => $row === null ? $this->ask($cook, $sizes) : null,
+            'by_hand' => array_filter(array_keys($placement->serves), fn (int $number): bool => ($evening->night->firings[$number] ?? null)?->isPinned() === true) !== [],
+            'ask' => $row === null ? $this->ask($placement, $sizes) : null,
         ];
     }
 
@@ -158,22 +158,22 @@ final readonly class NightDocument
      *
      * @return array<string, mixed> velko.ask/1
      */
-    private function ask(Placement $cook, array $sizes): array
+    private function ask(Placement $placement, array $sizes): array
     {
-        $table = $this->evening->at(ceil($cook->table() - 1e-6));
+        $table = $this->evening->at(ceil($placement->table() - 1e-6));
 
-        return ['format' => 'velko.ask/1', 'dish_id' => abs($cook->dish), ...$cook->dish < 0 ? ['way' => PartToCook::ToOrder->value] : [], ...$sizes, 'pan_id' => $cook->pan, 'burner_id' => $cook->ring, 'table_at' => $table->format('H:i'), 'table_on' => $table->format('Y-m-d'), 'heat' => null];
+        return ['format' => 'velko.ask/1', 'dish_id' => abs($placement->dish), ...$placement->dish < 0 ? ['way' => PartToCook::ToOrder->value] : [], ...$sizes, 'pan_id' => $placement->pan, 'burner_id' => $placement->ring, 'table_at' => $table->format('H:i'), 'table_on' => $table->format('Y-m-d'), 'heat' => null];
     }
 
-    private function onTheFire(Placement $cook): ?CookRow
+    private function onTheFire(Placement $placement): ?CookRow
     {
-        return $this->evening->onTheFire[$this->place($cook)] ?? null;
+        return $this->evening->onTheFire[$this->place($placement)] ?? null;
     }
 
     /** Which of those that are on it is; -1 if none. */
-    private function place(Placement $cook): int
+    private function place(Placement $placement): int
     {
-        $at = array_search($cook, $this->evening->night->running, true);
+        $at = array_search($placement, $this->evening->night->running, true);
 
         return is_int($at) ? $at : -1;
     }
@@ -185,10 +185,10 @@ final readonly class NightDocument
      *
      * @return list<array{what: string, start_at: string, ready_at: string, hands_min: float, ahead: bool, burner_id?: int, burner?: string}>
      */
-    private function works(Placement $cook, array $works): array
+    private function works(Placement $placement, array $works): array
     {
-        $rings = $cook->besideOn;
-        $first = $cook->firstLiquid();
+        $rings = $placement->besideOn;
+        $first = $placement->firstLiquid();
         $said = [];
         foreach ($works as $work) {
             $ring = $work['on_ring'] ? array_shift($rings) : null;
@@ -210,7 +210,7 @@ final readonly class NightDocument
             'firings' => $clash->firings,
             'late_cover_min' => self::r($clash->lateCovers),
             'offers' => array_map($this->offer(...), $clash->offers),
-        ], (new Clashes($this->solved, $this->evening->lengths))->all($withOffers));
+        ], (new Clashes($this->schedule, $this->evening->timetables))->all($withOffers));
     }
 
     /** Whether there was time when it was last asked for: its pan was to go on, and nobody put it on. */

@@ -47,7 +47,7 @@ final class NightTimetables implements Timetables
     private array $places = [];
 
     /** @var array<string, Timetable|null> */
-    private array $lengths = [];
+    private array $timetables = [];
 
     public function __construct(private readonly Kitchen $kitchen) {}
 
@@ -65,12 +65,12 @@ final class NightTimetables implements Timetables
     public function of(int $dish, int $pan, int $ring, int $covers, float $rice): ?Timetable
     {
         $key = "$dish $pan $ring $covers ".round($rice, 1);
-        if (! array_key_exists($key, $this->lengths)) {
+        if (! array_key_exists($key, $this->timetables)) {
             $known = $this->known($dish, $pan, $ring, $covers, $rice);
-            $this->lengths[$key] = $known === null ? null : new Timetable($known['on'], $known['off'], $known['table'], array_map(static fn (array $hand): HandShare => new HandShare(...$hand), $known['hands']), self::besideRings($known['works']));
+            $this->timetables[$key] = $known === null ? null : new Timetable($known['on'], $known['off'], $known['table'], array_map(static fn (array $hand): HandShare => new HandShare(...$hand), $known['hands']), self::besideRings($known['works']));
         }
 
-        return $this->lengths[$key];
+        return $this->timetables[$key];
     }
 
     /**
@@ -80,7 +80,7 @@ final class NightTimetables implements Timetables
      */
     public function known(int $dish, int $pan, int $ring, int $covers, float $rice): ?array
     {
-        $this->known[$dish] ??= self::kept()->get($this->address($dish), []);
+        $this->known[$dish] ??= self::cache()->get($this->address($dish), []);
         $key = "$pan $ring $covers ".round($rice, 1);
         if (! array_key_exists($key, $this->known[$dish])) {
             $this->known[$dish][$key] = $this->workedOut($dish, $pan, $ring, $covers, $rice);
@@ -119,13 +119,13 @@ final class NightTimetables implements Timetables
     public function keep(): void
     {
         foreach (array_keys($this->learned) as $dish) {
-            self::kept()->put($this->address($dish), $this->known[$dish], CarbonImmutable::now()->addDays(self::KEPT_DAYS));
+            self::cache()->put($this->address($dish), $this->known[$dish], CarbonImmutable::now()->addDays(self::KEPT_DAYS));
         }
         $this->learned = [];
     }
 
     /** In files: whatever else the house keeps where. */
-    private static function kept(): Repository
+    private static function cache(): Repository
     {
         return Cache::store('file');
     }
@@ -146,12 +146,12 @@ final class NightTimetables implements Timetables
         $course = WorkOut::course($asked, $plan);
         $works = array_map(static fn (array $task): array => [
             'what' => FactDocument::of($task['work']->what), 'start' => $task['start'], 'ready' => $task['ready'], 'hands' => $task['work']->hands, 'ahead' => $task['work']->ahead, 'on_ring' => $task['work']->onRing && ! $task['work']->ahead && $task['ready'] > $task['start'],
-        ], Preparation::of($plan, [...MiseDocument::beside($asked, $plan->rice()), ...$course->besideForTheBase()]));
-        $length = Timetable::of($plan, $course->panOn(), self::hands($works), self::besideRings($works));
+        ], Preparation::of($plan, [...MiseDocument::sideWork($asked, $plan->rice()), ...$course->besideForTheBase()]));
+        $timetable = Timetable::of($plan, $course->panOn(), self::hands($works), self::besideRings($works));
 
         return [
-            'on' => $length->on, 'off' => $length->off, 'table' => $length->table, 'make_ml' => $plan->make(), 'works' => $works,
-            'hands' => array_map(static fn (HandShare $share): array => [$share->from, $share->to, $share->share, $share->doing], $length->hands),
+            'on' => $timetable->on, 'off' => $timetable->off, 'table' => $timetable->table, 'make_ml' => $plan->make(), 'works' => $works,
+            'hands' => array_map(static fn (HandShare $share): array => [$share->from, $share->to, $share->share, $share->doing], $timetable->hands),
         ];
     }
 
@@ -165,7 +165,7 @@ final class NightTimetables implements Timetables
     public static function hands(array $works): array
     {
         return array_values(array_map(
-            static fn (array $work): HandShare => HandShare::beside($work['start'], $work['ready'], $work['hands']),
+            static fn (array $work): HandShare => HandShare::ofWork($work['start'], $work['ready'], $work['hands']),
             array_filter($works, static fn (array $work): bool => ! $work['ahead'] && $work['ready'] > $work['start']),
         ));
     }

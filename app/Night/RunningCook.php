@@ -21,14 +21,14 @@ use Velko\Core\Quantity\Fact;
 final readonly class RunningCook
 {
     /** @param  Works  $works  what is still to be done beside it */
-    private function __construct(public CarbonImmutable $on, public Timetable $length, public array $works) {}
+    private function __construct(public CarbonImmutable $on, public Timetable $timetable, public array $works) {}
 
     public static function of(Cook $cook, CarbonImmutable $now): self
     {
-        $kept = new StoredCook($cook);
-        $replay = $kept->replay;
-        $clock = $kept->working['clock'];
-        $timing = $kept->plan['timing'];
+        $stored = new StoredCook($cook);
+        $replay = $stored->replay;
+        $clock = $stored->working['clock'];
+        $timing = $stored->plan['timing'];
         $planned = CarbonImmutable::parse($clock['first_liquid_at']);
         $lead = CarbonImmutable::parse($clock['pan_on_at'] ?? $clock['toast_at'])->diffInSeconds($planned) / 60;
         $on = $replay->startedAt === null ? $now->max($planned->subSeconds((int) (60 * $lead))) : CarbonImmutable::createFromTimestampMs($replay->startedAt);
@@ -37,12 +37,12 @@ final readonly class RunningCook
         $minute = static fn (CarbonImmutable $at): float => $first->diffInMilliseconds($at) / 60_000;
         $since = $minute($now);
         [$off, $table] = [$replay->minuteOf(StageKind::Off), $replay->minuteOf(StageKind::Serve)];
-        $forecast = $replay->firstLiquidAt === null || $table !== null ? null : $kept->forecast($now->getTimestampMs());
-        $pulled = $off ?? max($since, $forecast?->coming->pulled->minute() ?? (float) $timing['pull_min']);
-        $eaten = $table ?? max($since, $pulled, $forecast?->coming->atTable->minute() ?? $pulled + (float) $timing['table_min'] - (float) $timing['pull_min']);
-        $works = self::works($kept, $planned, $minute, $since);
+        $forecast = $replay->firstLiquidAt === null || $table !== null ? null : $stored->forecast($now->getTimestampMs());
+        $pulled = $off ?? max($since, $forecast?->projection->pulled->minute() ?? (float) $timing['pull_min']);
+        $eaten = $table ?? max($since, $pulled, $forecast?->projection->atTable->minute() ?? $pulled + (float) $timing['table_min'] - (float) $timing['pull_min']);
+        $works = self::works($stored, $planned, $minute, $since);
 
-        return new self($on, Timetable::going($kept->ask(), min(0.0, $minute($on)), $pulled, $eaten, NightTimetables::hands($works), NightTimetables::besideRings($works)), $works);
+        return new self($on, Timetable::ofRunning($stored->ask(), min(0.0, $minute($on)), $pulled, $eaten, NightTimetables::hands($works), NightTimetables::besideRings($works)), $works);
     }
 
     /**
@@ -53,11 +53,11 @@ final readonly class RunningCook
      *
      * @return Works
      */
-    private static function works(StoredCook $kept, CarbonImmutable $planned, Closure $minute, float $since): array
+    private static function works(StoredCook $stored, CarbonImmutable $planned, Closure $minute, float $since): array
     {
-        $said = $kept->replay->beside();
+        $said = $stored->replay->sideWork();
         $works = [];
-        foreach ($kept->working['prep'] as $at => $task) {
+        foreach ($stored->working['prep'] as $at => $task) {
             $start = $planned->diffInMilliseconds(CarbonImmutable::parse($task['start_at'])) / 60_000;
             $takes = $planned->diffInMilliseconds(CarbonImmutable::parse($task['ready_at'])) / 60_000 - $start;
             $begun = $said[$at]['begun'] ?? null;

@@ -136,9 +136,9 @@ final class SaveNight
     }
 
     /** Where each pan stands, so that the next who looks finds it there. */
-    public static function filled(Night $night, Schedule $solved): void
+    public static function filled(Night $night, Schedule $schedule): void
     {
-        $filled = array_map(static fn (Placement $cook): array => ['serves' => $cook->serves, 'dish' => $cook->dish, 'rice' => $cook->rice, 'pan' => $cook->pan, 'ring' => $cook->ring, 'on' => $cook->on, 'beside' => $cook->besideOn], array_values(array_filter($solved->cooks, static fn (Placement $cook): bool => ! in_array($cook, $solved->night->running, true))));
+        $filled = array_map(static fn (Placement $placement): array => ['serves' => $placement->serves, 'dish' => $placement->dish, 'rice' => $placement->rice, 'pan' => $placement->pan, 'ring' => $placement->ring, 'on' => $placement->on, 'beside' => $placement->besideOn], array_values(array_filter($schedule->placements, static fn (Placement $placement): bool => ! in_array($placement, $schedule->night->running, true))));
         if ($night->exists && $filled != $night->filled) {
             $night->timestamps = false;
             $night->forceFill(['filled' => $filled])->save();
@@ -213,9 +213,9 @@ final class SaveNight
     {
         $evening = new Evening($night->unsetRelation('firings'), $kitchen, $now);
         $firing->fill(['table_at' => $now]);
-        $solver = new Solver($evening->night, $evening->lengths);
-        $minute = $solver->soonest($evening->solved(), $evening->firing($firing));
-        $evening->lengths->keep();
+        $solver = new Solver($evening->night, $evening->timetables);
+        $minute = $solver->soonest($evening->schedule(), $evening->firing($firing));
+        $evening->timetables->keep();
         if ($minute === null) {
             $goesHome = max([-INF, ...array_map(static fn (Shift $shift): float => $shift->count > 0 ? $shift->to : -INF, $evening->night->hands)]);
             if ($goesHome <= $evening->night->now) {

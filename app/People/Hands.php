@@ -34,7 +34,7 @@ final class Hands
      *
      * @throws BadDocument when another stands there and that is not the password: they would be whoever signed in
      */
-    public static function back(Request $request, User $user, string $password): void
+    public static function handBack(Request $request, User $user, string $password): void
     {
         if ($user->hand !== null) {
             Password::mustBe($user, $password);

@@ -37,14 +37,14 @@ final class CookDocument
     /** @var array<string, mixed> velko.plan/1 */
     private readonly array $plan;
 
-    private readonly StoredCook $kept;
+    private readonly StoredCook $stored;
 
     private function __construct(private readonly Cook $cook, private readonly int $now, private readonly Words $words = new Words)
     {
-        $this->kept = new StoredCook($cook);
-        $this->working = $this->kept->working;
-        $this->plan = $this->kept->plan;
-        $this->replay = $this->kept->replay;
+        $this->stored = new StoredCook($cook);
+        $this->working = $this->stored->working;
+        $this->plan = $this->stored->plan;
+        $this->replay = $this->stored->replay;
     }
 
     /** @return array<string, mixed> velko.cook/1 */
@@ -59,15 +59,15 @@ final class CookDocument
             'table_at' => $self->tableAt(),
             'working' => self::working($self->words->retold($self->working)),
             'state' => $self->state(),
-            'happened' => $self->happened(false),
+            'happened' => $self->actual(false),
             'forecast' => $self->forecast(),
-            'scale' => $self->kept->onTheScale()->document(),
+            'scale' => $self->stored->onTheScale()->document(),
             'devices' => $self->devices(),
             'photo' => $self->photo(),
             'night' => $self->night(),
             'hot_holding_c' => $cook->kitchen->hot_holding_c,
-            'signs' => array_map(static fn (Sign $sign): string => $sign->value, $self->kept->family()->traits()->signs),
-            'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], $self->kept->family()->traits()->scale->words),
+            'signs' => array_map(static fn (Sign $sign): string => $sign->value, $self->stored->family()->traits()->signs),
+            'plates' => array_map(static fn (Looseness $word): array => ['word' => $word->value, 'looseness' => $word->value()], $self->stored->family()->traits()->scale->words),
         ];
     }
 
@@ -76,7 +76,7 @@ final class CookDocument
     {
         $self = new self($cook, $now->getTimestampMs());
         $plan = $self->plan;
-        $happened = $self->happened(true);
+        $happened = $self->actual(true);
 
         return [
             'id' => $cook->uuid,
@@ -172,7 +172,7 @@ final class CookDocument
             'taken_back' => self::touch($this->replay->takenBack),
             'ended_by' => $this->replay->ended()?->id,
             'not_yet' => $this->notYet(),
-            'beside' => $this->beside(),
+            'beside' => $this->sideWork(),
             'note' => $this->replay->note,
             'verdict' => $this->verdict(),
         ];
@@ -186,16 +186,16 @@ final class CookDocument
         if ($stage === null || $said === null) {
             return null;
         }
-        $seconds = NotYet::seconds($this->replay->stages[$stage]->kind, $this->kept->ask());
+        $seconds = NotYet::seconds($this->replay->stages[$stage]->kind, $this->stored->ask());
 
         return ['stage' => $stage, 'until' => self::moment($said->at + (int) (1000 * $seconds)), 'seconds' => $seconds];
     }
 
     /** @return list<array{work: int, begun_at: string|null, ready_at: string|null}> of the works beside the pan what was said */
-    private function beside(): array
+    private function sideWork(): array
     {
         $moment = static fn (?int $ms): ?string => $ms === null ? null : self::moment($ms);
-        $beside = $this->replay->beside();
+        $beside = $this->replay->sideWork();
 
         return array_map(static fn (int $work, array $said): array => ['work' => $work, 'begun_at' => $moment($said['begun']), 'ready_at' => $moment($said['ready'])], array_keys($beside), array_values($beside));
     }
@@ -207,12 +207,12 @@ final class CookDocument
     }
 
     /** @return array<string, mixed> */
-    private function happened(bool $onlyWhenPulled): array
+    private function actual(bool $onlyWhenPulled): array
     {
         $replay = $this->replay;
         $pull = $replay->minuteOf(StageKind::Off);
-        $ask = $this->kept->ask();
-        $heat = $this->kept->heat();
+        $ask = $this->stored->ask();
+        $heat = $this->stored->heat();
         $run = $estimate = null;
         if (! $onlyWhenPulled || $pull !== null) {
             $estimate = Estimator::of($ask, $heat, $replay);
@@ -290,7 +290,7 @@ final class CookDocument
     {
         $self = new self($cook, $now->getTimestampMs(), $words);
 
-        return WaysBackDocument::of($self->kept->forecast($self->now), $self->words);
+        return WaysBackDocument::of($self->stored->forecast($self->now), $self->words);
     }
 
     /** @return array<string, mixed>|null */
@@ -300,7 +300,7 @@ final class CookDocument
             return null;
         }
 
-        return ForecastDocument::of($this->kept->ask(), $this->kept->heat(), $this->replay, $this->now, $this->words);
+        return ForecastDocument::of($this->stored->ask(), $this->stored->heat(), $this->replay, $this->now, $this->words);
     }
 
     /** @return array<string, mixed>|null */
@@ -311,7 +311,7 @@ final class CookDocument
         return $verdict === null ? null : [
             'looseness' => $verdict->looseness->value, 'bite' => $verdict->bite->value, 'note' => $verdict->note, 'crust' => $verdict->crust?->value, 'salt' => $verdict->salt?->value,
             'spread_mm' => $verdict->spread, 'crust_covered_percent' => $verdict->covered, 'waste_g' => $verdict->waste, 'waste_plates' => $verdict->wastePlates,
-            'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->kept->family()->traits()->scale, ($this->kept->working['ask']['way'] ?? null) === PartToCook::Ahead->value),
+            'as_wanted' => $verdict->asWanted($this->plan['at_table']['looseness'], $this->stored->family()->traits()->scale, ($this->stored->working['ask']['way'] ?? null) === PartToCook::Ahead->value),
         ];
     }
 

@@ -33,7 +33,7 @@ final class ForecastDocument
         if ($forecast === null) {
             return null;
         }
-        $coming = $forecast->coming;
+        $projection = $forecast->projection;
         $last = $replay->undoable();
         // What was taken back is said as that.
         $tells = $last !== null && $replay->takenBack === null;
@@ -57,15 +57,15 @@ final class ForecastDocument
                 'say_fact' => FactDocument::of($step->say),
                 'item' => $step->stage === null ? null : PlanDocument::item($replay->stages[$step->stage]->item, $words),
             ], $forecast->steps),
-            'stock_ml' => round($coming->stock(), 1) + 0.0,
+            'stock_ml' => round($projection->stock(), 1) + 0.0,
             'stock_spread_ml' => self::pair($forecast->stockSpread, 0),
             'stock_spread_before_ml' => $before === null ? null : self::pair($before->stockSpread, 0),
-            'pull_min' => round($coming->pulled->minute(), 2),
+            'pull_min' => round($projection->pulled->minute(), 2),
             'water_spread_g' => round($forecast->waterSpread, 1),
             'pull_spread_min' => self::pair($forecast->pullSpread, 1),
-            'table_min' => round($coming->atTable->minute(), 2),
-            'dry_min' => $coming->dryAt === null ? null : round($coming->dryAt / 60, 2),
-            'at_table' => PlanDocument::atTable($coming->atTable, $ask->rice(), $ask->grain),
+            'table_min' => round($projection->atTable->minute(), 2),
+            'dry_min' => $projection->dryAt === null ? null : round($projection->dryAt / 60, 2),
+            'at_table' => PlanDocument::atTable($projection->atTable, $ask->rice(), $ask->grain),
             'now' => [
                 'free_g' => round($forecast->now->free, 1),
                 'drunk_g_per_g' => round($forecast->now->drunk, 3),
@@ -75,7 +75,7 @@ final class ForecastDocument
             ],
             'setting' => $forecast->mark,
             'early_s' => round($forecast->early),
-            'track' => PlanDocument::track($coming->track),
+            'track' => PlanDocument::track($projection->track),
             'power' => self::power($forecast->estimate),
             'salt' => ['percent' => round($forecast->onThePlates()->saltPercent(), 2), 'season_g' => Amount::rounded($forecast->onThePlates()->toSeason(), 'g')],
             'taste_shift_min' => round($forecast->shift, 2) + 0.0,
@@ -109,7 +109,7 @@ final class ForecastDocument
         if ($standing === null) {
             return null;
         }
-        $ready = $forecast->coming->atTable->minute() - $forecast->ask->target->minutesToTable;
+        $ready = $forecast->projection->atTable->minute() - $forecast->ask->target->minutesToTable;
         $leaves = $standing->leavesBy($forecast->ask->target->minutesToTable);
 
         return [

@@ -23,9 +23,9 @@ final class RingState
         $recent = self::recent($burner)->with(Cook::WHOLE);
         $recent->orderByDesc('id')->limit(self::LOOKS);
         foreach ($recent->get() as $cook) {
-            $kept = new StoredCook($cook);
-            if (in_array($kept->replay->status, [Status::Waiting, Status::Cooking], true)) {
-                return $kept;
+            $stored = new StoredCook($cook);
+            if (in_array($stored->replay->status, [Status::Waiting, Status::Cooking], true)) {
+                return $stored;
             }
         }
 

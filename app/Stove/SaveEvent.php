@@ -25,7 +25,7 @@ final class SaveEvent
      *
      * @throws BadDocument when it names a stage that this cook does not have; an undo may come before what it takes back
      */
-    public static function once(Cook $cook, User $user, array $document, DeviceClock $clock): bool
+    public static function save(Cook $cook, User $user, array $document, DeviceClock $clock): bool
     {
         try {
             CookEvent::query()->create(self::heard($cook, $user, $document, $clock));

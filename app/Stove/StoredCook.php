@@ -75,7 +75,7 @@ final class StoredCook
     }
 
     /** @param  int  $now  ms since 1970 */
-    public function happened(int $now): ?Run
+    public function actualRun(int $now): ?Run
     {
         return (new ActualRun($this->ask(), $this->heat(), $this->replay, Estimator::of($this->ask(), $this->heat(), $this->replay)))->run($now);
     }

@@ -37,7 +37,7 @@ final class FactDocument
     public static function read(array $document): Fact
     {
         /** @var array<string, Quantity|Fact|list<Fact|string>|string|int|float|bool> $args */
-        $args = array_map(self::back(...), (array) ($document['args'] ?? []));
+        $args = array_map(self::argument(...), (array) ($document['args'] ?? []));
 
         return new Fact((string) $document['code'], $args);
     }
@@ -59,7 +59,7 @@ final class FactDocument
         };
     }
 
-    private static function back(mixed $arg): mixed
+    private static function argument(mixed $arg): mixed
     {
         if (! is_array($arg)) {
             return $arg;
@@ -74,7 +74,7 @@ final class FactDocument
             isset($arg['w']) => Power::ofW((float) $arg['w']),
             isset($arg['ml_per_g']) => Ratio::of((float) $arg['ml_per_g']),
             isset($arg['mm']) => Length::of((float) $arg['mm'], $arg['in']),
-            default => array_map(self::back(...), $arg),
+            default => array_map(self::argument(...), $arg),
         };
     }
 

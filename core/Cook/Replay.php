@@ -328,7 +328,7 @@ final readonly class Replay
      *
      * @return array<int, array{begun: int|null, ready: int|null}> ms since 1970, by place in the plan's list
      */
-    public function beside(): array
+    public function sideWork(): array
     {
         $works = [];
         foreach ($this->counted as $touch) {

@@ -141,7 +141,7 @@ final class CrustMaking
      * @param  float  $shift  cm
      * @param  int  $moves  of the hand, at most: those that stand among the steps
      */
-    public function again(string $mark, float $shift, int $moves): CrustPlan
+    public function timed(string $mark, float $shift, int $moves): CrustPlan
     {
         $net = $this->burner->net[$mark];
 

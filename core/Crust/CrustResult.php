@@ -39,7 +39,7 @@ final readonly class CrustResult
     }
 
     /** @return array{centre_gold: float|null, centre_burnt: float|null, rim_gold: float|null, rim_burnt: float|null} minutes from dry on the plan's setting, the pan left in the middle */
-    public function still(): array
+    public function minutesLeft(): array
     {
         return $this->making->whole->minutes($this->making->burner->net[$this->plan->mark]);
     }

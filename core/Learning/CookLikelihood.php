@@ -290,7 +290,7 @@ final class CookLikelihood
      *
      * @return array{moved: float, off: float, spread: float}|null how far off all others, as a straight line has it and as the effect would be; and how well it tells that, one standard deviation; null if it tells nothing of it
      */
-    public function alone(int $effect): ?array
+    public function estimate(int $effect): ?array
     {
         [$of, $group] = $this->own->group($effect);
         $precision = $pull = 0.0;

@@ -54,23 +54,23 @@ final readonly class Effect
      *
      * @param  float  $off  Logarithm of a factor, km or K.
      */
-    public function in(LoggedCook $cooked, float $off): LoggedCook
+    public function in(LoggedCook $logged, float $off): LoggedCook
     {
         return match ($this->of) {
-            'ladle' => $cooked->touched($cooked->replay->withLadle(exp($off))),
-            'scale' => $cooked->touched($cooked->replay->withScale(exp(-$off))),
-            'ring-power' => $cooked->asked($cooked->ask->on($cooked->ask->burner->withMark((string) $this->mark, $cooked->ask->burner->net[$this->mark] * exp($off)))),
-            'base-yield' => self::baseWeighs($cooked, $this->parameters[0]->in($cooked->ask, $off)),
-            default => $cooked->asked($this->parameters[0]->in($cooked->ask, $off)),
+            'ladle' => $logged->touched($logged->replay->withLadle(exp($off))),
+            'scale' => $logged->touched($logged->replay->withScale(exp(-$off))),
+            'ring-power' => $logged->asked($logged->ask->on($logged->ask->burner->withMark((string) $this->mark, $logged->ask->burner->net[$this->mark] * exp($off)))),
+            'base-yield' => self::baseWeighs($logged, $this->parameters[0]->in($logged->ask, $off)),
+            default => $logged->asked($this->parameters[0]->in($logged->ask, $off)),
         };
     }
 
     /** What a weighing found is the rest: what was entered as in the pan beside rice and liquid was the base as it was thought to be. */
-    private static function baseWeighs(LoggedCook $cooked, Ask $ask): LoggedCook
+    private static function baseWeighs(LoggedCook $logged, Ask $ask): LoggedCook
     {
-        $more = array_sum(array_map(static fn (Portion $was, Portion $is): float => $is->mass() - $was->mass(), $cooked->ask->food, $ask->food));
+        $more = array_sum(array_map(static fn (Portion $was, Portion $is): float => $is->mass() - $was->mass(), $logged->ask->food, $ask->food));
 
-        return $cooked->asked($ask)->touched($cooked->replay->withMoreInThePan($more));
+        return $logged->asked($ask)->touched($logged->replay->withMoreInThePan($more));
     }
 
     public function nudge(): float

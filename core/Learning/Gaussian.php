@@ -79,16 +79,16 @@ final class Gaussian
     /** @return array<int, float> */
     public function mean(): array
     {
-        return self::solve(self::root($this->precision), $this->pull);
+        return self::solve(self::choleskyFactor($this->precision), $this->pull);
     }
 
     /** @return array<int, array<int, float>> */
     public function covariance(): array
     {
-        $root = self::root($this->precision);
+        $factor = self::choleskyFactor($this->precision);
         $n = count($this->pull);
 
-        return array_map(static fn (int $i): array => self::solve($root, array_replace(array_fill(0, $n, 0.0), [$i => 1.0])), array_keys($this->pull));
+        return array_map(static fn (int $i): array => self::solve($factor, array_replace(array_fill(0, $n, 0.0), [$i => 1.0])), array_keys($this->pull));
     }
 
     /**
@@ -96,46 +96,46 @@ final class Gaussian
      *
      * @return array<int, array<int, float>> the lower triangle of which it is the square
      */
-    private static function root(array $matrix): array
+    private static function choleskyFactor(array $matrix): array
     {
-        $root = [];
+        $factor = [];
         foreach ($matrix as $i => $row) {
-            $root[$i] = [];
+            $factor[$i] = [];
             for ($j = 0; $j <= $i; $j++) {
                 $sum = $row[$j];
                 for ($k = 0; $k < $j; $k++) {
-                    $sum -= $root[$i][$k] * $root[$j][$k];
+                    $sum -= $factor[$i][$k] * $factor[$j][$k];
                 }
-                $root[$i][$j] = $i === $j ? sqrt($sum) : $sum / $root[$j][$j];
+                $factor[$i][$j] = $i === $j ? sqrt($sum) : $sum / $factor[$j][$j];
             }
         }
 
-        return $root;
+        return $factor;
     }
 
     /**
-     * @param  array<int, array<int, float>>  $root
+     * @param  array<int, array<int, float>>  $factor
      * @param  array<int, float>  $right
      *
      * @return array<int, float>
      */
-    private static function solve(array $root, array $right): array
+    private static function solve(array $factor, array $right): array
     {
         $n = count($right);
         $half = $whole = array_fill(0, $n, 0.0);
         for ($i = 0; $i < $n; $i++) {
             $sum = $right[$i];
             for ($k = 0; $k < $i; $k++) {
-                $sum -= $root[$i][$k] * $half[$k];
+                $sum -= $factor[$i][$k] * $half[$k];
             }
-            $half[$i] = $sum / $root[$i][$i];
+            $half[$i] = $sum / $factor[$i][$i];
         }
         for ($i = $n - 1; $i >= 0; $i--) {
             $sum = $half[$i];
             for ($k = $i + 1; $k < $n; $k++) {
-                $sum -= $root[$k][$i] * $whole[$k];
+                $sum -= $factor[$k][$i] * $whole[$k];
             }
-            $whole[$i] = $sum / $root[$i][$i];
+            $whole[$i] = $sum / $factor[$i][$i];
         }
 
         return $whole;

@@ -46,53 +46,53 @@ final readonly class Lesson
     public function __construct(public string $id, public int $at, public array $effects, public array $given, public array $observations, public bool $weighed) {}
 
     /** @return self|null null for a cook that never came to the table, or of which nothing was said */
-    public static function of(LoggedCook $cooked): ?self
+    public static function of(LoggedCook $logged): ?self
     {
-        if ($cooked->replay->status !== Status::AtTable || $cooked->replay->pours() === []) {
+        if ($logged->replay->status !== Status::AtTable || $logged->replay->pours() === []) {
             return null;
         }
-        $ahead = self::ahead($cooked);
-        $effects = self::effects($cooked, $ahead);
-        $observations = self::observations($cooked, $ahead, $effects);
+        $continuation = self::continuation($logged);
+        $effects = self::effects($logged, $continuation);
+        $observations = self::observations($logged, $continuation, $effects);
 
         return $observations === [] ? null
-            : new self($cooked->id, $cooked->at, $effects, array_map(static fn (Effect $effect): float => $effect->given($cooked->ask), $effects), $observations, self::wasWeighed($cooked));
+            : new self($logged->id, $logged->at, $effects, array_map(static fn (Effect $effect): float => $effect->given($logged->ask), $effects), $observations, self::wasWeighed($logged));
     }
 
-    private static function wasWeighed(LoggedCook $cooked): bool
+    private static function wasWeighed(LoggedCook $logged): bool
     {
-        return array_filter($cooked->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== [];
+        return array_filter($logged->replay->counted, static fn (Touch $touch): bool => $touch->weighing !== null) !== [];
     }
 
     /** @return list<Effect> */
-    private static function effects(LoggedCook $cooked, Continuation $ahead): array
+    private static function effects(LoggedCook $logged, Continuation $continuation): array
     {
-        $pan = $cooked->panName === null ? [] : [Parameter::pan($cooked->panName)];
-        $effects = array_map(static fn (string $mark): Effect => new Effect('ring-power', $mark, [Parameter::ring($cooked->ring), Parameter::mark($cooked->ring, $mark), ...$pan]), self::marks($cooked));
-        $effects[] = new Effect('drinking', null, [Parameter::drinking($cooked->rice)]);
-        $effects[] = new Effect('doneness', null, [Parameter::doneness($cooked->rice)]);
+        $pan = $logged->panName === null ? [] : [Parameter::pan($logged->panName)];
+        $effects = array_map(static fn (string $mark): Effect => new Effect('ring-power', $mark, [Parameter::ring($logged->ring), Parameter::mark($logged->ring, $mark), ...$pan]), self::marks($logged));
+        $effects[] = new Effect('drinking', null, [Parameter::drinking($logged->rice)]);
+        $effects[] = new Effect('doneness', null, [Parameter::doneness($logged->rice)]);
         $effects[] = new Effect('ladle', null, [Parameter::ladle()]);
         $effects[] = new Effect('altitude', null, [Parameter::altitude()]);
         $effects[] = new Effect('stock-temperature', null, [Parameter::stock()]);
-        if (self::wasWeighed($cooked)) {
+        if (self::wasWeighed($logged)) {
             $effects[] = new Effect('scale', null, [Parameter::scale()]);
         }
-        if (self::floor($cooked, $ahead) !== null) {
-            $effects[] = new Effect('crust', null, [Parameter::crust($cooked->rice)]);
+        if (self::floor($logged, $continuation) !== null) {
+            $effects[] = new Effect('crust', null, [Parameter::crust($logged->rice)]);
         }
-        if (self::wasWeighed($cooked) && Sweated::left($cooked->ask->food) !== null) {
-            $effects[] = new Effect('base-yield', null, [Parameter::base($cooked->dish)]);
+        if (self::wasWeighed($logged) && Sweated::left($logged->ask->food) !== null) {
+            $effects[] = new Effect('base-yield', null, [Parameter::base($logged->dish)]);
         }
 
         return $effects;
     }
 
     /** @return list<string> marks that it stood on, but for those that are taken to give nothing: no factor can be off */
-    private static function marks(LoggedCook $cooked): array
+    private static function marks(LoggedCook $logged): array
     {
-        $marks = [...array_map(static fn (HeatChange $change): string => $change->mark, $cooked->heat), ...array_map(static fn (Touch $touch): ?string => $touch->mark, $cooked->replay->counted)];
+        $marks = [...array_map(static fn (HeatChange $change): string => $change->mark, $logged->heat), ...array_map(static fn (Touch $touch): ?string => $touch->mark, $logged->replay->counted)];
 
-        return array_values(array_unique(array_filter($marks, static fn (?string $mark): bool => $mark !== null && $mark !== Burner::OVEN && ($cooked->ask->burner->net[$mark] ?? 0.0) > 0.0)));
+        return array_values(array_unique(array_filter($marks, static fn (?string $mark): bool => $mark !== null && $mark !== Burner::OVEN && ($logged->ask->burner->net[$mark] ?? 0.0) > 0.0)));
     }
 
     /**
@@ -100,20 +100,20 @@ final readonly class Lesson
      *
      * @return list<Observation>
      */
-    private static function observations(LoggedCook $cooked, Continuation $ahead, array $effects): array
+    private static function observations(LoggedCook $logged, Continuation $continuation, array $effects): array
     {
-        $given = $cooked->ask->grain;
-        $nudged = array_map(static fn (Effect $effect): LoggedCook => $effect->in($cooked, $effect->nudge()), $effects);
+        $given = $logged->ask->grain;
+        $nudged = array_map(static fn (Effect $effect): LoggedCook => $effect->in($logged, $effect->nudge()), $effects);
         $still = array_filter($nudged, static fn (int $e): bool => ! $effects[$e]->movesThePan(), ARRAY_FILTER_USE_KEY);
-        $seen = self::seen(['' => $cooked] + $still, $ahead, $given);
+        $seen = self::seen(['' => $logged] + $still, $continuation, $given);
         foreach (array_diff_key($nudged, $still) as $e => $other) {
-            $seen[$e] = self::seen([$e => $other], $ahead, $given)[$e];
+            $seen[$e] = self::seen([$e => $other], $continuation, $given)[$e];
         }
         $far = [];
         foreach ($effects as $e => $effect) {
             $off = $effect->far();
             if ($off !== null) {
-                $far[$e] = [$effect->moves($off), self::seen([$e => $effect->in($cooked, $off)], $ahead, $given)[$e]];
+                $far[$e] = [$effect->moves($off), self::seen([$e => $effect->in($logged, $off)], $continuation, $given)[$e]];
             }
         }
 
@@ -152,7 +152,7 @@ final readonly class Lesson
      *
      * @return array<int|string, array<string, Observation>> by variant, then by a name of its own; without slopes
      */
-    private static function seen(array $variants, Continuation $ahead, Grain $given): array
+    private static function seen(array $variants, Continuation $continuation, Grain $given): array
     {
         $cooked = reset($variants);
         $measured = array_map(static fn (LoggedCook $variant): Measurements => new Measurements($variant->ask, $variant->heat, $variant->replay, isToLearn: true), $variants);
@@ -179,42 +179,42 @@ final readonly class Lesson
         }, $track);
         if ($run !== null) {
             foreach ($variants as $v => $variant) {
-                $seen[$v] += self::verdict($variant, $run->end, $ahead, $given);
+                $seen[$v] += self::verdict($variant, $run->end, $continuation, $given);
             }
         }
 
         return $seen;
     }
 
-    private static function found(Touch $touch, State $state, Measurements $measured, Track $track): ?Observation
+    private static function found(Touch $touch, State $state, Measurements $measurements, Track $track): ?Observation
     {
-        $said = $measured->said($touch, $state, $track);
+        $said = $measurements->said($touch, $state, $track);
         if ($said !== null) {
             return new Observation($touch->kind === TouchKind::NotYet ? 'not-yet' : 'looseness', new SaidWord(...$said, said: $touch->sign?->value), []);
         }
-        $miss = $measured->miss($touch, $state, $track);
+        $miss = $measurements->miss($touch, $state, $track);
 
-        return $miss === null ? null : new Observation($touch->weighing === null ? Observation::SIGN : Observation::WEIGHING, $miss, [], $measured->grams($touch, $state));
+        return $miss === null ? null : new Observation($touch->weighing === null ? Observation::SIGN : Observation::WEIGHING, $miss, [], $measurements->grams($touch, $state));
     }
 
     /** @return array<string, Observation> */
-    private static function verdict(LoggedCook $cooked, State $eaten, Continuation $ahead, Grain $given): array
+    private static function verdict(LoggedCook $logged, State $eaten, Continuation $continuation, Grain $given): array
     {
-        $verdict = $cooked->replay->verdict;
+        $verdict = $logged->replay->verdict;
         if ($verdict === null) {
             return [];
         }
         $said = [];
-        $looseness = $cooked->ask->family->traits()->scale->range($verdict->looseness);
+        $looseness = $logged->ask->family->traits()->scale->range($verdict->looseness);
         $sign = Sign::tryFrom(str_replace(' ', '-', $verdict->looseness->value));
         if ($looseness !== null && $sign !== null) {
-            $said['eaten looseness'] = new Observation('looseness', new SaidWord($eaten->free / $cooked->ask->rice(), $looseness[0], $looseness[1], $sign->spread(), $sign->value), []);
+            $said['eaten looseness'] = new Observation('looseness', new SaidWord($eaten->free / $logged->ask->rice(), $looseness[0], $looseness[1], $sign->spread(), $sign->value), []);
         }
-        $bite = self::bite($eaten, $verdict->bite, $given, $cooked->ask->grain);
+        $bite = self::bite($eaten, $verdict->bite, $given, $logged->ask->grain);
         if ($bite !== null) {
             $said['eaten bite'] = new Observation('bite', $bite, []);
         }
-        $floor = self::floor($cooked, self::ahead($cooked, $ahead));
+        $floor = self::floor($logged, self::continuation($logged, $continuation));
         if ($floor !== null && $verdict->crust !== null) {
             $said['eaten crust'] = new Observation('crust', new SaidWord(log($floor), ...array_map(log(...), $verdict->crust->range()), spread: Browning::SPREAD, said: $verdict->crust->name), []);
         }
@@ -235,9 +235,9 @@ final readonly class Lesson
     }
 
     /** @param  Continuation|null  $alike  Of the same cook with other numbers: its crust is made by the same moves. */
-    private static function ahead(LoggedCook $cooked, ?Continuation $alike = null): Continuation
+    private static function continuation(LoggedCook $logged, ?Continuation $alike = null): Continuation
     {
-        return $cooked->ask->family->ahead($cooked->ask, $cooked->replay, $cooked->heat[0]->mark, [], $alike);
+        return $logged->ask->family->continuation($logged->ask, $logged->replay, $logged->heat[0]->mark, [], $alike);
     }
 
     /**
@@ -245,10 +245,10 @@ final readonly class Lesson
      *
      * @return float|null minutes at 150 °C, > 0
      */
-    private static function floor(LoggedCook $cooked, Continuation $ahead): ?float
+    private static function floor(LoggedCook $logged, Continuation $continuation): ?float
     {
-        $off = $cooked->replay->minuteOf(StageKind::Off);
-        $browning = $off === null || $cooked->replay->verdict?->crust === null ? null : $ahead->scraped(60 * $off);
+        $off = $logged->replay->minuteOf(StageKind::Off);
+        $browning = $off === null || $logged->replay->verdict?->crust === null ? null : $continuation->scraped(60 * $off);
 
         return $browning === null ? null : max(self::WHITE, $browning);
     }

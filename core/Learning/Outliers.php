@@ -64,7 +64,7 @@ final readonly class Outliers
             }
             foreach ($posterior->lessons[$i]->effects as $e => $effect) {
                 $place = (isset(Effect::SCATTER[$effect->of]) && $effect->of !== 'stock-temperature' && $effect->of !== 'ladle') ? $cook->places()[$e][0] : null;
-                $told = $place === null ? null : $cook->alone($e);
+                $told = $place === null ? null : $cook->estimate($e);
                 if ($told === null) {
                     continue;
                 }

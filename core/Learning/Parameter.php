@@ -158,7 +158,7 @@ final readonly class Parameter
             'doneness' => $ask->withGrain($ask->grain->doneAfterTimes($times)),
             'crust' => $ask->withGrain($ask->grain->browningTimes($times)),
             'base-yield' => $ask->withFood(Sweated::leaves($ask->food, $times)),
-            'altitude' => $ask->at(new Surroundings($ask->place->altitude + 1000.0 * $off, $ask->place->room, $ask->place->plates, $ask->place->wind)),
+            'altitude' => $ask->at(new Surroundings($ask->surroundings->altitude + 1000.0 * $off, $ask->surroundings->room, $ask->surroundings->plates, $ask->surroundings->wind)),
             'stock-temperature' => $ask->withStock($ask->stock->heldAt(min($ask->conditions()->boiling, $ask->stock->temperature + $off))),
             'ladle', 'scale' => $ask,
         };

@@ -113,25 +113,25 @@ final class Posterior
 
     private function prior(): Gaussian
     {
-        $belief = Gaussian::prior(array_map(static fn (Parameter $parameter): float => $parameter->isTool ? SpikeAndSlab::WIDE : $parameter->prior, $this->parameters));
+        $gaussian = Gaussian::prior(array_map(static fn (Parameter $parameter): float => $parameter->isTool ? SpikeAndSlab::WIDE : $parameter->prior, $this->parameters));
         foreach ($this->tools as $place => [$precision, $pull]) {
-            $belief->join([$place], [[$precision]], [$pull]);
+            $gaussian->join([$place], [[$precision]], [$pull]);
         }
 
-        return $belief;
+        return $gaussian;
     }
 
-    private function belief(): Gaussian
+    private function gaussian(): Gaussian
     {
-        $belief = $this->prior();
+        $gaussian = $this->prior();
         foreach ($this->cooks as $cook) {
             $says = $cook->says();
             if ($says !== null) {
-                $belief->joinEffects($cook->places(), ...$says);
+                $gaussian->joinEffects($cook->places(), ...$says);
             }
         }
 
-        return $belief;
+        return $gaussian;
     }
 
     /** Whether each tool works, by all that is believed now; half-way to it each time, so that two of them do not swing. */
@@ -159,14 +159,14 @@ final class Posterior
                 $cook->update($this->mean, $this->covariance, $this->spreads);
             }
             $this->judgeTools();
-            $belief = $this->belief();
-            if (! $belief->isProper()) {
+            $gaussian = $this->gaussian();
+            if (! $gaussian->isProper()) {
                 // Two tools in doubt together: nothing is said of them beforehand but how wrong one may be.
                 $this->tools = array_map(static fn (): array => [0.0, 0.0], $this->tools);
-                $belief = $this->belief();
+                $gaussian = $this->gaussian();
             }
-            $mean = $belief->mean();
-            $this->covariance = $belief->covariance();
+            $mean = $gaussian->mean();
+            $this->covariance = $gaussian->covariance();
             $moved = $round <= self::FIRST ? INF : 0.0;
             foreach ($mean as $place => $value) {
                 $moved = max($moved, abs($value - $this->mean[$place]) / $this->parameters[$place]->prior);
@@ -264,7 +264,7 @@ final class Posterior
     {
         foreach ($this->cooks[$i]->places() as $e => $places) {
             if (in_array($place, $places, true)) {
-                $alone = $this->cooks[$i]->alone($e);
+                $alone = $this->cooks[$i]->estimate($e);
 
                 return $alone === null ? null : ['off' => $this->mean[$place] + $alone['off'], 'spread' => $alone['spread']];
             }

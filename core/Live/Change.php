@@ -68,11 +68,11 @@ final class Change
     private static function stock(Forecast $before, Forecast $after, Touch $touch): ?Fact
     {
         $poured = $touch->kind->poursIn() ? $touch->volume ?? 0.0 : 0.0;
-        $more = $after->coming->stock() + $poured - $before->coming->stock();
+        $more = $after->projection->stock() + $poured - $before->projection->stock();
         if (abs($more) < self::ML) {
             return null;
         }
-        $doses = $after->coming->doses;
+        $doses = $after->projection->doses;
         $last = $doses[count($doses) - 1] ?? null;
 
         $args = ['volume' => Volume::ofMl(abs($more)), 'more' => $more > 0];
@@ -120,12 +120,12 @@ final class Change
             return null;
         }
 
-        return Fact::of('change.too-salty', salt: $percent, left: $after->coming->stock() >= self::ML);
+        return Fact::of('change.too-salty', salt: $percent, left: $after->projection->stock() >= self::ML);
     }
 
     private static function pull(Forecast $before, Forecast $after): ?Fact
     {
-        $later = $after->coming->pulled->minute() - $before->coming->pulled->minute();
+        $later = $after->projection->pulled->minute() - $before->projection->pulled->minute();
 
         return abs($later) < self::MINUTES ? null : Fact::of('change.off', by: Duration::ofMinutes(abs($later)), later: $later > 0);
     }

@@ -58,7 +58,7 @@ final readonly class Forecast
         public Ask $ask,
         public array $steps,
         public State $now,
-        public Projection $coming,
+        public Projection $projection,
         public Estimate $estimate,
         public array $stockSpread,
         public array $pullSpread,
@@ -73,7 +73,7 @@ final readonly class Forecast
     /** What it will be served as, if it goes on so; of that its salt, as the tongue has moved it. */
     public function onThePlates(): PlateContents
     {
-        return new PlateContents($this->ask, $this->coming->atTable);
+        return new PlateContents($this->ask, $this->projection->atTable);
     }
 
     /**
@@ -105,7 +105,7 @@ final readonly class Forecast
         $steps[0] = $steps[0]->dueAt(max($steps[0]->minute, $until ?? 0.0));
 
         return new self(
-            $ask, $steps, $current->now, $current->coming, $estimate, $current->stockSpread, $current->pullSpread,
+            $ask, $steps, $current->now, $current->projection, $estimate, $current->stockSpread, $current->pullSpread,
             $current->shift, $current->standing, $current->mark, $current->floor, $current->waterSpread, $current->early,
         );
     }
@@ -146,10 +146,10 @@ final readonly class Forecast
      */
     private static function stepsFrom(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $second): array
     {
-        $happened = new ActualRun($ask, $heat, $replay, $estimate);
-        $state = $happened->until($second);
+        $actual = new ActualRun($ask, $heat, $replay, $estimate);
+        $state = $actual->until($second);
 
-        return (new Steps($replay, self::ahead($happened, $replay, $state, $second)->from($state), $second / 60, $second / 60, new AddedFood($ask, $replay), Lateness::of($replay)))->all();
+        return (new Steps($replay, self::continuation($actual, $replay, $state, $second)->from($state), $second / 60, $second / 60, new AddedFood($ask, $replay), Lateness::of($replay)))->all();
     }
 
     /**
@@ -165,8 +165,8 @@ final readonly class Forecast
         $cooking = new Cooking($this->ask->on($this->ask->burner->times($this->estimate->power)), [new HeatChange(0.0, $this->mark)]);
         $state = clone $this->now;
         $rows = [];
-        $last = (int) ceil(max($this->now->minute(), $this->coming->pulled->minute())) + self::LEFT_ALONE_FOR;
-        for ($minute = max((int) ceil($this->now->minute()), (int) floor($this->coming->pulled->minute()) - 1); $minute <= $last; $minute++) {
+        $last = (int) ceil(max($this->now->minute(), $this->projection->pulled->minute())) + self::LEFT_ALONE_FOR;
+        for ($minute = max((int) ceil($this->now->minute()), (int) floor($this->projection->pulled->minute()) - 1); $minute <= $last; $minute++) {
             $cooking->runTo($state, 60 * $minute);
             $rows[$minute] = clone $state;
             $cooking->toTable($rows[$minute]);
@@ -178,12 +178,12 @@ final readonly class Forecast
     /** Free liquid per raw rice at the table, g/g. */
     public function looseness(): float
     {
-        return $this->coming->atTable->free / $this->ask->rice();
+        return $this->projection->atTable->free / $this->ask->rice();
     }
 
     public function bite(): Bite
     {
-        return Bite::of($this->ask->grain, $this->coming->atTable->doneness, $this->coming->atTable->drunkAboveTheCrust($this->ask->rice()));
+        return Bite::of($this->ask->grain, $this->projection->atTable->doneness, $this->projection->atTable->drunkAboveTheCrust($this->ask->rice()));
     }
 
     /**
@@ -193,28 +193,28 @@ final readonly class Forecast
      */
     private static function at(Ask $ask, array $heat, Replay $replay, Estimate $estimate, float $said, float $second): self
     {
-        $happened = new ActualRun($ask, $heat, $replay, $estimate);
-        $state = $happened->until($second);
+        $actual = new ActualRun($ask, $heat, $replay, $estimate);
+        $state = $actual->until($second);
         if ($replay->minuteOf(StageKind::Off) !== null) {
-            return self::offTheHeat($ask, $happened, $replay, $state, $estimate, $second);
+            return self::offTheHeat($ask, $actual, $replay, $state, $estimate, $second);
         }
-        $ahead = self::ahead($happened, $replay, $state, $second);
-        $coming = $ahead->from($state);
+        $continuation = self::continuation($actual, $replay, $state, $second);
+        $projection = $continuation->from($state);
         $water = [0.0, 0.0];
-        [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $ahead, &$water): Projection {
-            $happened = new ActualRun($ask, $heat, $replay, $estimate->off($deviations));
+        [$weak, $strong] = array_map(static function (int $deviations) use ($ask, $heat, $replay, $estimate, $second, $continuation, &$water): Projection {
+            $actual = new ActualRun($ask, $heat, $replay, $estimate->off($deviations));
 
-            $state = $happened->until($second);
+            $state = $actual->until($second);
             $water[$deviations < 0 ? 0 : 1] = $state->free + $ask->rice() * $state->drunk;
 
-            return self::ahead($happened, $replay, $state, $second, $ahead)->from($state);
+            return self::continuation($actual, $replay, $state, $second, $continuation)->from($state);
         }, [-1, 1]);
 
         return new self(
-            $ask, (new Steps($replay, $coming, $said / 60, $second / 60, new AddedFood($ask, $replay), Lateness::of($replay)))->all(), $state, $coming, $estimate,
-            self::spread($coming->lacks, [$weak->lacks, $strong->lacks], $happened->pouredUnknown($second)),
-            [min($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $coming->pulled->minute(), $strong->pulled->minute())],
-            $happened->shift, null, $happened->markAt($second), $ahead->floor(), hypot(($water[1] - $water[0]) / 2, $happened->liquidUnknown($second)),
+            $ask, (new Steps($replay, $projection, $said / 60, $second / 60, new AddedFood($ask, $replay), Lateness::of($replay)))->all(), $state, $projection, $estimate,
+            self::spread($projection->lacks, [$weak->lacks, $strong->lacks], $actual->pouredUnknown($second)),
+            [min($weak->pulled->minute(), $projection->pulled->minute(), $strong->pulled->minute()), max($weak->pulled->minute(), $projection->pulled->minute(), $strong->pulled->minute())],
+            $actual->shift, null, $actual->markAt($second), $continuation->floor(), hypot(($water[1] - $water[0]) / 2, $actual->liquidUnknown($second)),
             Lateness::of($replay),
         );
     }
@@ -233,22 +233,22 @@ final readonly class Forecast
     }
 
     /** @return list<array{second: float, mark: string}> where the knob stood since a pan rice fell dry */
-    private static function bare(ActualRun $happened, State $state, float $second): array
+    private static function bare(ActualRun $actual, State $state, float $second): array
     {
-        $dry = $happened->ask->family->traits()->driesOut && $state->poured > 0 && $state->free <= Simulation::DRY * $happened->ask->rice();
+        $dry = $actual->ask->family->traits()->driesOut && $state->poured > 0 && $state->free <= Simulation::DRY * $actual->ask->rice();
 
-        return $dry ? $happened->bareSince($second) : [];
+        return $dry ? $actual->bareSince($second) : [];
     }
 
-    private static function ahead(ActualRun $happened, Replay $replay, State $state, float $second, ?Continuation $alike = null): Continuation
+    private static function continuation(ActualRun $actual, Replay $replay, State $state, float $second, ?Continuation $alike = null): Continuation
     {
-        $ask = $happened->ask;
+        $ask = $actual->ask;
         $lidOffAt = $replay->lidOffAt();
         if ($lidOffAt !== null) {
             $ask = $ask->withMethod(['lid' => [...$ask->method->lid, new LidChange(max($lidOffAt, ($second + self::AT_ONCE) / 60), false)]]);
         }
 
-        return $ask->family->ahead($ask, $replay, $happened->markAt($second), self::bare($happened, $state, $second), $alike);
+        return $ask->family->continuation($ask, $replay, $actual->markAt($second), self::bare($actual, $state, $second), $alike);
     }
 
     /**
@@ -271,20 +271,20 @@ final readonly class Forecast
     }
 
     /** @param  float  $second  now: what is not on the table yet is eaten then at the earliest */
-    private static function offTheHeat(Ask $ask, ActualRun $happened, Replay $replay, State $pulled, Estimate $estimate, float $second): self
+    private static function offTheHeat(Ask $ask, ActualRun $actual, Replay $replay, State $pulled, Estimate $estimate, float $second): self
     {
         $track = new Track;
-        $happened->cooking->record($track);
+        $actual->cooking->record($track);
         $state = clone $pulled;
-        $table = $pulled->second + 60 * ($happened->cooking->toPass() + $ask->target->minutesToTable);
-        $happened->cooking->toTableAt($state, max($table, $second));
-        $happened->cooking->record(null);
-        $coming = new Projection([], [], self::atThePass($ask, $replay, $pulled, $state), [], 0.0, null, $pulled, $state, $state, $track);
+        $table = $pulled->second + 60 * ($actual->cooking->toPass() + $ask->target->minutesToTable);
+        $actual->cooking->toTableAt($state, max($table, $second));
+        $actual->cooking->record(null);
+        $projection = new Projection([], [], self::atThePass($ask, $replay, $pulled, $state), [], 0.0, null, $pulled, $state, $state, $track);
         $minute = $pulled->minute();
 
         return new self(
-            $ask, (new Steps($replay, $coming, $minute, $minute, new AddedFood($ask, $replay), Lateness::of($replay)))->all(), $pulled, $coming, $estimate, [0.0, 0.0], [$minute, $minute],
-            $happened->shift, HoldingAtPass::of($happened->ask, $happened->cooking, $pulled), $happened->markAt($pulled->second), early: Lateness::of($replay),
+            $ask, (new Steps($replay, $projection, $minute, $minute, new AddedFood($ask, $replay), Lateness::of($replay)))->all(), $pulled, $projection, $estimate, [0.0, 0.0], [$minute, $minute],
+            $actual->shift, HoldingAtPass::of($actual->ask, $actual->cooking, $pulled), $actual->markAt($pulled->second), early: Lateness::of($replay),
         );
     }
 }

@@ -24,7 +24,7 @@ final readonly class Steps
      * @param  float  $now  minute of the cook from which the rest is counted
      * @param  float  $early  s by which a cook who comes late is called early
      */
-    public function __construct(private Replay $replay, private Projection $coming, private float $said, private float $now, private AddedFood $added, private float $early = 0.0)
+    public function __construct(private Replay $replay, private Projection $projection, private float $said, private float $now, private AddedFood $added, private float $early = 0.0)
     {
         $this->plannedPull = self::minuteOf($replay->stages, StageKind::Off);
         $furthest = $replay->done === [] ? null : array_key_last($replay->done);
@@ -34,10 +34,10 @@ final readonly class Steps
     /** @return list<Step> in order of time */
     public function all(): array
     {
-        $doses = $this->coming->doses;
-        $turns = $this->coming->turns;
-        $crust = $this->coming->crust;
-        $pull = $this->coming->pulled->minute();
+        $doses = $this->projection->doses;
+        $turns = $this->projection->turns;
+        $crust = $this->projection->crust;
+        $pull = $this->projection->pulled->minute();
         $steps = [];
         $poured = null;
         foreach ($this->replay->toCome() as $i => $stage) {
@@ -60,7 +60,7 @@ final readonly class Steps
 
                 continue;
             }
-            $goesIn = $this->coming->atTable->addedAt[$this->added->numbers[$i] ?? -1] ?? null;
+            $goesIn = $this->projection->atTable->addedAt[$this->added->numbers[$i] ?? -1] ?? null;
             if ($goesIn !== null) {
                 $steps[] = new Step($i, $goesIn / 60, $stage->kind, $stage->say, $stage->volume, $stage->mark);
 
@@ -72,7 +72,7 @@ final readonly class Steps
         foreach ($doses as $dose) {
             $steps[] = new Step(null, $dose['second'] / 60, StageKind::Pour, Fact::of('say.one-more'), $dose['volume']);
         }
-        foreach ($this->coming->extras as $extra) {
+        foreach ($this->projection->extras as $extra) {
             $steps[] = new Step(null, $extra->second / 60, $extra->kind, $extra->say, $extra->volume > 0 ? $extra->volume : null, $extra->mark);
         }
         $lidOffAt = $this->replay->lidOffAt();

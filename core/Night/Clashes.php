@@ -20,13 +20,13 @@ final readonly class Clashes
     private const WORTH_IT = 0.1;
 
     /** Less than this is nothing, cover-minutes. */
-    private const NOTHING = 1e-6;
+    private const ROUNDING = 1e-6;
 
     private Night $night;
 
-    public function __construct(private Schedule $solved, private Timetables $lengths)
+    public function __construct(private Schedule $schedule, private Timetables $timetables)
     {
-        $this->night = $solved->night;
+        $this->night = $schedule->night;
     }
 
     /**
@@ -41,7 +41,7 @@ final readonly class Clashes
         usort($numbers, fn (int $a, int $b): int => [$this->night->firings[$a]->table, $a] <=> [$this->night->firings[$b]->table, $b]);
         $offered = ! $withOffers ? 0 : max(1, intdiv(self::MOST_AGAIN, max(1, count($numbers))));
         foreach ($numbers as $firing) {
-            if ($this->solved->tableOf($firing) === null || $this->solved->lateOf($firing) > 0.0) {
+            if ($this->schedule->tableOf($firing) === null || $this->schedule->lateOf($firing) > 0.0) {
                 $clashes[] = $this->of($firing, count($clashes) < $offered);
             }
         }
@@ -53,17 +53,17 @@ final readonly class Clashes
     private function of(int $firing, bool $offered): Clash
     {
         $lateFiring = $this->night->firings[$firing];
-        $late = $lateFiring->covers * $this->solved->lateOf($firing);
-        [$parcels, $tooBig] = (new Jobs($this->night->with(['merge' => false, 'firings' => [$firing => $lateFiring]]), $this->lengths))->of();
+        $late = $lateFiring->covers * $this->schedule->lateOf($firing);
+        [$jobs, $tooBig] = (new Jobs($this->night->with(['merge' => false, 'firings' => [$firing => $lateFiring]]), $this->timetables))->of();
         if ($tooBig !== []) {
             return new Clash('too-big', $lateFiring->table, [$firing], $late, []);
         }
-        if ($parcels === []) {
+        if ($jobs === []) {
             return new Clash('behind', $lateFiring->until(), [$firing], $late, $offered ? $this->offers($firing, 'behind') : []);
         }
-        $alone = $this->aloneOf($parcels);
+        $alone = $this->aloneOf($jobs);
         $on = $alone === null ? $lateFiring->table : $lateFiring->until() - $alone->table() + $alone->on;
-        $code = $this->code($parcels, $firing, $alone);
+        $code = $this->code($jobs, $firing, $alone);
 
         return new Clash($code, $on, [$firing], $late, $offered ? $this->offers($firing, $code) : []);
     }
@@ -71,22 +71,22 @@ final readonly class Clashes
     /**
      * The first of its parts in a kitchen that has nothing else to do.
      *
-     * @param  non-empty-list<Job>  $parcels
-     * @param  'hands'|null  $but  what is not looked at
+     * @param  non-empty-list<Job>  $jobs
+     * @param  'hands'|null  $except  what is not looked at
      */
-    private function aloneOf(array $parcels, ?string $but = null): ?Placement
+    private function aloneOf(array $jobs, ?string $except = null): ?Placement
     {
         $empty = $this->night->with(['running' => [], 'taken' => []]);
 
-        return (new Solver($empty, $this->lengths))->place(new Occupancy($empty), $parcels[0], $but);
+        return (new Solver($empty, $this->timetables))->place(new Occupancy($empty), $jobs[0], $except);
     }
 
     /**
-     * @param  non-empty-list<Job>  $parcels
+     * @param  non-empty-list<Job>  $jobs
      *
      * @return 'hands'|'ring'|'pan'|'too-soon'
      */
-    private function code(array $parcels, int $firing, ?Placement $alone): string
+    private function code(array $jobs, int $firing, ?Placement $alone): string
     {
         if ($alone === null) {
             if ($this->night->firings[$firing]->on !== null) {
@@ -96,28 +96,28 @@ final readonly class Clashes
             return $this->night->rings === [] ? 'ring' : ($this->night->pans === [] ? 'pan' : 'hands');
         }
         $until = $this->night->firings[$firing]->until();
-        if ($alone->table() > $until + self::NOTHING) {
+        if ($alone->table() > $until + self::ROUNDING) {
             // Nobody is there, or there is no time: whichever makes it the later.
-            $byTime = max(0.0, ($this->aloneOf($parcels, 'hands')?->table() ?? INF) - $until);
+            $byTime = max(0.0, ($this->aloneOf($jobs, 'hands')?->table() ?? INF) - $until);
 
             return $alone->table() - $until - $byTime > $byTime ? 'hands' : 'too-soon';
         }
         // Of several parts the last one waits, for its own firing's pans too.
         $last = $this->lastOf($firing);
-        $board = new Occupancy($this->night);
-        foreach ($this->solved->cooks as $cook) {
-            if ($cook !== $last && ! in_array($cook, $this->night->running, true)) {
-                $board->put($cook);
+        $occupancy = new Occupancy($this->night);
+        foreach ($this->schedule->placements as $placement) {
+            if ($placement !== $last && ! in_array($placement, $this->night->running, true)) {
+                $occupancy->put($placement);
             }
         }
-        $solver = new Solver($this->night, $this->lengths);
+        $solver = new Solver($this->night, $this->timetables);
         $least = INF;
         $code = 'hands';
-        foreach (['ring', 'pan', 'hands'] as $but) {
-            $cook = $solver->place($board, $parcels[0], $but);
-            $late = $cook === null ? INF : max(0.0, $cook->table() - $parcels[0]->until);
-            if ($late < $least - self::NOTHING) {
-                [$least, $code] = [$late, $but];
+        foreach (['ring', 'pan', 'hands'] as $except) {
+            $placement = $solver->place($occupancy, $jobs[0], $except);
+            $late = $placement === null ? INF : max(0.0, $placement->table() - $jobs[0]->until);
+            if ($late < $least - self::ROUNDING) {
+                [$least, $code] = [$late, $except];
             }
         }
 
@@ -128,10 +128,10 @@ final readonly class Clashes
     private function lastOf(int $firing): ?Placement
     {
         $last = null;
-        foreach ($this->solved->cooks as $cook) {
-            $isLater = $last === null || $cook->table() > $last->table();
-            if (isset($cook->serves[$firing]) && $isLater && ! in_array($cook, $this->night->running, true)) {
-                $last = $cook;
+        foreach ($this->schedule->placements as $placement) {
+            $isLater = $last === null || $placement->table() > $last->table();
+            if (isset($placement->serves[$firing]) && $isLater && ! in_array($placement, $this->night->running, true)) {
+                $last = $placement;
             }
         }
 
@@ -142,18 +142,18 @@ final readonly class Clashes
     private function offers(int $firing, string $code): array
     {
         $lateFiring = $this->night->firings[$firing];
-        $late = $this->solved->lateOf($firing);
+        $late = $this->schedule->lateOf($firing);
         $largest = $this->largest($lateFiring);
         $offers = array_filter([
             $code === 'hands' ? $this->moreHands() : null,
             $code === 'ring' && $largest !== null ? $this->oneMore(null, $largest[1]) : null,
             $code === 'pan' && $largest !== null ? $this->oneMore($largest[0], null) : null,
-            $late > 0.0 ? $this->changed('later', ['firings' => $this->but($firing, ['table' => $lateFiring->table + ceil($late - self::NOTHING)])], minutes: ceil($late - self::NOTHING)) : null,
-            $code !== 'behind' && $lateFiring->covers > 1 && ! $lateFiring->isPinned() ? $this->changed('split', ['firings' => $this->but($firing, ['parts' => 2])]) : null,
+            $late > 0.0 ? $this->changed('later', ['firings' => $this->withFiring($firing, ['table' => $lateFiring->table + ceil($late - self::ROUNDING)])], minutes: ceil($late - self::ROUNDING)) : null,
+            $code !== 'behind' && $lateFiring->covers > 1 && ! $lateFiring->isPinned() ? $this->changed('split', ['firings' => $this->withFiring($firing, ['parts' => 2])]) : null,
             $code !== 'behind' ? $this->aheadNearby($firing) : null,
             $this->night->merge ? null : $this->changed('merge', ['merge' => true]),
         ]);
-        $most = $this->solved->lateCovers() - self::WORTH_IT * $lateFiring->covers * $late + self::NOTHING;
+        $most = $this->schedule->lateCovers() - self::WORTH_IT * $lateFiring->covers * $late + self::ROUNDING;
         $offers = array_filter($offers, static fn (Offer $offer): bool => $offer->lateAfter <= $most);
         usort($offers, static fn (Offer $a, Offer $b): int => $a->lateAfter <=> $b->lateAfter);
 
@@ -164,8 +164,8 @@ final readonly class Clashes
     private function moreHands(): ?Offer
     {
         $end = max($this->night->end(), ...array_map(static fn (Firing $firing): float => $firing->until(), array_values($this->night->firings)));
-        $all = (new Solver($this->night->with(['hands' => [...$this->night->hands, new Shift($this->night->now, $end, 1)]]), $this->lengths))->solve($this->solved, self::LOOKED);
-        $short = (new Hands($this->night))->short($all->cooks);
+        $all = (new Solver($this->night->with(['hands' => [...$this->night->hands, new Shift($this->night->now, $end, 1)]]), $this->timetables))->solve($this->schedule, self::LOOKED);
+        $short = (new Hands($this->night))->short($all->placements);
         if ($short === null) {
             return null;
         }
@@ -177,12 +177,12 @@ final readonly class Clashes
     /** It, or one about as early, part-cooked ahead of the service: the one with which least is late. */
     private function aheadNearby(int $firing): ?Offer
     {
-        $can = array_filter(array_keys($this->night->firings), fn (int $number): bool => $this->lengths->toOrder($this->night->firings[$number]->dish) !== null && $this->night->open($number) === $this->night->firings[$number]->covers);
+        $can = array_filter(array_keys($this->night->firings), fn (int $number): bool => $this->timetables->toOrder($this->night->firings[$number]->dish) !== null && $this->night->open($number) === $this->night->firings[$number]->covers);
         $far = fn (int $number): float => abs($this->night->firings[$number]->table - $this->night->firings[$firing]->table);
         usort($can, static fn (int $a, int $b): int => [$far($a), $a] <=> [$far($b), $b]);
         $best = null;
         foreach (array_slice($can, 0, self::MOST_AHEAD) as $number) {
-            $offer = $this->changed('ahead', ['firings' => $this->but($number, ['dish' => $this->lengths->toOrder($this->night->firings[$number]->dish)])], firing: $number);
+            $offer = $this->changed('ahead', ['firings' => $this->withFiring($number, ['dish' => $this->timetables->toOrder($this->night->firings[$number]->dish)])], firing: $number);
             $best = $offer !== null && $offer->lateAfter < ($best->lateAfter ?? INF) ? $offer : $best;
         }
 
@@ -194,7 +194,7 @@ final readonly class Clashes
     {
         $changes = $pan !== null ? ['pans' => [...$this->night->pans, OneResourceMore::MORE]] : ['rings' => [...$this->night->rings, OneResourceMore::MORE]];
 
-        return $this->changed($pan !== null ? 'other-pan' : 'other-ring', $changes, new OneResourceMore($this->lengths, $pan, $ring), like: $pan ?? $ring);
+        return $this->changed($pan !== null ? 'other-pan' : 'other-ring', $changes, new OneResourceMore($this->timetables, $pan, $ring), like: $pan ?? $ring);
     }
 
     /**
@@ -202,7 +202,7 @@ final readonly class Clashes
      *
      * @return array<int, Firing>
      */
-    private function but(int $firing, array $changes): array
+    private function withFiring(int $firing, array $changes): array
     {
         return array_replace($this->night->firings, [$firing => $this->night->firings[$firing]->with($changes)]);
     }
@@ -213,11 +213,11 @@ final readonly class Clashes
      * @param  'more-hands'|'other-pan'|'other-ring'|'later'|'split'|'merge'|'ahead'  $code
      * @param  array<string, mixed>  $changes  of the night
      */
-    private function changed(string $code, array $changes, ?Timetables $lengths = null, ?float $from = null, ?float $to = null, ?float $minutes = null, ?int $like = null, ?int $firing = null): ?Offer
+    private function changed(string $code, array $changes, ?Timetables $timetables = null, ?float $from = null, ?float $to = null, ?float $minutes = null, ?int $like = null, ?int $firing = null): ?Offer
     {
-        $after = (new Solver($this->night->with($changes), $lengths ?? $this->lengths))->solve($this->solved, self::LOOKED);
+        $after = (new Solver($this->night->with($changes), $timetables ?? $this->timetables))->solve($this->schedule, self::LOOKED);
 
-        return [$after->coversNotCooked(), round($after->lateCovers(), 6)] < [$this->solved->coversNotCooked(), round($this->solved->lateCovers(), 6)]
+        return [$after->coversNotCooked(), round($after->lateCovers(), 6)] < [$this->schedule->coversNotCooked(), round($this->schedule->lateCovers(), 6)]
             ? new Offer($code, $after->lateCovers(), $after->late(), $from, $to, $minutes, $like, $firing)
             : null;
     }
@@ -227,7 +227,7 @@ final readonly class Clashes
     {
         $best = null;
         $most = 0.0;
-        foreach ($this->night->placesFor($firing->dish, $this->lengths) as [$pan, $ring, $takes]) {
+        foreach ($this->night->placesFor($firing->dish, $this->timetables) as [$pan, $ring, $takes]) {
             if ($takes > $most) {
                 [$most, $best] = [$takes, [$pan, $ring]];
             }

@@ -7,14 +7,12 @@ namespace Velko\Core\Night;
 /** Who stands at which pan: each goes to one pair of hands, as far as one can, to whoever is there for all of it and has least to do. */
 final readonly class HandAssignment
 {
-    private const NOTHING = 1e-9;
-
     /**
-     * @param  list<Placement>  $cooks  in the order in which they go on
+     * @param  list<Placement>  $placements  in the order in which they go on
      *
      * @return list<array{int, int}|null> by cook: which of the hands there, and which pair of it; null where nobody is there for all of it
      */
-    public static function of(Night $night, array $cooks): array
+    public static function of(Night $night, array $placements): array
     {
         $pairs = [];
         foreach ($night->hands as $at => $hand) {
@@ -24,9 +22,9 @@ final readonly class HandAssignment
         }
         /** @var array<int, array<int, float>> $busy share of each pair, by step of the night */
         $busy = [];
-        $posts = [];
-        foreach ($cooks as $cook) {
-            $steps = self::steps($cook);
+        $assignment = [];
+        foreach ($placements as $placement) {
+            $steps = self::steps($placement);
             $best = null;
             $least = [INF, INF];
             foreach ($pairs as $number => [$at]) {
@@ -40,7 +38,7 @@ final readonly class HandAssignment
                     $peak = max($peak, ($busy[$number][$step] ?? 0.0) + $share);
                 }
                 // Nobody at more than one thing at a time, as far as that can be.
-                $cost = [max(1.0, $peak - self::NOTHING), $sum];
+                $cost = [max(1.0, $peak - Night::EPSILON), $sum];
                 if ($cost < $least) {
                     [$best, $least] = [$number, $cost];
                 }
@@ -48,18 +46,18 @@ final readonly class HandAssignment
             foreach ($best === null ? [] : $steps as $step => $share) {
                 $busy[$best][$step] = ($busy[$best][$step] ?? 0.0) + $share;
             }
-            $posts[] = $best === null ? null : $pairs[$best];
+            $assignment[] = $best === null ? null : $pairs[$best];
         }
 
-        return $posts;
+        return $assignment;
     }
 
     /** @return array<int, float> what a pan needs, by step of the night, in order */
-    private static function steps(Placement $cook): array
+    private static function steps(Placement $placement): array
     {
-        $begin = (int) floor($cook->on / Occupancy::STEP + self::NOTHING);
+        $begin = (int) floor($placement->on / Occupancy::STEP + Night::EPSILON);
         $steps = [];
-        foreach ($cook->length->steps as [$from, $to, $share]) {
+        foreach ($placement->timetable->steps as [$from, $to, $share]) {
             for ($step = $begin + $from; $step < $begin + $to; $step++) {
                 $steps[$step] = $share;
             }

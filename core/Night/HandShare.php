@@ -19,7 +19,7 @@ final readonly class HandShare
      * @param  float  $to  > $from
      * @param  float  $hands  min of a pair of hands, ≥ 0
      */
-    public static function beside(float $from, float $to, float $hands): self
+    public static function ofWork(float $from, float $to, float $hands): self
     {
         return new self($from, $to, min(1.0, $hands / ($to - $from)), Timetable::BESIDE);
     }

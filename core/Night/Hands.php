@@ -7,21 +7,19 @@ namespace Velko\Core\Night;
 /** Hands needed against hands there, through a night. */
 final readonly class Hands
 {
-    private const NOTHING = 1e-9;
-
     public function __construct(private Night $night) {}
 
     /**
      * What is needed and who is there, from each minute at which either changes.
      *
-     * @param  list<Placement>  $cooks
+     * @param  list<Placement>  $placements
      *
      * @return list<array{float, float, int}> min of the night, pairs of hands needed, pairs there
      */
-    public function curve(array $cooks): array
+    public function curve(array $placements): array
     {
         $changes = [];
-        foreach ([...array_merge(...array_map(static fn (Placement $cook): array => $cook->hands(), $cooks), ...[[]]), ...$this->night->taken] as $share) {
+        foreach ([...array_merge(...array_map(static fn (Placement $placement): array => $placement->hands(), $placements), ...[[]]), ...$this->night->taken] as $share) {
             array_push($changes, [round($share->from, 3), $share->share, 0], [round($share->to, 3), -$share->share, 0]);
         }
         foreach ($this->night->hands as $hand) {
@@ -35,7 +33,7 @@ final readonly class Hands
             $there += $come;
             if (($changes[$at + 1][0] ?? INF) > $minute) {
                 $last = end($curve);
-                if ($last === false || abs($last[1] - $needed) > self::NOTHING || $last[2] !== $there) {
+                if ($last === false || abs($last[1] - $needed) > Night::EPSILON || $last[2] !== $there) {
                     $curve[] = [$minute, max(0.0, round($needed, 6)), $there];
                 }
             }
@@ -47,16 +45,16 @@ final readonly class Hands
     /**
      * From when to when more hands are needed than are there; null where they always suffice.
      *
-     * @param  list<Placement>  $cooks
+     * @param  list<Placement>  $placements
      *
      * @return array{float, float}|null min of the night, to the half minute outwards
      */
-    public function short(array $cooks): ?array
+    public function short(array $placements): ?array
     {
-        $curve = $this->curve($cooks);
+        $curve = $this->curve($placements);
         [$from, $to] = [null, null];
         foreach ($curve as $at => [$minute, $needed, $there]) {
-            if ($needed > $there + self::NOTHING) {
+            if ($needed > $there + Night::EPSILON) {
                 $from ??= $minute;
                 $to = $curve[$at + 1][0] ?? $minute;
             }

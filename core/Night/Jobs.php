@@ -13,33 +13,33 @@ use Velko\Core\Vessel\Batches;
  */
 final readonly class Jobs
 {
-    public function __construct(private Night $night, private Timetables $lengths) {}
+    public function __construct(private Night $night, private Timetables $timetables) {}
 
     /** @return array{list<Job>, list<int>} and the firings that no pan takes */
     public function of(): array
     {
-        $parcels = $tooBig = [];
-        foreach ($this->shared() as $together) {
+        $jobs = $tooBig = [];
+        foreach ($this->groups() as $together) {
             $first = $this->night->firings[$together[0]];
             $most = (int) floor($this->most($first) / $first->grams + 1e-9);
             if ($most < 1) {
                 array_push($tooBig, ...$together);
             } elseif (count($together) > 1) {
-                $parcels[] = $this->together($together);
+                $jobs[] = $this->ofSeveral($together);
             } else {
                 $covers = $this->night->open($together[0]);
-                array_push($parcels, ...$this->parts($together[0], $covers, $covers === $first->covers ? $first->parts : 1));
+                array_push($jobs, ...$this->parts($together[0], $covers, $covers === $first->covers ? $first->parts : 1));
             }
         }
 
-        return [$parcels, $tooBig];
+        return [$jobs, $tooBig];
     }
 
     /** As much as the largest pan of a firing takes, g raw. */
     public function most(Firing $firing): float
     {
         $most = 0.0;
-        foreach ($this->night->placesFor($firing->dish, $this->lengths, $firing) as [, , $takes]) {
+        foreach ($this->night->placesFor($firing->dish, $this->timetables, $firing) as [, , $takes]) {
             $most = max($most, $takes);
         }
 
@@ -51,7 +51,7 @@ final readonly class Jobs
      *
      * @return list<non-empty-list<int>>
      */
-    private function shared(): array
+    private function groups(): array
     {
         $numbers = array_filter(array_keys($this->night->firings), fn (int $number): bool => $this->night->open($number) > 0);
         usort($numbers, fn (int $a, int $b): int => [$this->night->firings[$a]->table, $a] <=> [$this->night->firings[$b]->table, $b]);
@@ -98,7 +98,7 @@ final readonly class Jobs
     }
 
     /** @param  non-empty-list<int>  $numbers */
-    private function together(array $numbers): Job
+    private function ofSeveral(array $numbers): Job
     {
         $firings = array_map(fn (int $number): Firing => $this->night->firings[$number], $numbers);
         $from = max(array_map(static fn (Firing $firing): float => $firing->from(), $firings));
@@ -118,7 +118,7 @@ final readonly class Jobs
         $firing = $this->night->firings[$number];
         $parts = array_map(
             static fn (Batch $batch): int => $batch->covers,
-            Batches::among($this->night->placesFor($firing->dish, $this->lengths, $firing), $covers, $firing->grams),
+            Batches::among($this->night->placesFor($firing->dish, $this->timetables, $firing), $covers, $firing->grams),
         );
         if (count($parts) < min($least, $covers)) {
             $parts = self::even($covers, min($least, $covers));

@@ -15,7 +15,7 @@ use Random\Randomizer;
  */
 final readonly class LocalSearch
 {
-    /** Of a few parcels: how many are put somewhere for the sake of a better night, at most; and how often in a row without any before it is left so. */
+    /** Of a few jobs: how many are put somewhere for the sake of a better night, at most; and how often in a row without any before it is left so. */
     private const MOST_PLACED = 24000;
 
     private const MOST_IN_VAIN = 2400;
@@ -23,7 +23,7 @@ final readonly class LocalSearch
     /** So many pans come off at once. */
     private const MOST_OFF = 7;
 
-    /** Of more parcels than these each is looked at less often, by this power of how many they are. */
+    /** Of more jobs than these each is looked at less often, by this power of how many they are. */
     private const FEW = 8;
 
     private const FEWER = 1.5;
@@ -39,19 +39,19 @@ final readonly class LocalSearch
     /** A night that is so much later than the best is gone on from, at first; at the end none that is. */
     private const WORSE = 0.2;
 
-    /** @var array<int, list<int>> parcels, by firing */
+    /** @var array<int, list<int>> jobs, by firing */
     private array $partsOf;
 
     /**
-     * @param  list<Job>  $parcels
+     * @param  list<Job>  $jobs
      * @param  list<int>  $tooBig  firings that no pan takes
      * @param  float  $share  of the looking, 0 to 1
      */
-    public function __construct(private Night $night, private Solver $solver, private array $parcels, private array $tooBig, private float $share = 1.0)
+    public function __construct(private Night $night, private Solver $solver, private array $jobs, private array $tooBig, private float $share = 1.0)
     {
         $parts = [];
-        foreach ($parcels as $at => $parcel) {
-            foreach (array_keys($parcel->serves) as $firing) {
+        foreach ($jobs as $at => $job) {
+            foreach (array_keys($job->serves) as $firing) {
                 $parts[$firing][] = $at;
             }
         }
@@ -61,177 +61,177 @@ final readonly class LocalSearch
     /** @param  Schedule|null  $before  as it was filled before */
     public function best(?Schedule $before): Schedule
     {
-        $board = new Occupancy($this->night);
-        $cooks = $this->filled($board, $before);
-        $cost = $this->cost($cooks);
+        $occupancy = new Occupancy($this->night);
+        $placements = $this->filled($occupancy, $before);
+        $cost = $this->cost($placements);
         $chance = new Randomizer(new Mt19937(self::SEED));
-        [$best, $least] = [$cooks, $cost];
-        $few = (self::stand($cooks, $before) ? self::WHERE_IT_STOOD : 1.0) * self::looked(count($this->parcels));
+        [$best, $least] = [$placements, $cost];
+        $few = (self::stand($placements, $before) ? self::WHERE_IT_STOOD : 1.0) * self::looked(count($this->jobs));
         $most = (int) round($this->share * $few * self::MOST_PLACED);
         $vain = (int) ceil($this->share * $few * self::MOST_IN_VAIN);
         for ($placed = 0, $inVain = 0; $placed < $most && $inVain < $vain && $least > [0, 0.0]; $inVain++) {
-            $wrong = $this->wrong($cooks);
+            $wrong = $this->wrong($placements);
             if ($wrong === []) {
                 break;
             }
-            $off = $this->off($cooks, $wrong[$chance->getInt(0, count($wrong) - 1)], $chance);
-            foreach ($off as $at) {
-                $this->exchanged($board, $cooks[$at], null);
+            $moved = $this->toMove($placements, $wrong[$chance->getInt(0, count($wrong) - 1)], $chance);
+            foreach ($moved as $at) {
+                $this->exchanged($occupancy, $placements[$at], null);
             }
             $worse = $least[1] * (1 + self::WORSE * max(0.0, 1 - $placed / $most));
-            $other = $this->putBack($board, array_diff_key($cooks, array_flip($off)), $off, $cost[0] > 0 ? INF : max($worse, $cost[1]), $chance);
-            $placed += count($off);
+            $other = $this->putBack($occupancy, array_diff_key($placements, array_flip($moved)), $moved, $cost[0] > 0 ? INF : max($worse, $cost[1]), $chance);
+            $placed += count($moved);
             $new = $this->cost($other);
             if ($new <= $cost || $new[0] === $cost[0] && $new[1] <= $worse) {
-                [$cooks, $cost] = [$other, $new];
+                [$placements, $cost] = [$other, $new];
                 if ($new < $least) {
-                    [$best, $least, $inVain] = [$cooks, $new, 0];
+                    [$best, $least, $inVain] = [$placements, $new, 0];
                 }
             } else {
-                foreach ($off as $at) {
-                    $this->exchanged($board, $other[$at], $cooks[$at]);
+                foreach ($moved as $at) {
+                    $this->exchanged($occupancy, $other[$at], $placements[$at]);
                 }
             }
         }
 
-        return $this->solved($this->inTime($best));
+        return $this->schedule($this->inTime($best));
     }
 
-    /** @return float share of the looking that so many parcels get, 0 to 1 */
-    private static function looked(int $parcels): float
+    /** @return float share of the looking that so many jobs get, 0 to 1 */
+    private static function looked(int $jobs): float
     {
-        return min(1.0, (self::FEW / max(1, $parcels)) ** self::FEWER) * min(1.0, sqrt(self::MANY / max(1, $parcels)));
+        return min(1.0, (self::FEW / max(1, $jobs)) ** self::FEWER) * min(1.0, sqrt(self::MANY / max(1, $jobs)));
     }
 
     /**
      * Whether every pan stands where it stood.
      *
-     * @param  array<int, Placement|null>  $cooks
+     * @param  array<int, Placement|null>  $placements
      */
-    private static function stand(array $cooks, ?Schedule $before): bool
+    private static function stand(array $placements, ?Schedule $before): bool
     {
-        $place = static fn (?Placement $cook): ?array => $cook === null ? null : [$cook->serves, $cook->pan, $cook->ring, $cook->on];
-        $stood = array_map($place, $before->cooks ?? []);
+        $place = static fn (?Placement $placement): ?array => $placement === null ? null : [$placement->serves, $placement->pan, $placement->ring, $placement->on];
+        $stood = array_map($place, $before->placements ?? []);
 
-        return array_filter($cooks, static fn (?Placement $cook): bool => ! in_array($place($cook), $stood, true)) === [];
+        return array_filter($placements, static fn (?Placement $placement): bool => ! in_array($place($placement), $stood, true)) === [];
     }
 
-    private function exchanged(Occupancy $board, ?Placement $was, ?Placement $is): void
+    private function exchanged(Occupancy $occupancy, ?Placement $was, ?Placement $is): void
     {
         if ($was !== null) {
-            $board->take($was);
+            $occupancy->take($was);
         }
         if ($is !== null) {
-            $board->put($is);
+            $occupancy->put($is);
         }
     }
 
     /**
-     * @param  array<int, Placement|null>  $cooks  those that stayed on, by parcel
-     * @param  list<int>  $off  parcels that came off, in the order in which they go back
+     * @param  array<int, Placement|null>  $placements  those that stayed on, by job
+     * @param  list<int>  $moved  jobs that came off, in the order in which they go back
      * @param  float  $most  cover-minutes late, more than which is of no use
      *
-     * @return array<int, Placement|null> by parcel; null for those that were not put back any more
+     * @return array<int, Placement|null> by job; null for those that were not put back any more
      */
-    private function putBack(Occupancy $board, array $cooks, array $off, float $most, Randomizer $chance): array
+    private function putBack(Occupancy $occupancy, array $placements, array $moved, float $most, Randomizer $chance): array
     {
         $how = $chance->getInt(0, 3);
-        $left = $most - $this->cost($cooks)[1];
-        foreach ($off as $i => $at) {
-            $parcel = $this->parcels[$at];
-            $cook = $this->solver->place($board, $parcel, null, $how === 0 ? null : $chance, $how > 1, $left / $parcel->covers());
-            $cooks[$at] = $cook;
-            if ($cook === null && $most < INF) {
-                return $cooks + array_fill_keys(array_slice($off, $i), null);
+        $left = $most - $this->cost($placements)[1];
+        foreach ($moved as $i => $at) {
+            $job = $this->jobs[$at];
+            $placement = $this->solver->place($occupancy, $job, null, $how === 0 ? null : $chance, $how > 1, $left / $job->covers());
+            $placements[$at] = $placement;
+            if ($placement === null && $most < INF) {
+                return $placements + array_fill_keys(array_slice($moved, $i), null);
             }
-            if ($cook !== null) {
-                $board->put($cook);
-                $left = max(0.0, $left - $parcel->covers() * max(0.0, $cook->table() - $parcel->until));
+            if ($placement !== null) {
+                $occupancy->put($placement);
+                $left = max(0.0, $left - $job->covers() * max(0.0, $placement->table() - $job->until));
             }
         }
 
-        return $cooks;
+        return $placements;
     }
 
     /**
-     * Parcel by parcel: what was settled by hand, what stays as it was, what is due first.
+     * Job by job: what was settled by hand, what stays as it was, what is due first.
      *
-     * @return array<int, Placement|null> by parcel
+     * @return array<int, Placement|null> by job
      */
-    private function filled(Occupancy $board, ?Schedule $before): array
+    private function filled(Occupancy $occupancy, ?Schedule $before): array
     {
         $kept = [];
-        foreach ($before->cooks ?? [] as $cook) {
-            $kept[json_encode($cook->serves)] = $cook;
+        foreach ($before->placements ?? [] as $placement) {
+            $kept[json_encode($placement->serves)] = $placement;
         }
-        $order = array_keys($this->parcels);
-        usort($order, fn (int $a, int $b): int => [$this->parcels[$a]->pinned === null, $this->parcels[$a]->until, -$this->parcels[$a]->covers()] <=> [$this->parcels[$b]->pinned === null, $this->parcels[$b]->until, -$this->parcels[$b]->covers()]);
-        $cooks = array_fill_keys(array_keys($this->parcels), null);
+        $order = array_keys($this->jobs);
+        usort($order, fn (int $a, int $b): int => [$this->jobs[$a]->pinned === null, $this->jobs[$a]->until, -$this->jobs[$a]->covers()] <=> [$this->jobs[$b]->pinned === null, $this->jobs[$b]->until, -$this->jobs[$b]->covers()]);
+        $placements = array_fill_keys(array_keys($this->jobs), null);
         foreach ([true, false] as $asItWas) {
             foreach ($order as $at) {
-                $parcel = $this->parcels[$at];
-                $was = $kept[json_encode($parcel->serves)] ?? null;
-                if ($cooks[$at] === null && ($asItWas === ($parcel->pinned !== null || $was !== null))) {
-                    $cooks[$at] = ($was === null ? null : $this->solver->again($board, $parcel, $was)) ?? ($asItWas && $parcel->pinned === null ? null : $this->solver->place($board, $parcel));
-                    if ($cooks[$at] !== null) {
-                        $board->put($cooks[$at]);
+                $job = $this->jobs[$at];
+                $was = $kept[json_encode($job->serves)] ?? null;
+                if ($placements[$at] === null && ($asItWas === ($job->pinned !== null || $was !== null))) {
+                    $placements[$at] = ($was === null ? null : $this->solver->restore($occupancy, $job, $was)) ?? ($asItWas && $job->pinned === null ? null : $this->solver->place($occupancy, $job));
+                    if ($placements[$at] !== null) {
+                        $occupancy->put($placements[$at]);
                     }
                 }
             }
         }
         foreach ($order as $at) {
-            if ($cooks[$at] === null) {
-                $cooks[$at] = $this->solver->place($board, $this->parcels[$at]);
-                if ($cooks[$at] !== null) {
-                    $board->put($cooks[$at]);
+            if ($placements[$at] === null) {
+                $placements[$at] = $this->solver->place($occupancy, $this->jobs[$at]);
+                if ($placements[$at] !== null) {
+                    $occupancy->put($placements[$at]);
                 }
             }
         }
 
-        return $cooks;
+        return $placements;
     }
 
     /**
      * What need not be early or in a larger pan is not.
      *
-     * @param  array<int, Placement|null>  $cooks  by parcel
+     * @param  array<int, Placement|null>  $placements  by job
      *
      * @return array<int, Placement|null>
      */
-    private function inTime(array $cooks): array
+    private function inTime(array $placements): array
     {
-        $board = new Occupancy($this->night);
-        foreach (array_filter($cooks) as $cook) {
-            $board->put($cook);
+        $occupancy = new Occupancy($this->night);
+        foreach (array_filter($placements) as $placement) {
+            $occupancy->put($placement);
         }
-        $far = fn (Placement $cook, int $at): array => [max(0.0, round($cook->table() - $this->parcels[$at]->until, 6)), abs($cook->table() - $this->parcels[$at]->table)];
-        foreach ($cooks as $at => $cook) {
-            if ($cook !== null) {
-                $board->take($cook);
-                $other = $this->solver->place($board, $this->parcels[$at]);
-                $cooks[$at] = $other !== null && $far($other, $at) < $far($cook, $at) ? $other : $cook;
-                $board->put($cooks[$at]);
+        $far = fn (Placement $placement, int $at): array => [max(0.0, round($placement->table() - $this->jobs[$at]->until, 6)), abs($placement->table() - $this->jobs[$at]->table)];
+        foreach ($placements as $at => $placement) {
+            if ($placement !== null) {
+                $occupancy->take($placement);
+                $other = $this->solver->place($occupancy, $this->jobs[$at]);
+                $placements[$at] = $other !== null && $far($other, $at) < $far($placement, $at) ? $other : $placement;
+                $occupancy->put($placements[$at]);
             }
         }
 
-        return $cooks;
+        return $placements;
     }
 
     /**
      * Covers not cooked, cover-minutes late.
      *
-     * @param  array<int, Placement|null>  $cooks  by parcel; of those that are not in it nothing is counted
+     * @param  array<int, Placement|null>  $placements  by job; of those that are not in it nothing is counted
      *
      * @return array{int, float}
      */
-    private function cost(array $cooks): array
+    private function cost(array $placements): array
     {
         [$not, $late] = [0, 0.0];
         foreach ($this->partsOf as $firing => $parts) {
             $asked = $this->night->firings[$firing];
             $table = -INF;
             foreach ($parts as $at) {
-                $table = array_key_exists($at, $cooks) ? max($table, $cooks[$at]?->table() ?? INF) : $table;
+                $table = array_key_exists($at, $placements) ? max($table, $placements[$at]?->table() ?? INF) : $table;
             }
             if ($table === INF) {
                 $not += $asked->covers;
@@ -244,15 +244,15 @@ final readonly class LocalSearch
     }
 
     /**
-     * @param  array<int, Placement|null>  $cooks
+     * @param  array<int, Placement|null>  $placements
      *
-     * @return list<int> parcels that are late or have no place
+     * @return list<int> jobs that are late or have no place
      */
-    private function wrong(array $cooks): array
+    private function wrong(array $placements): array
     {
         $wrong = [];
-        foreach ($this->parcels as $at => $parcel) {
-            if ($parcel->pinned === null && ($cooks[$at] === null || $cooks[$at]->table() > $parcel->until + 1e-9)) {
+        foreach ($this->jobs as $at => $job) {
+            if ($job->pinned === null && ($placements[$at] === null || $placements[$at]->table() > $job->until + 1e-9)) {
                 $wrong[] = $at;
             }
         }
@@ -263,45 +263,45 @@ final readonly class LocalSearch
     /**
      * A late one and some of those that are cooked about when it would have to be, in an order by chance.
      *
-     * @param  array<int, Placement|null>  $cooks
+     * @param  array<int, Placement|null>  $placements
      *
-     * @return list<int> parcels
+     * @return list<int> jobs
      */
-    private function off(array $cooks, int $late, Randomizer $chance): array
+    private function toMove(array $placements, int $late, Randomizer $chance): array
     {
-        $wanted = $this->parcels[$late]->table;
+        $wanted = $this->jobs[$late]->table;
         $far = [];
-        foreach ($this->parcels as $at => $parcel) {
-            if ($at !== $late && $parcel->pinned === null) {
-                $far[$at] = min(abs($parcel->table - $wanted), abs(($cooks[$at]?->table() ?? $parcel->table) - $wanted)) + $chance->getInt(0, 20);
+        foreach ($this->jobs as $at => $job) {
+            if ($at !== $late && $job->pinned === null) {
+                $far[$at] = min(abs($job->table - $wanted), abs(($placements[$at]?->table() ?? $job->table) - $wanted)) + $chance->getInt(0, 20);
             }
         }
         asort($far);
-        $off = [$late, ...array_slice(array_keys($far), 0, $chance->getInt(1, self::MOST_OFF - 1))];
+        $moved = [$late, ...array_slice(array_keys($far), 0, $chance->getInt(1, self::MOST_OFF - 1))];
         if ($chance->getInt(0, 2) === 0) {
-            usort($off, fn (int $a, int $b): int => [$this->parcels[$a]->until, $a] <=> [$this->parcels[$b]->until, $b]);
+            usort($moved, fn (int $a, int $b): int => [$this->jobs[$a]->until, $a] <=> [$this->jobs[$b]->until, $b]);
 
-            return $off;
+            return $moved;
         }
 
-        return $chance->shuffleArray($off);
+        return $chance->shuffleArray($moved);
     }
 
-    /** @param  array<int, Placement|null>  $placed  by parcel */
-    private function solved(array $placed): Schedule
+    /** @param  array<int, Placement|null>  $placed  by job */
+    private function schedule(array $placed): Schedule
     {
         $not = $this->tooBig;
-        foreach ($this->parcels as $at => $parcel) {
+        foreach ($this->jobs as $at => $job) {
             if ($placed[$at] === null) {
-                array_push($not, ...array_keys($parcel->serves));
+                array_push($not, ...array_keys($job->serves));
             }
         }
         $not = array_values(array_unique($not));
         sort($not);
         // Half a table is no table: what of it has a place is not cooked either, but for what is on already.
-        $cooks = [...$this->night->running, ...array_values(array_filter($placed, static fn (?Placement $cook): bool => $cook !== null && array_intersect(array_keys($cook->serves), $not) === []))];
-        usort($cooks, static fn (Placement $a, Placement $b): int => [$a->on, $a->ring] <=> [$b->on, $b->ring]);
+        $placements = [...$this->night->running, ...array_values(array_filter($placed, static fn (?Placement $placement): bool => $placement !== null && array_intersect(array_keys($placement->serves), $not) === []))];
+        usort($placements, static fn (Placement $a, Placement $b): int => [$a->on, $a->ring] <=> [$b->on, $b->ring]);
 
-        return new Schedule($this->night, $cooks, $not);
+        return new Schedule($this->night, $placements, $not);
     }
 }

@@ -8,18 +8,18 @@ namespace Velko\Core\Night;
 final class LowerBound
 {
     /** Cover-minutes; no way of filling the night in which the same firings are cooked has less. */
-    public static function of(Schedule $solved, Timetables $lengths): float
+    public static function of(Schedule $schedule, Timetables $timetables): float
     {
-        $night = $solved->night;
+        $night = $schedule->night;
         $late = 0.0;
-        foreach (array_diff_key($night->firings, array_flip($solved->notCooked)) as $number => $firing) {
-            if ($solved->lateOf($number) <= 0.0) {
+        foreach (array_diff_key($night->firings, array_flip($schedule->notCooked)) as $number => $firing) {
+            if ($schedule->lateOf($number) <= 0.0) {
                 continue; // it can be in time: it is
             }
             $shortest = INF;
-            foreach ($night->placesFor($firing->dish, $lengths, $firing) as [$pan, $ring, $most]) {
+            foreach ($night->placesFor($firing->dish, $timetables, $firing) as [$pan, $ring, $most]) {
                 for ($covers = 1; $covers <= min($firing->covers, $most / $firing->grams + 1e-9); $covers++) {
-                    $shortest = min($shortest, $lengths->of($firing->dish, $pan, $ring, $covers, $covers * $firing->grams)->whole ?? INF);
+                    $shortest = min($shortest, $timetables->of($firing->dish, $pan, $ring, $covers, $covers * $firing->grams)->whole ?? INF);
                 }
             }
             if ($shortest < INF) {

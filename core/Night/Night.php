@@ -7,6 +7,9 @@ namespace Velko\Core\Night;
 /** What is asked of a night: its firings, what there is to cook them with, and who is there. Minutes count from its start. */
 final readonly class Night
 {
+    /** Two moments or two shares of a hand that differ by less are equal: min, or hands. */
+    public const EPSILON = 1e-9;
+
     /**
      * @param  array<int, Firing>  $firings
      * @param  list<int>  $pans  numbers
@@ -23,12 +26,12 @@ final readonly class Night
     /** What stands beside the pans that are on has a ring too, as far as there is one. */
     public function withRingsBeside(): self
     {
-        $board = new Occupancy($this);
+        $occupancy = new Occupancy($this);
         $running = [];
-        foreach ($this->running as $cook) {
-            $board->take($cook);
-            $running[] = $cook = $cook->besideOn($board->beside($cook->on, $cook->ring, $cook->length, $cook->besideOn) ?? []);
-            $board->put($cook);
+        foreach ($this->running as $placement) {
+            $occupancy->take($placement);
+            $running[] = $placement = $placement->withRingsBeside($occupancy->ringsBeside($placement->on, $placement->ring, $placement->timetable, $placement->besideOn) ?? []);
+            $occupancy->put($placement);
         }
 
         return $this->with(['running' => $running]);
@@ -37,7 +40,7 @@ final readonly class Night
     /** Covers of a firing that are in no pan yet. */
     public function open(int $firing): int
     {
-        return max(0, $this->firings[$firing]->covers - array_sum(array_map(static fn (Placement $cook): int => $cook->serves[$firing] ?? 0, $this->running)));
+        return max(0, $this->firings[$firing]->covers - array_sum(array_map(static fn (Placement $placement): int => $placement->serves[$firing] ?? 0, $this->running)));
     }
 
     /** @param  array<string, mixed>  $changes  by property */
@@ -54,9 +57,9 @@ final readonly class Night
      *
      * @return list<array{int, int, float}> pan, ring, g raw at most
      */
-    public function placesFor(int $dish, Timetables $lengths, ?Firing $pinned = null): array
+    public function placesFor(int $dish, Timetables $timetables, ?Firing $pinned = null): array
     {
-        return array_values(array_filter($lengths->places($dish), fn (array $place): bool => in_array($place[0], $this->pans, true) && in_array($place[1], $this->rings, true) && ($pinned === null || $pinned->mayBeAt($place[0], $place[1]))));
+        return array_values(array_filter($timetables->places($dish), fn (array $place): bool => in_array($place[0], $this->pans, true) && in_array($place[1], $this->rings, true) && ($pinned === null || $pinned->mayBeAt($place[0], $place[1]))));
     }
 
     /** The last minute at which anybody is there. */

@@ -10,8 +10,6 @@ final class Occupancy
     /** Pans go on by the half minute, and hands are counted by it, min. */
     public const STEP = 0.5;
 
-    private const NOTHING = 1e-9;
-
     /** @var array<int, list<array{float, float}>> by ring, min */
     private array $rings = [];
 
@@ -27,37 +25,37 @@ final class Occupancy
     public function __construct(private readonly Night $night)
     {
         foreach ($night->hands as $hand) {
-            $from = (int) ceil($hand->from / self::STEP - self::NOTHING);
-            $this->change($from, max($from, (int) floor($hand->to / self::STEP + self::NOTHING)), $hand->count);
+            $from = (int) ceil($hand->from / self::STEP - Night::EPSILON);
+            $this->change($from, max($from, (int) floor($hand->to / self::STEP + Night::EPSILON)), $hand->count);
         }
         foreach ($night->taken as $booking) {
             $this->rings[$booking->ring][] = [$booking->from, $booking->to];
-            $this->change((int) floor($booking->from / self::STEP + self::NOTHING), (int) ceil($booking->to / self::STEP - self::NOTHING), -$booking->share);
+            $this->change((int) floor($booking->from / self::STEP + Night::EPSILON), (int) ceil($booking->to / self::STEP - Night::EPSILON), -$booking->share);
         }
-        foreach ($night->running as $cook) {
-            $this->put($cook);
+        foreach ($night->running as $placement) {
+            $this->put($placement);
         }
     }
 
-    public function put(Placement $cook): void
+    public function put(Placement $placement): void
     {
-        $this->rings[$cook->ring][] = [$cook->on, $cook->off()];
-        foreach ($cook->beside() as [$ring, $from, $to]) {
+        $this->rings[$placement->ring][] = [$placement->on, $placement->off()];
+        foreach ($placement->ringsBeside() as [$ring, $from, $to]) {
             $this->rings[$ring][] = [$from, $to];
         }
-        $this->pans[$cook->pan][] = [$cook->on, $this->panFree($cook)];
-        $this->hold($cook, 1.0);
+        $this->pans[$placement->pan][] = [$placement->on, $this->panFree($placement)];
+        $this->hold($placement, 1.0);
     }
 
     /** What was put there is not there any more. */
-    public function take(Placement $cook): void
+    public function take(Placement $placement): void
     {
-        self::without($this->rings[$cook->ring], [$cook->on, $cook->off()]);
-        foreach ($cook->beside() as [$ring, $from, $to]) {
+        self::without($this->rings[$placement->ring], [$placement->on, $placement->off()]);
+        foreach ($placement->ringsBeside() as [$ring, $from, $to]) {
             self::without($this->rings[$ring], [$from, $to]);
         }
-        self::without($this->pans[$cook->pan], [$cook->on, $this->panFree($cook)]);
-        $this->hold($cook, -1.0);
+        self::without($this->pans[$placement->pan], [$placement->on, $this->panFree($placement)]);
+        $this->hold($placement, -1.0);
     }
 
     /**
@@ -73,9 +71,9 @@ final class Occupancy
     }
 
     /** Minute of the night from which its pan can go on again. */
-    private function panFree(Placement $cook): float
+    private function panFree(Placement $placement): float
     {
-        return $cook->table() + $this->night->wash;
+        return $placement->table() + $this->night->wash;
     }
 
     /**
@@ -83,22 +81,22 @@ final class Occupancy
      *
      * @param  float  $from  min of the night
      * @param  float  $end  the last
-     * @param  'hands'|'ring'|'pan'|null  $but  what is not looked at
+     * @param  'hands'|'ring'|'pan'|null  $except  what is not looked at
      */
-    public function first(float $from, float $end, int $pan, int $ring, Timetable $length, ?string $but = null): ?float
+    public function first(float $from, float $end, int $pan, int $ring, Timetable $timetable, ?string $except = null): ?float
     {
-        for ($on = $from; $on <= $end + self::NOTHING;) {
+        for ($on = $from; $on <= $end + Night::EPSILON;) {
             $next = max(
-                $but === 'ring' ? $on : self::after($this->rings[$ring] ?? [], $on, $length->off - $length->on),
-                $but === 'pan' ? $on : self::after($this->pans[$pan] ?? [], $on, $length->whole + $this->night->wash),
+                $except === 'ring' ? $on : self::after($this->rings[$ring] ?? [], $on, $timetable->off - $timetable->on),
+                $except === 'pan' ? $on : self::after($this->pans[$pan] ?? [], $on, $timetable->whole + $this->night->wash),
             );
-            if ($next <= $on + self::NOTHING) {
-                $next = max($but === 'hands' ? $on : $this->handsAfter($on, $length), $but === 'ring' || $length->besideRings === [] ? $on : $this->besideAfter($on, $ring, $length));
-                if ($next <= $on + self::NOTHING) {
+            if ($next <= $on + Night::EPSILON) {
+                $next = max($except === 'hands' ? $on : $this->handsAfter($on, $timetable), $except === 'ring' || $timetable->besideRings === [] ? $on : $this->besideAfter($on, $ring, $timetable));
+                if ($next <= $on + Night::EPSILON) {
                     return $on;
                 }
             }
-            $on = ceil($next / self::STEP - self::NOTHING) * self::STEP;
+            $on = ceil($next / self::STEP - Night::EPSILON) * self::STEP;
         }
 
         return null;
@@ -112,17 +110,17 @@ final class Occupancy
      *
      * @return list<int>|null
      */
-    public function beside(float $on, int $ring, Timetable $length, array $had = [], array $found = []): ?array
+    public function ringsBeside(float $on, int $ring, Timetable $timetable, array $had = [], array $found = []): ?array
     {
         $at = count($found);
-        if ($at === count($length->besideRings)) {
+        if ($at === count($timetable->besideRings)) {
             return $found;
         }
-        [$from, $to] = $length->besideRings[$at];
-        $begins = $on - $length->on + $from;
+        [$from, $to] = $timetable->besideRings[$at];
+        $begins = $on - $timetable->on + $from;
         foreach (array_unique([...array_intersect(array_slice($had, $at, 1), $this->night->rings), ...$this->night->rings]) as $other) {
-            $taken = [...$this->rings[$other] ?? [], ...self::own($other, $on, $ring, $length, $found)];
-            $all = self::after($taken, $begins, $to - $from) > $begins + self::NOTHING ? null : $this->beside($on, $ring, $length, $had, [...$found, $other]);
+            $taken = [...$this->rings[$other] ?? [], ...self::own($other, $on, $ring, $timetable, $found)];
+            $all = self::after($taken, $begins, $to - $from) > $begins + Night::EPSILON ? null : $this->ringsBeside($on, $ring, $timetable, $had, [...$found, $other]);
             if ($all !== null) {
                 return $all;
             }
@@ -138,28 +136,28 @@ final class Occupancy
      *
      * @return list<array{float, float}>
      */
-    private static function own(int $ownRing, float $on, int $ring, Timetable $length, array $found): array
+    private static function own(int $ownRing, float $on, int $ring, Timetable $timetable, array $found): array
     {
-        $own = $ownRing === $ring ? [[$on, $on - $length->on + $length->off]] : [];
+        $own = $ownRing === $ring ? [[$on, $on - $timetable->on + $timetable->off]] : [];
         foreach (array_keys($found, $ownRing, true) as $at) {
-            $own[] = [$on - $length->on + $length->besideRings[$at][0], $on - $length->on + $length->besideRings[$at][1]];
+            $own[] = [$on - $timetable->on + $timetable->besideRings[$at][0], $on - $timetable->on + $timetable->besideRings[$at][1]];
         }
 
         return $own;
     }
 
     /** The same minute where what stands beside its pan finds its rings; else the next at which one more may be free; no minute where none ever is. */
-    private function besideAfter(float $on, int $ring, Timetable $length): float
+    private function besideAfter(float $on, int $ring, Timetable $timetable): float
     {
-        if ($this->beside($on, $ring, $length) !== null) {
+        if ($this->ringsBeside($on, $ring, $timetable) !== null) {
             return $on;
         }
         $next = INF;
-        foreach ($length->besideRings as [$from, $to]) {
-            $begins = $on - $length->on + $from;
+        foreach ($timetable->besideRings as [$from, $to]) {
+            $begins = $on - $timetable->on + $from;
             foreach ($this->night->rings as $other) {
                 $free = self::after($this->rings[$other] ?? [], $begins, $to - $from);
-                $next = min($next, $free > $begins + self::NOTHING ? $on + $free - $begins : INF);
+                $next = min($next, $free > $begins + Night::EPSILON ? $on + $free - $begins : INF);
             }
         }
 
@@ -167,14 +165,14 @@ final class Occupancy
     }
 
     /** The same minute where there are hands; else one before which there are none. */
-    private function handsAfter(float $on, Timetable $length): float
+    private function handsAfter(float $on, Timetable $timetable): float
     {
         $runs = $this->runs ??= $this->runs();
         [$begin, $offGrid] = self::step($on);
-        foreach ($length->steps as [$from, $to, $share]) {
+        foreach ($timetable->steps as [$from, $to, $share]) {
             [$first, $before] = [$begin + $from, $begin + $to + $offGrid];
             for ($at = self::runAt($runs, $before - 1); $at >= 0 && $runs[$at][1] > $first; $at--) {
-                if ($runs[$at][2] < $share - self::NOTHING) {
+                if ($runs[$at][2] < $share - Night::EPSILON) {
                     return $on + ($runs[$at][1] - $first) * self::STEP;
                 }
             }
@@ -184,10 +182,10 @@ final class Occupancy
     }
 
     /** @param  float  $times  1 to need its hands, -1 to need them no more */
-    private function hold(Placement $cook, float $times): void
+    private function hold(Placement $placement, float $times): void
     {
-        [$begin, $offGrid] = self::step($cook->on);
-        foreach ($cook->length->steps as [$from, $to, $share]) {
+        [$begin, $offGrid] = self::step($placement->on);
+        foreach ($placement->timetable->steps as [$from, $to, $share]) {
             $this->change($begin + $from, $begin + $to + $offGrid, -$times * $share);
         }
     }
@@ -206,7 +204,7 @@ final class Occupancy
         $runs = [];
         [$from, $free] = [PHP_INT_MIN, 0.0];
         foreach ($this->changes as $step => $hands) {
-            if (abs($hands) > self::NOTHING) {
+            if (abs($hands) > Night::EPSILON) {
                 $runs[] = [$from, $step, $free];
                 [$from, $free] = [$step, $free + $hands];
             }
@@ -236,9 +234,9 @@ final class Occupancy
     private static function step(float $minute): array
     {
         $at = $minute / self::STEP;
-        $step = (int) floor($at + self::NOTHING);
+        $step = (int) floor($at + Night::EPSILON);
 
-        return [$step, $at - $step > self::NOTHING ? 1 : 0];
+        return [$step, $at - $step > Night::EPSILON ? 1 : 0];
     }
 
     /**
@@ -249,7 +247,7 @@ final class Occupancy
     private static function after(array $taken, float $from, float $minutes): float
     {
         foreach ($taken as [$begin, $end]) {
-            if ($from < $end - self::NOTHING && $begin < $from + $minutes - self::NOTHING) {
+            if ($from < $end - Night::EPSILON && $begin < $from + $minutes - Night::EPSILON) {
                 return $end;
             }
         }

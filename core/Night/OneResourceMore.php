@@ -14,11 +14,11 @@ final readonly class OneResourceMore implements Timetables
      * @param  int|null  $pan  that there is another of
      * @param  int|null  $ring  likewise
      */
-    public function __construct(private Timetables $lengths, private ?int $pan, private ?int $ring) {}
+    public function __construct(private Timetables $timetables, private ?int $pan, private ?int $ring) {}
 
     public function places(int $dish): array
     {
-        $places = $this->lengths->places($dish);
+        $places = $this->timetables->places($dish);
         foreach ($places as [$pan, $ring, $most]) {
             if ($pan === $this->pan) {
                 $places[] = [self::MORE, $ring, $most];
@@ -34,12 +34,12 @@ final readonly class OneResourceMore implements Timetables
 
     public function toOrder(int $dish): ?int
     {
-        return $this->lengths->toOrder($dish);
+        return $this->timetables->toOrder($dish);
     }
 
     public function of(int $dish, int $pan, int $ring, int $covers, float $rice): ?Timetable
     {
-        return $this->lengths->of($dish, $this->pan($pan), $this->ring($ring), $covers, $rice);
+        return $this->timetables->of($dish, $this->pan($pan), $this->ring($ring), $covers, $rice);
     }
 
     private function pan(int $pan): int

@@ -14,7 +14,7 @@ final readonly class Placement
      * @param  float  $on  min of the night
      * @param  list<int>  $besideOn  a ring for each that its length needs beside its own
      */
-    public function __construct(public array $serves, public int $dish, public float $rice, public int $pan, public int $ring, public float $on, public Timetable $length, public array $besideOn = []) {}
+    public function __construct(public array $serves, public int $dish, public float $rice, public int $pan, public int $ring, public float $on, public Timetable $timetable, public array $besideOn = []) {}
 
     public function covers(): int
     {
@@ -23,31 +23,31 @@ final readonly class Placement
 
     public function firstLiquid(): float
     {
-        return $this->on - $this->length->on;
+        return $this->on - $this->timetable->on;
     }
 
     public function off(): float
     {
-        return $this->firstLiquid() + $this->length->off;
+        return $this->firstLiquid() + $this->timetable->off;
     }
 
     public function table(): float
     {
-        return $this->firstLiquid() + $this->length->table;
+        return $this->firstLiquid() + $this->timetable->table;
     }
 
     /** @param  list<int>  $rings  a ring for each that its length needs beside its own */
-    public function besideOn(array $rings): self
+    public function withRingsBeside(array $rings): self
     {
-        return new self($this->serves, $this->dish, $this->rice, $this->pan, $this->ring, $this->on, $this->length, $rings);
+        return new self($this->serves, $this->dish, $this->rice, $this->pan, $this->ring, $this->on, $this->timetable, $rings);
     }
 
     /** @return list<array{int, float, float}> a ring, and from when until when something stands on it beside its pan, min of the night */
-    public function beside(): array
+    public function ringsBeside(): array
     {
         $from = $this->firstLiquid();
 
-        return array_map(static fn (int $ring, array $span): array => [$ring, $from + $span[0], $from + $span[1]], $this->besideOn, array_slice($this->length->besideRings, 0, count($this->besideOn)));
+        return array_map(static fn (int $ring, array $span): array => [$ring, $from + $span[0], $from + $span[1]], $this->besideOn, array_slice($this->timetable->besideRings, 0, count($this->besideOn)));
     }
 
     /** @return list<HandShare> in minutes of the night */
@@ -55,6 +55,6 @@ final readonly class Placement
     {
         $from = $this->firstLiquid();
 
-        return array_map(static fn (HandShare $share): HandShare => new HandShare($from + $share->from, $from + $share->to, $share->share, $share->doing), $this->length->hands);
+        return array_map(static fn (HandShare $share): HandShare => new HandShare($from + $share->from, $from + $share->to, $share->share, $share->doing), $this->timetable->hands);
     }
 }

@@ -34,7 +34,7 @@ final class PlannedTimetables implements Timetables
     /** @return list<array{int, int, float}> */
     private function placesOf(Ask $ask): array
     {
-        $fit = $ask->family->fit($ask->grain, $ask->target->looseness)->beside($ask->roomOfFood() / $ask->rice());
+        $fit = $ask->family->fit($ask->grain, $ask->target->looseness)->withRoomFor($ask->roomOfFood() / $ask->rice());
         $places = [];
         foreach (PanChoice::pairs($this->pans, $this->rings, $fit) as [$pan, $ring]) {
             $places[] = [$pan, $ring, $fit->mostRice($this->pans[$pan])];

@@ -14,15 +14,15 @@ final readonly class Schedule
     public const AHEAD = 45.0;
 
     /**
-     * @param  list<Placement>  $cooks  in order of the minute at which they go on
+     * @param  list<Placement>  $placements  in order of the minute at which they go on
      * @param  list<int>  $notCooked  firings
      */
-    public function __construct(public Night $night, public array $cooks, public array $notCooked) {}
+    public function __construct(public Night $night, public array $placements, public array $notCooked) {}
 
     /** Minute of the night at which all of a firing is at the table; null where it is not cooked. */
     public function tableOf(int $firing): ?float
     {
-        $tables = array_map(static fn (Placement $cook): float => $cook->table(), array_filter($this->cooks, static fn (Placement $cook): bool => isset($cook->serves[$firing])));
+        $tables = array_map(static fn (Placement $placement): float => $placement->table(), array_filter($this->placements, static fn (Placement $placement): bool => isset($placement->serves[$firing])));
 
         return $tables === [] || in_array($firing, $this->notCooked, true) ? null : max($tables);
     }
@@ -69,6 +69,6 @@ final readonly class Schedule
     /** Whether less is wrong with it than with another: fewer covers not cooked, then fewer late, then fewer pans. */
     public function isBetterThan(self $other): bool
     {
-        return [$this->coversNotCooked(), round($this->lateCovers(), 6), count($this->cooks)] < [$other->coversNotCooked(), round($other->lateCovers(), 6), count($other->cooks)];
+        return [$this->coversNotCooked(), round($this->lateCovers(), 6), count($this->placements)] < [$other->coversNotCooked(), round($other->lateCovers(), 6), count($other->placements)];
     }
 }

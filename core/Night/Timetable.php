@@ -11,8 +11,6 @@ use Velko\Core\Planning\Plan;
 /** How long a pan takes and when it needs a hand, as its plan has it: minutes from the first liquid. */
 final readonly class Timetable
 {
-    private const NOTHING = 1e-9;
-
     /** A pan that nobody stirs is looked at all the same, share of a pair of hands (common practice, no single source). */
     private const WATCHED = 0.1;
 
@@ -61,7 +59,7 @@ final readonly class Timetable
      * @param  list<HandShare>  $beside  what is still to be done beside it
      * @param  list<array{float, float}>  $besideRings  from and to, for each of which something stands on one more ring beside it
      */
-    public static function going(Ask $ask, float $on, float $off, float $table, array $beside = [], array $besideRings = []): self
+    public static function ofRunning(Ask $ask, float $on, float $off, float $table, array $beside = [], array $besideRings = []): self
     {
         return new self($on, $off, $table, [...self::shares($ask, $on, max($on, 0.0 - $ask->method->toast()), $off, $table), ...$beside], $besideRings);
     }
@@ -97,8 +95,8 @@ final readonly class Timetable
     {
         $steps = $beside = [];
         foreach ($hands as $hand) {
-            $last = (int) ceil(($hand->to - $on) / Occupancy::STEP - self::NOTHING);
-            for ($step = (int) floor(($hand->from - $on) / Occupancy::STEP + self::NOTHING); $step < $last; $step++) {
+            $last = (int) ceil(($hand->to - $on) / Occupancy::STEP - Night::EPSILON);
+            for ($step = (int) floor(($hand->from - $on) / Occupancy::STEP + Night::EPSILON); $step < $last; $step++) {
                 $steps[$step] = $hand->doing === self::BESIDE ? $steps[$step] ?? 0.0 : max($steps[$step] ?? 0.0, $hand->share);
                 $beside[$step] = ($beside[$step] ?? 0.0) + ($hand->doing === self::BESIDE ? $hand->share : 0.0);
             }

@@ -125,7 +125,7 @@ final class Simulation
     }
 
     /** The pan with part-cooked rice in it, cold as it was kept: what is loose in that counts as poured, what is in the grain as brought along. */
-    public function again(PartCooked $part): State
+    public function fromPartCooked(PartCooked $part): State
     {
         $state = new State($part->temperature, false, $part->drunk, $part->doneness);
         $state->free = $state->poured = $part->free * $this->rice;

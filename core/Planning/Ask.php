@@ -55,7 +55,7 @@ final readonly class Ask
         public float $wine,
         public Finish $finish,
         public Target $target,
-        public Surroundings $place,
+        public Surroundings $surroundings,
         public float $extras = 0.0,
         public array $food = [],
         public Seasoning $seasoning = new Seasoning,
@@ -76,7 +76,7 @@ final readonly class Ask
 
     public function conditions(): Conditions
     {
-        return Conditions::at($this->place->altitude, $this->place->room, $this->pan, $this->place->wind);
+        return Conditions::at($this->surroundings->altitude, $this->surroundings->room, $this->pan, $this->surroundings->wind);
     }
 
     /** mL that everything else takes up in the pan. */
@@ -176,9 +176,9 @@ final readonly class Ask
         return $this->with(['wine' => $wine]);
     }
 
-    public function at(Surroundings $place): self
+    public function at(Surroundings $surroundings): self
     {
-        return $this->with(['place' => $place]);
+        return $this->with(['surroundings' => $surroundings]);
     }
 
     public function withTarget(Target $target): self

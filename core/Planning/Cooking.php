@@ -127,7 +127,7 @@ final class Cooking
     public function start(): State
     {
         $method = $this->ask->method;
-        $state = $method->partCooked === null ? $this->simulation->onTheRing($method->toasted()?->grain(), $method->soak) : $this->simulation->again($method->partCooked);
+        $state = $method->partCooked === null ? $this->simulation->onTheRing($method->toasted()?->grain(), $method->soak) : $this->simulation->fromPartCooked($method->partCooked);
         foreach ($this->ask->food as $number => $portion) {
             if ($portion->goes === Goes::Base && $portion->isInThePan()) {
                 $this->add($state, $number);
@@ -197,7 +197,7 @@ final class Cooking
         }
         $boiling = $this->ask->conditions()->boiling;
         $joules = Steam::SPECIFIC_HEAT * ($volume * max(0.0, $boiling - $this->ask->stock->temperature) + $this->ask->wine * max(0.0, $boiling - $this->ask->ofWine->temperature()))
-            + ($this->ask->method->baseApart ? $this->ask->pan->metal * max(0.0, $boiling - $this->ask->place->room) : 0.0);
+            + ($this->ask->method->baseApart ? $this->ask->pan->metal * max(0.0, $boiling - $this->ask->surroundings->room) : 0.0);
 
         return $joules / $this->netAt(0.0);
     }
@@ -321,7 +321,7 @@ final class Cooking
             $onTheHeat ? new Timed($rests, new Off(false)) : null,
             new Timed($rests, new Lid($method->restCovered)),
             new Timed($ready, new Lid(false)),
-            $this->ask->isPlated() && $ready < $table - self::AT_ONCE ? new Timed($ready, new Plate($this->ask->covers, $this->ask->place->plates)) : null,
+            $this->ask->isPlated() && $ready < $table - self::AT_ONCE ? new Timed($ready, new Plate($this->ask->covers, $this->ask->surroundings->plates)) : null,
         ]));
     }
 

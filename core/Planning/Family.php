@@ -26,5 +26,5 @@ interface Family
      * @param  list<array{second: float, mark: string}>  $bare  where it stood since the floor fell dry
      * @param  Continuation|null  $alike  the same pan on a stronger or a weaker ring: what does not depend on that is taken from it
      */
-    public function ahead(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation;
+    public function continuation(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation;
 }

@@ -20,12 +20,12 @@ final class FireChecks
 
     private static function wind(Plan $plan): ?Warning
     {
-        $wind = $plan->ask->place->wind;
+        $wind = $plan->ask->surroundings->wind;
         if ($wind <= 0.0) {
             return null;
         }
         $foil = $plan->ask->family->traits()->driesOut && ! $plan->ask->method->coverFromGrains
-            ? Planner::plan($plan->onTheSameHeat()->at(new Surroundings($plan->ask->place->altitude, $plan->ask->place->room, $plan->ask->place->plates))->withMethod(Cover::FromTheGrains->changes(true)))
+            ? Planner::plan($plan->onTheSameHeat()->at(new Surroundings($plan->ask->surroundings->altitude, $plan->ask->surroundings->room, $plan->ask->surroundings->plates))->withMethod(Cover::FromTheGrains->changes(true)))
             : null;
 
         return new Warning(

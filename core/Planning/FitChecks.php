@@ -79,7 +79,7 @@ final class FitChecks
     private static function mostCovers(Plan $plan): int
     {
         $ask = $plan->ask;
-        $most = (int) floor($ask->family->fit($ask->grain, $ask->target->looseness)->beside($ask->roomOfFood() / $ask->rice())->mostRice($ask->pan) / $ask->gramsPerCover);
+        $most = (int) floor($ask->family->fit($ask->grain, $ask->target->looseness)->withRoomFor($ask->roomOfFood() / $ask->rice())->mostRice($ask->pan) / $ask->gramsPerCover);
 
         return max(0, min($most, $ask->covers - 1));
     }

@@ -46,7 +46,7 @@ final readonly class PartCookedPlan
     public function __construct(private Ask $dish, private PartCooking $part) {}
 
     /** What is cooked ahead: stopped part-way and moist, with what goes in until then and nothing of what goes in after. */
-    public function ahead(): Ask
+    public function cookedAhead(): Ask
     {
         return $this->dish->withGrain($this->dish->grain->upTo($this->part->share))
             ->withFinish(new Finish(0.0, 0.0, $this->dish->finish->salted, $this->dish->finish->butterTemperature))
@@ -88,8 +88,8 @@ final readonly class PartCookedPlan
         // From the middle of the layer outwards it passes its heat on through a third of its half.
         $losing = $area / (1 / self::TAKES + $layer / 1000 / 2 / 3 / self::CONDUCTS);
         [$counts, $from, $second] = [null, $state->second, 0.0];
-        $open = new Simulation($ahead->grain, Conditions::at($ahead->place->altitude, $ahead->place->room, $ahead->pan), $rice);
-        $cold = new Simulation($ahead->grain, Conditions::at($ahead->place->altitude, self::FRIDGE, $ahead->pan), $rice);
+        $open = new Simulation($ahead->grain, Conditions::at($ahead->surroundings->altitude, $ahead->surroundings->room, $ahead->pan), $rice);
+        $cold = new Simulation($ahead->grain, Conditions::at($ahead->surroundings->altitude, self::FRIDGE, $ahead->pan), $rice);
         foreach ([[$open, 60 * self::STEAMS_OFF], [$cold, self::LONGEST]] as [$simulation, $until]) {
             $simulation->spread($state, $area, $losing);
             for (; $second < $until && $state->temperature > self::STILL; $second += self::LOOKS_EVERY) {

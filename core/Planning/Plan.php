@@ -118,7 +118,7 @@ final readonly class Plan
         $pours = array_filter($this->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Pour);
         $last = $pours === [] ? 0.0 : max(array_map(static fn (Stage $stage): float => $stage->minute, $pours));
 
-        return $this->ask->stock->givenOff($this->ask->stock->held + $last, $this->ask->place->room);
+        return $this->ask->stock->givenOff($this->ask->stock->held + $last, $this->ask->surroundings->room);
     }
 
     /** Stock to put on beside the pan, mL: doses, reserve, and what the side pot gives off. */

@@ -51,10 +51,10 @@ final readonly class RightAtTheTable
     public function pulled(callable $cook, float $pull, float $from = -INF): Outcome
     {
         for ($try = 1; true; $try++) {
-            $landed = $cook($pull);
-            $late = $landed->doneness() - $this->wanted;
-            if (abs($late) <= $this->doneness || $try >= $this->tries || $landed->pulled->second <= $from) {
-                return $landed;
+            $outcome = $cook($pull);
+            $late = $outcome->doneness() - $this->wanted;
+            if (abs($late) <= $this->doneness || $try >= $this->tries || $outcome->pulled->second <= $from) {
+                return $outcome;
             }
             $pull = max(self::SOONEST, $pull - $late);
         }
@@ -70,14 +70,14 @@ final readonly class RightAtTheTable
      */
     public function stock(callable $cook, float $guess): ?array
     {
-        $landed = null;
-        $volume = RootFinder::of(function (float $volume) use ($cook, &$landed): float {
-            $landed = $cook($volume);
+        $outcome = null;
+        $volume = RootFinder::of(function (float $volume) use ($cook, &$outcome): float {
+            $outcome = $cook($volume);
 
-            return $this->looseness($landed);
+            return $this->looseness($outcome);
         }, $this->ask->target->looseness, $guess, 1 / $this->rice, 0.0, $this->looseness);
 
-        return $volume === null || $landed === null ? null : [$volume, $landed];
+        return $volume === null || $outcome === null ? null : [$volume, $outcome];
     }
 
     /**
@@ -94,27 +94,27 @@ final readonly class RightAtTheTable
     {
         [$stock, $pull] = [$volume, $this->firstPull()];
         for ($look = 1; $look <= self::LOOKS_AT_BOTH && $stock > 0; $look++) {
-            $landed = $cook($stock, $pull);
-            $loose = $this->looseness($landed) - $this->ask->target->looseness;
-            $late = $landed->doneness() - $this->wanted;
+            $outcome = $cook($stock, $pull);
+            $loose = $this->looseness($outcome) - $this->ask->target->looseness;
+            $late = $outcome->doneness() - $this->wanted;
             if (abs($loose) <= $this->looseness && abs($late) <= $this->doneness) {
-                return [$stock, $landed];
+                return [$stock, $outcome];
             }
             $stock -= $loose * $this->rice + $late * $uses;
             $pull = max(self::SOONEST, $pull - $late);
         }
-        $landed = $this->pulled(function (float $pull) use ($cook, &$volume): Outcome {
-            [$volume, $landed] = $this->stock(static fn (float $stock): Outcome => $cook($stock, $pull), $volume) ?? [0.0, null];
+        $outcome = $this->pulled(function (float $pull) use ($cook, &$volume): Outcome {
+            [$volume, $outcome] = $this->stock(static fn (float $stock): Outcome => $cook($stock, $pull), $volume) ?? [0.0, null];
 
-            return $landed ?? $cook(0.0, $pull);
+            return $outcome ?? $cook(0.0, $pull);
         }, $this->firstPull());
 
-        return [$volume, $landed];
+        return [$volume, $outcome];
     }
 
     /** Free liquid per raw rice at the table, g/g; below nothing when the pan is dry before the rice is done. */
-    public function looseness(Outcome $landed): float
+    public function looseness(Outcome $outcome): float
     {
-        return $landed->atTable->free / $this->rice - $landed->missing * self::DRY_COSTS_PER_MINUTE;
+        return $outcome->atTable->free / $this->rice - $outcome->missing * self::DRY_COSTS_PER_MINUTE;
     }
 }

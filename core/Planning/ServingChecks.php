@@ -61,7 +61,7 @@ final class ServingChecks
         if ($temperature >= self::COLD_C) {
             return null;
         }
-        $place = $plan->ask->place;
+        $place = $plan->ask->surroundings;
         $warm = self::eaten($plan->ask->at(new Surroundings($place->altitude, $place->room, Defaults::PLATES_C, $place->wind)), $plan, $plan->atTable->second);
         $within = self::within($plan, static fn (State $eaten): bool => $eaten->temperature >= self::COLD_C);
 

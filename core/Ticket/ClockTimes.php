@@ -36,7 +36,7 @@ final readonly class ClockTimes
                     'minutes' => $this->at((int) $said('hour'), (int) $said('minute'), $said('half'), str_starts_with($said('hour'), '0')),
                     'four-digits' => [self::clock((int) $said('hour'), (int) $said('minute'))],
                     'past' => $this->past($said('minutes'), $said('way'), self::number($said('hour')), $said('half')),
-                    'half' => $this->half(self::number($said('hour')), $said('half')),
+                    'half' => $this->halfHour(self::number($said('hour')), $said('half')),
                     'noon' => [$said('noon') === 'midnight' ? '00:00' : '12:00'],
                     default => $this->at(self::number($said('hour')), 0, $said('half')),
                 };
@@ -91,7 +91,7 @@ final readonly class ClockTimes
      *
      * @return list<string>
      */
-    private function half(int $hour, string $halfDay): array
+    private function halfHour(int $hour, string $halfDay): array
     {
         return [...$this->at($hour === 1 ? 12 : $hour - 1, 30, $halfDay), ...$this->at($hour, 30, $halfDay)];
     }

@@ -17,7 +17,7 @@ final readonly class Notes
     private const OF_WHAT_IS_BEFORE = ['side', 'light', 'free', 'separate', 'apart', 'extra', 'less', 'more', 'allergy', 'allergies', 'allergic', 'intolerant', 'intolerance'];
 
     /** Several notes as one; empty ones are left out. */
-    public static function together(string ...$notes): string
+    public static function joined(string ...$notes): string
     {
         return implode(', ', array_filter($notes, static fn (string $note): bool => $note !== ''));
     }

@@ -51,7 +51,7 @@ final readonly class TicketLines
         }
         [$this->exact, $this->near] = [$exact, $near];
         [$ways, $this->question] = $this->dishesWithAll($tokens) !== [] || ! $this->hasWordOfADish($tokens) ? $this->ofOneDish($tokens) : $this->ofSeveral($tokens);
-        $this->ways = array_map(static fn (array $way): array => array_map(static fn (array $line): array => [...$line, 'note' => Notes::together(...$notes, ...[$line['note']])], $way), $ways);
+        $this->ways = array_map(static fn (array $way): array => array_map(static fn (array $line): array => [...$line, 'note' => Notes::joined(...$notes, ...[$line['note']])], $way), $ways);
     }
 
     /** @return list<list<Line>> all that they can be */
@@ -145,7 +145,7 @@ final readonly class TicketLines
         $lines = [];
         foreach ($dishes as $dish) {
             foreach ($ways as [$mains, $starters, $table]) {
-                $lines[] = [['dish' => $dish, 'mains' => $mains, 'starters' => $starters, 'table' => $table, 'note' => Notes::together(...$note, ...[implode(' ', $odd)])]];
+                $lines[] = [['dish' => $dish, 'mains' => $mains, 'starters' => $starters, 'table' => $table, 'note' => Notes::joined(...$note, ...[implode(' ', $odd)])]];
             }
         }
 
@@ -174,7 +174,7 @@ final readonly class TicketLines
     private function left(array $tokens): array
     {
         $notes = $odd = [];
-        foreach (self::apart($tokens) as $part) {
+        foreach (self::parts($tokens) as $part) {
             $words = $this->runs($part);
             $isAlone = array_filter($part, fn (Token $token): bool => $token->kind === 'number' || $this->isOfADish($token)) === [];
             $isAlone ? array_push($notes, ...$words) : array_push($odd, ...$words);
@@ -222,7 +222,7 @@ final readonly class TicketLines
      *
      * @return list<list<Token>> parts between signs that set apart
      */
-    private static function apart(array $tokens): array
+    private static function parts(array $tokens): array
     {
         $parts = [[]];
         foreach ($tokens as $token) {
@@ -248,7 +248,7 @@ final readonly class TicketLines
     private function ofSeveral(array $tokens): array
     {
         $ways = $questions = [];
-        foreach ([$this->byNumber($tokens), $this->joined(self::apart($tokens)), $this->joined(array_merge(...array_map($this->byNumber(...), self::apart($tokens))))] as $groups) {
+        foreach ([$this->byNumber($tokens), $this->joined(self::parts($tokens)), $this->joined(array_merge(...array_map($this->byNumber(...), self::parts($tokens))))] as $groups) {
             if (array_filter($groups, fn (array $group): bool => ! self::hasNumber($group) || $this->dishesWithAll($group) === []) !== []) {
                 continue;
             }

@@ -89,7 +89,7 @@ final readonly class TicketReader
                     $table,
                     $early,
                     $late,
-                    Notes::together($firing->note, $note),
+                    Notes::joined($firing->note, $note),
                 ), $firings);
             }
         }
@@ -156,7 +156,7 @@ final readonly class TicketReader
                     $table ?? $number,
                     $early === null ? null : (int) $early,
                     $late === null ? null : (int) $late,
-                    Notes::together(...$notes, ...[$line['note'], $table === null ? '' : $number]),
+                    Notes::joined(...$notes, ...[$line['note'], $table === null ? '' : $number]),
                 ), $way);
             }
         }

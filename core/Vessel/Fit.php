@@ -67,7 +67,7 @@ final readonly class Fit
      *
      * @param  float  $room  mL for a gram of raw rice
      */
-    public function beside(float $room): self
+    public function withRoomFor(float $room): self
     {
         return new self($this->layer, $this->drunk, $this->liquid, $this->heat, $this->shapes, $room);
     }

@@ -116,7 +116,7 @@ final class KilnHouseCooks extends Seeder
                 'burner_id' => $kitchen->burners()->where('name', $ring)->sole()->id,
                 'table_at' => $time, 'heat' => null,
             ], $kitchen, $now);
-            $cook = StartCook::once($this->uuid(), $asked, $user, $now);
+            $cook = StartCook::start($this->uuid(), $asked, $user, $now);
             $this->cook($cook, $user, self::TRUE_HEAT[$ring], $trouble, $note);
         }
         foreach (array_chunk($this->rows, self::AT_ONCE) as $some) {

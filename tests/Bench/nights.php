@@ -46,20 +46,20 @@ printf("  %8s %14s %14s %14s %12s\n", 'firings', 'from nothing', 'plans known', 
 $known = [];
 foreach ([10, 20, 40, 60, 80, 160] as $firings) {
     [$cold, $warm, $again, $late] = [[], [], [], 0.0];
-    $lengths = new PlannedTimetables($dishes, $pans, $rings);
+    $timetables = new PlannedTimetables($dishes, $pans, $rings);
     foreach (range(1, $firings > 60 ? 4 : 12) as $times) {
         $result = $night($firings);
         $fresh = new PlannedTimetables($dishes, $pans, $rings);
         $cold[] = $times > 3 ? $cold[0] : $timed(static fn () => (new Solver($result, $fresh))->solve());
-        (new Solver($result, $lengths))->solve();
-        $warm[] = $timed(static function () use ($result, $lengths, &$solved): void {
-            $solved = (new Solver($result, $lengths))->solve();
+        (new Solver($result, $timetables))->solve();
+        $warm[] = $timed(static function () use ($result, $timetables, &$schedule): void {
+            $schedule = (new Solver($result, $timetables))->solve();
         });
-        $late += $solved->lateCovers();
+        $late += $schedule->lateCovers();
         $at = $chance->getInt(0, $firings - 1);
         $changed = $result->with(['firings' => array_replace($result->firings, [$at => $result->firings[$at]->with(['covers' => 3, 'table' => $result->firings[$at]->table + 6.0])])]);
-        (new Solver($changed, $lengths))->solve($solved, 0.1);
-        $again[] = $timed(static fn () => (new Solver($changed, $lengths))->solve($solved, 0.1));
+        (new Solver($changed, $timetables))->solve($schedule, 0.1);
+        $again[] = $timed(static fn () => (new Solver($changed, $timetables))->solve($schedule, 0.1));
     }
     printf("  %8d %11.0f ms %11.0f ms %11.0f ms %12.0f\n", $firings, $p95($cold), $p95($warm), $p95($again), $late / count($warm));
 }

@@ -52,16 +52,16 @@ $groups = [
         }
     },
     'nights' => static function () use ($oneIn): iterable {
-        foreach (Nights::random(intdiv(500, $oneIn), 31) as [$night, $lengths]) {
-            $solved = (new Solver($night, $lengths))->solve();
+        foreach (Nights::random(intdiv(500, $oneIn), 31) as [$night, $timetables]) {
+            $schedule = (new Solver($night, $timetables))->solve();
             yield [
-                array_map(static fn (Placement $cook): array => [$cook->serves, $cook->dish, $cook->rice, $cook->pan, $cook->ring, $cook->on, $cook->table(), $cook->beside()], $solved->cooks),
-                $solved->notCooked,
+                array_map(static fn (Placement $placement): array => [$placement->serves, $placement->dish, $placement->rice, $placement->pan, $placement->ring, $placement->on, $placement->table(), $placement->ringsBeside()], $schedule->placements),
+                $schedule->notCooked,
                 array_map(
                     static fn (Clash $clash): array => [$clash->code, $clash->at, $clash->firings, $clash->lateCovers, array_map(
                         static fn (Offer $offer): array => [$offer->code, $offer->lateAfter, $offer->from, $offer->to, $offer->minutes, $offer->like], $clash->offers,
                     )],
-                    (new Clashes($solved, $lengths))->all(),
+                    (new Clashes($schedule, $timetables))->all(),
                 ),
             ];
         }

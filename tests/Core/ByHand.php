@@ -45,7 +45,7 @@ final class ByHand
             'doses-too-close' => [min(array_map(static fn ($i): float => $pours[$i + 1]->minute - $pours[$i]->minute, range(0, count($pours) - 2))), '<', 0.5],
             'goes-dry' => [$plan->dryMinute ?? INF, '<', $plan->pulled->minute()],
             'never-done' => [$plan->pulled->minute(), '>', 85.0],
-            'does-not-simmer' => [self::meanTemperature($plan), '<', self::boiling($ask->place->altitude) - 7.0 + self::RULE_OF_THUMB_K],
+            'does-not-simmer' => [self::meanTemperature($plan), '<', self::boiling($ask->surroundings->altitude) - 7.0 + self::RULE_OF_THUMB_K],
             'bite-not-right' => $plan->bite() === Bite::HardHeart
                 ? [$plan->atTable->drunk, '<', 0.75 * $ask->grain->hot * (1 - exp(-$ask->grain->rate * $window->low))]
                 : ($plan->atTable->doneness < $window->middle() ? [$plan->atTable->doneness, '<', $window->low + 0.75] : [$plan->atTable->doneness, '>', $window->high - 0.25]),
@@ -53,7 +53,7 @@ final class ByHand
             'cold-plate' => [$plan->atTable->temperature, '<', 60.0],
             'cheese-catches' => [min($ask->burner->net) / $floor, '>', 7500.0],
             'stock-cold' => [$ask->stock->temperature, '<', 75.0],
-            'stock-above-boiling' => [$ask->stock->temperature, '>', self::boiling($ask->place->altitude)],
+            'stock-above-boiling' => [$ask->stock->temperature, '>', self::boiling($ask->surroundings->altitude)],
             'too-salty' => [100 * self::salt($plan) / self::plate($plan, $rice), '>', 1.1],
             'alcohol-stays' => [$ask->wine, '>', 0.0],
             'much-wine' => [$ask->wine / $rice, '>', 1.2],

@@ -181,7 +181,7 @@ final class Kitchens
         $method['finishOnTheHeat'] = $traits->finish > 0 && $yes();
         $method['plated'] = $traits->driesOut ? $yes() : null;
         $ask = $ask->withMethod($method)->withWine($yes() ? 0.3 * $ask->rice() : 0.0)->withWineOf(new Wine($pick([12.5, 18.0]), $yes()))
-            ->on(new Burner($ask->burner->ring, $ask->burner->net, $ask->burner->grate, $fire))->at(new Surroundings($ask->place->altitude, $ask->place->room, $ask->place->plates, $wind));
+            ->on(new Burner($ask->burner->ring, $ask->burner->net, $ask->burner->grate, $fire))->at(new Surroundings($ask->surroundings->altitude, $ask->surroundings->room, $ask->surroundings->plates, $wind));
         if ($traits->finish > 0) {
             $ask = $ask->withFinish(new Finish($pick([0.0, 0.2]) * $ask->rice(), 0.2 * $ask->rice(), butterTemperature: $pick([-18.0, 4.0, 20.0]), cream: $pick([0.0, 0.3]) * $ask->rice()));
         }

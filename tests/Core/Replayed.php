@@ -70,7 +70,7 @@ final class Replayed
             $acts[] = new Timed(60 * ($pull + $method->finish + $method->rest), new Lid(false));
         }
         if ($ask->isPlated() && $ask->target->minutesToTable > 0) {
-            $acts[] = new Timed(60 * ($pull + $method->finish + $method->rest), new Plate($ask->covers, $ask->place->plates));
+            $acts[] = new Timed(60 * ($pull + $method->finish + $method->rest), new Plate($ask->covers, $ask->surroundings->plates));
         }
         $setup = new Setup(
             $ask->grain, $ask->conditions(), $ask->pan, $ask->burner->ring, $ask->rice(),

@@ -34,12 +34,12 @@ const AHEAD_BY = 5.0;
 function fridayThatFits(Evening $evening): Night
 {
     $night = $evening->night;
-    $solver = static fn (Night $night): Solver => new Solver($night, $evening->lengths);
-    for ($solved = $solver($night)->solve(); ($late = $solved->late()) !== []; $solved = $solver($night)->solve($solved)) {
+    $solver = static fn (Night $night): Solver => new Solver($night, $evening->timetables);
+    for ($schedule = $solver($night)->solve(); ($late = $schedule->late()) !== []; $schedule = $solver($night)->solve($schedule)) {
         $firing = $night->firings[$number = array_key_first($late)];
         $night = $night->with(['firings' => array_replace($night->firings, [$number => $firing->with(['table' => $firing->table + ceil($late[$number])])])]);
     }
-    expect($solved->notCooked)->toBe([]);
+    expect($schedule->notCooked)->toBe([]);
 
     return $night;
 }
@@ -54,9 +54,9 @@ function slower(Timetable $planned, float $minutes): Timetable
 }
 
 /** The same pan put on then, as long as that. */
-function goneOn(Placement $cook, float $on, Timetable $length): Placement
+function goneOn(Placement $placement, float $on, Timetable $timetable): Placement
 {
-    return new Placement($cook->serves, $cook->dish, $cook->rice, $cook->pan, $cook->ring, $on, $length);
+    return new Placement($placement->serves, $placement->dish, $placement->rice, $placement->pan, $placement->ring, $on, $timetable);
 }
 
 /**
@@ -69,25 +69,25 @@ function playedThrough(Night $night, Evening $evening, Randomizer $chance): arra
     // Four pans of five go on within a minute; one of five takes longer.
     $once = static fn (float $usual, array $else): float => $chance->getInt(1, 5) < 5 ? $usual : $chance->getInt(...$else) / 2;
     $hands = array_map(static fn (): array => ['behind' => $once($chance->getInt(0, 2) / 2, [3, 10]), 'slow' => $once(0.0, [2, 8])], $night->firings);
-    [$running, $due, $warned, $solved] = [[], [], [], null];
-    $serves = static fn (array $cooks): int => array_sum(array_map(static fn (Placement $cook): int => $cook->covers(), $cooks));
+    [$running, $due, $warned, $schedule] = [[], [], [], null];
+    $serves = static fn (array $cooks): int => array_sum(array_map(static fn (Placement $placement): int => $placement->covers(), $cooks));
     $ordered = array_sum(array_map(static fn (Firing $firing): int => $firing->covers, $night->firings));
     $first = min(array_map(static fn (Firing $firing): float => $firing->table, $night->firings));
     for ($now = $first - 60.0; $serves(array_column($running, 'planned')) < $ordered || $now <= max(array_map(static fn (array $pan): float => $pan['planned']->off(), $running)); $now += LOOKS_EVERY) {
         expect($now)->toBeLessThan($night->end() + 120.0);
         // The forecast knows of a pan what has shown by half its time on the ring.
         $live = array_map(static fn (array $pan): Placement => $now >= $pan['shows'] ? $pan['really'] : $pan['planned'], $running);
-        $solved = (new Solver($night->with(['now' => $now, 'running' => $live]), $evening->lengths))->solve($solved, 0.05);
-        foreach ($solved->warnings() as $number) {
+        $schedule = (new Solver($night->with(['now' => $now, 'running' => $live]), $evening->timetables))->solve($schedule, 0.05);
+        foreach ($schedule->warnings() as $number) {
             $warned[$number] ??= $now;
         }
-        foreach ($solved->cooks as $cook) {
-            $number = array_key_first($cook->serves);
-            if (! in_array($cook, $live, true) && $cook->on <= $now + 1e-6) {
+        foreach ($schedule->placements as $placement) {
+            $number = array_key_first($placement->serves);
+            if (! in_array($placement, $live, true) && $placement->on <= $now + 1e-6) {
                 $due[$number] ??= $now;
                 if ($now >= $due[$number] + $hands[$number]['behind'] - 1e-6) {
-                    $planned = goneOn($cook, $now, $cook->length);
-                    $running[] = ['planned' => $planned, 'really' => goneOn($cook, $now, slower($cook->length, $hands[$number]['slow'])), 'shows' => $hands[$number]['slow'] > 0.0 ? $planned->firstLiquid() + $cook->length->off / 2 : $now];
+                    $planned = goneOn($placement, $now, $placement->timetable);
+                    $running[] = ['planned' => $planned, 'really' => goneOn($placement, $now, slower($placement->timetable, $hands[$number]['slow'])), 'shows' => $hands[$number]['slow'] > 0.0 ? $planned->firstLiquid() + $placement->timetable->off / 2 : $now];
                 }
             }
         }

@@ -343,8 +343,8 @@ it('tells a walk-in the minute of the night that is shown, not of one filled ane
     $dish = Dish::query()->where('name', 'like', 'pea%')->sole();
     $evening = new Evening($night->fresh(), $dish->kitchen, CarbonImmutable::now());
     $walkIn = $evening->firing(new Firing(['dish_id' => $dish->id, 'covers' => 2, 'starters' => 0, 'table_at' => CarbonImmutable::now(), 'early_min' => 3, 'late_min' => 2, 'parts' => 1, 'to_order' => false]));
-    $solver = new Solver($evening->night, $evening->lengths);
-    $shown = $solver->soonest($evening->solved(), $walkIn);
+    $solver = new Solver($evening->night, $evening->timetables);
+    $shown = $solver->soonest($evening->schedule(), $walkIn);
     expect($shown)->not->toBe($solver->soonest($solver->solve(), $walkIn));
     $entry = ['format' => 'velko.firing-entry/1', 'dish_id' => $dish->id, 'covers' => 2, 'table_at' => null, 'label' => 'walk-in'];
     $put = $this->postJson("/api/nights/$day/firings", ['format' => 'velko.firings-entry/1', 'firings' => [$entry]])->assertCreated();

@@ -29,7 +29,7 @@ dataset('asks', function (): iterable {
         }
     })()));
     $both = new PartCookedPlan(Kitchens::ask(covers: 6, base: 28, ring: 20, butter: 12), new PartCooking(0.65, 20.0));
-    $ahead = Planner::plan($both->ahead());
+    $ahead = Planner::plan($both->cookedAhead());
     yield 'cooked ahead' => [$ahead->ask];
     yield 'finished to order' => [$both->toOrder($both->cooled($ahead->ask, $ahead->pulled)->part)];
     $known = Kitchens::ask(covers: 6);

@@ -25,7 +25,7 @@ it('stands where the cases say', function (array $events, array $then): void {
         'done' => array_map(static fn (Touch $touch): string => $touch->id, $replay->done),
         'lid_on' => $replay->lidIsOn(),
         'undo' => $replay->takenBack === null ? $replay->undoable()?->id : null,
-        'beside' => array_map(static fn (int $work, array $said): array => ['work' => $work, 'begun_at' => $moment($said['begun']), 'ready_at' => $moment($said['ready'])], array_keys($replay->beside()), array_values($replay->beside())),
+        'beside' => array_map(static fn (int $work, array $said): array => ['work' => $work, 'begun_at' => $moment($said['begun']), 'ready_at' => $moment($said['ready'])], array_keys($replay->sideWork()), array_values($replay->sideWork())),
     ])->toEqual(['beside' => [], ...$then]);
 })->with(function (): iterable {
     foreach (replays()['cases'] as $case) {

@@ -20,7 +20,7 @@ use Velko\Core\Vessel\Pan;
  */
 function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float $net, float $seconds, bool $boiling, ?bool $cover = null, bool $off = false, ?array $food = null): array
 {
-    $conditions = Conditions::at($ask->place->altitude, $ask->place->room, $ask->pan);
+    $conditions = Conditions::at($ask->surroundings->altitude, $ask->surroundings->room, $ask->pan);
     $rice = $ask->rice();
     $simulation = new Simulation($ask->grain, $conditions, $rice);
     $state = $simulation->start($boiling ? $conditions->boiling : $start, $ask->method->sealed);
@@ -34,7 +34,7 @@ function pouredOnce(Ask $ask, float $start, float $stock, float $perGram, float 
     }
     $case = [
         'rice' => $rice, 'rate' => $ask->grain->rate, 'most' => $ask->grain->hot, 'sealed' => $ask->method->sealed,
-        'area' => $conditions->area, 'rimArea' => $conditions->rimArea, 'boilsAt' => $conditions->boiling, 'metal' => $conditions->metal, 'room' => $ask->place->room, 'net' => $off ? 0 : $net, 'boiling' => $boiling,
+        'area' => $conditions->area, 'rimArea' => $conditions->rimArea, 'boilsAt' => $conditions->boiling, 'metal' => $conditions->metal, 'room' => $ask->surroundings->room, 'net' => $off ? 0 : $net, 'boiling' => $boiling,
         'open' => 1 - $state->cover, 'losing' => $state->losing, ...$food === null ? [] : ['food' => $food],
         'state' => [$state->free, $state->drunk, $state->temperature, $state->doneness, $state->boiledOff], 'seconds' => $seconds,
     ];

@@ -38,16 +38,16 @@ function wholeMinuteNights(int $count, int $seed, int $least, int $most): array
         [$rings, $hands, $number] = [$chance->getInt(2, 4), $chance->getInt(1, 3), $chance->getInt($least, $most)];
         $firings = array_map(static fn (): Firing => new Firing($chance->getInt(0, 2), $chance->getInt(1, 10), (float) $chance->getInt(40, 40 + 16 * $number), (float) $chance->getInt(0, 4), (float) $chance->getInt(0, 3)), range(1, $number));
         $night = new Night($firings, array_keys($pans), range(0, $rings - 1), [new Shift(0.0, 1000.0, $hands)], 4.0, false);
-        $lengths = Nights::lengths($dishes, $pans);
-        if ((new Solver($night, $lengths))->solve(share: 0.1)->lateCovers() > 1.2 * LATE_ENOUGH) {
+        $timetables = Nights::timetables($dishes, $pans);
+        if ((new Solver($night, $timetables))->solve(share: 0.1)->lateCovers() > 1.2 * LATE_ENOUGH) {
             continue; // it would not come down to it
         }
-        $solved = (new Solver($night, $lengths))->solve();
-        if ($solved->notCooked !== [] || $solved->lateCovers() > LATE_ENOUGH) {
+        $schedule = (new Solver($night, $timetables))->solve();
+        if ($schedule->notCooked !== [] || $schedule->lateCovers() > LATE_ENOUGH) {
             continue;
         }
-        $nights[] = ['firings' => $number, 'ours' => $solved->lateCovers(), 'bound' => LowerBound::of($solved, $lengths), 'case' => [
-            'rings' => $rings, 'hands' => $hands, 'wash' => 4, 'pans' => $pans, 'atMost' => $solved->lateCovers(),
+        $nights[] = ['firings' => $number, 'ours' => $schedule->lateCovers(), 'bound' => LowerBound::of($schedule, $timetables), 'case' => [
+            'rings' => $rings, 'hands' => $hands, 'wash' => 4, 'pans' => $pans, 'atMost' => $schedule->lateCovers(),
             'firings' => array_map(static fn (Firing $firing): array => ['covers' => $firing->covers, 'from' => $firing->from(), 'until' => $firing->until(), 'minutes' => [
                 'on' => -3, 'off' => $dishes[$firing->dish]->off, 'table' => $dishes[$firing->dish]->table, 'hands' => array_map(static fn (HandShare $share): array => [$share->from, $share->to, $share->share], $dishes[$firing->dish]->hands),
             ]], $firings),

@@ -21,7 +21,7 @@ final class CookController
     {
         $document = $request->document();
         $now = CarbonImmutable::now();
-        $cook = StartCook::once($document['id'], KitchenAsk::of($document['ask'], $user->kitchen, $now, $user->words()), $user, $now, $document['serves'] ?? []);
+        $cook = StartCook::start($document['id'], KitchenAsk::of($document['ask'], $user->kitchen, $now, $user->words()), $user, $now, $document['serves'] ?? []);
 
         return new JsonResponse(CookDocument::of($cook, $now, $user->words()), $cook->wasRecentlyCreated ? 201 : 200);
     }

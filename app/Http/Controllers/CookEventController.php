@@ -29,7 +29,7 @@ final class CookEventController
 
             return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now, $user->words()), 202);
         }
-        $isNew = SaveEvent::once($cook, $said, $request->document(), $clock);
+        $isNew = SaveEvent::save($cook, $said, $request->document(), $clock);
 
         return new JsonResponse(CookDocument::of(self::whole($cook, $user), $now, $user->words()), $isNew ? 201 : 200);
     }

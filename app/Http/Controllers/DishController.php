@@ -55,7 +55,7 @@ final class DishController
      *
      * @throws BadDocument when its name has been given to another meanwhile, or its rice or stock has gone too
      */
-    public function back(int $id, #[CurrentUser] User $user): JsonResponse
+    public function restore(int $id, #[CurrentUser] User $user): JsonResponse
     {
         $dish = Retired::of(new Dish)->findOrFail($id);
         Gate::authorize('update', $dish);

@@ -78,7 +78,7 @@ final class SessionController
         if (is_int($person)) {
             Hands::to($request, $user, $person, is_string($pin) ? $pin : '');
         } else {
-            Hands::back($request, $user, is_string($password) ? $password : '');
+            Hands::handBack($request, $user, is_string($password) ? $password : '');
         }
 
         return new JsonResponse(SessionDocument::of($request, $user));

@@ -53,7 +53,7 @@ final class ThingController
      *
      * @throws BadDocument
      */
-    public function back(Thing $thing, int $id, #[CurrentUser] User $user): JsonResponse
+    public function restore(Thing $thing, int $id, #[CurrentUser] User $user): JsonResponse
     {
         $row = Retired::of(new ($thing->model()))->findOrFail($id);
         Gate::authorize('update', $row);

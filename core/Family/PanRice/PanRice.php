@@ -75,7 +75,7 @@ final readonly class PanRice implements Family
         return PanRicePlanner::plan($ask, $alike?->crust?->making);
     }
 
-    public function ahead(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation
+    public function continuation(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation
     {
         return new PanRiceContinuation($ask, $replay, $mark, $bare, $alike instanceof PanRiceContinuation ? $alike->crust() : null);
     }

@@ -155,7 +155,7 @@ final readonly class PanRiceContinuation implements Continuation
         $mark = $moves[0]->mark ?? null;
 
         return $mark !== null && $ask->burner->has($mark)
-            ? $ask->crustMaking()->again($mark, $moves[0]->shift ?? 0.0, count($moves))
+            ? $ask->crustMaking()->timed($mark, $moves[0]->shift ?? 0.0, count($moves))
             : $ask->crustMaking()->plan();
     }
 
@@ -358,7 +358,7 @@ final readonly class PanRiceContinuation implements Continuation
     private function cook(State $start, float $more, ?string $gentle, ?Track $track = null): array
     {
         $cooked = $this->cookUntil($start, $more, $gentle, Cooking::LONGEST);
-        $landed = $cooked['atTable']->doneness;
+        $outcome = $cooked['atTable']->doneness;
         $latest = Cooking::LONGEST;
         for ($try = 0; $try < self::MOST_PULLS; $try++) {
             $soft = $cooked['atTable']->doneness - $this->ask->grain->window->rightTo();
@@ -372,7 +372,7 @@ final readonly class PanRiceContinuation implements Continuation
             $cooked = $this->cookUntil($start, $more, $gentle, $latest, $track);
         }
 
-        return ['landed' => $landed, ...$cooked];
+        return ['landed' => $outcome, ...$cooked];
     }
 
     /**

@@ -190,14 +190,14 @@ final readonly class Doses
         $given = $doses;
         $volume = null;
         $lastBefore = self::MOST_DOSES;
-        $landed = $this->right->pulled(function (float $pull) use ($doses, $start, $least, $most, &$given, &$volume, &$lastBefore): Outcome {
-            [$given, $volume, $landed] = $this->withLast($doses, $start, $least, $most, $pull, $volume, $lastBefore);
+        $outcome = $this->right->pulled(function (float $pull) use ($doses, $start, $least, $most, &$given, &$volume, &$lastBefore): Outcome {
+            [$given, $volume, $outcome] = $this->withLast($doses, $start, $least, $most, $pull, $volume, $lastBefore);
             $lastBefore = count($given);
 
-            return $landed ?? $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
+            return $outcome ?? $this->tail($given === [] ? $start : $given[count($given) - 1]->before, $volume, $pull);
         }, $this->landing->doneness);
 
-        return $this->measured($given, $volume ?? 0.0, $landed, $least);
+        return $this->measured($given, $volume ?? 0.0, $outcome, $least);
     }
 
     /**
@@ -281,9 +281,9 @@ final readonly class Doses
      *
      * @param  list<Dose>  $given
      */
-    private function measured(array $given, float $last, Outcome $landed, int $least): DoseSequence
+    private function measured(array $given, float $last, Outcome $outcome, int $least): DoseSequence
     {
-        [$atTable, $pullAt] = [$landed->atTable, $landed->pulled->second];
+        [$atTable, $pullAt] = [$outcome->atTable, $outcome->pulled->second];
         $last = Rounding::to($last, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
         $solved = $given[count($given) - 1] ?? null;
         if ($solved === null) {

@@ -72,7 +72,7 @@ final readonly class Risotto implements Family
         return RisottoPlanner::plan($ask);
     }
 
-    public function ahead(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation
+    public function continuation(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation
     {
         return new RisottoContinuation($ask, $replay, $mark);
     }

@@ -72,7 +72,7 @@ final readonly class SoupyRice implements Family
         return SoupyRicePlanner::plan($ask);
     }
 
-    public function ahead(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation
+    public function continuation(Ask $ask, Replay $replay, string $mark, array $bare = [], ?Continuation $alike = null): Continuation
     {
         return new SoupyRiceContinuation($ask, $replay, $mark);
     }

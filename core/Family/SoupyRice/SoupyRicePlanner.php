@@ -77,10 +77,10 @@ final class SoupyRicePlanner
     private function solve(): Plan
     {
         $right = new RightAtTheTable($this->ask, self::DONENESS_TOLERANCE, self::LOOSENESS_TOLERANCE, self::MOST_PULLS);
-        [$stock, $landed] = $right->stockAndPull($this->cook(...), $this->guess(), $this->usesPerMinute());
+        [$stock, $outcome] = $right->stockAndPull($this->cook(...), $this->guess(), $this->usesPerMinute());
         $stock = Rounding::to($stock, max(Rounding::JUG, Rounding::step(self::ROUNDING * $this->rice)));
         $pours = $this->pours($stock);
-        $run = $this->cooking->cook(array_column($pours, 'second'), array_column($pours, 'volume'), $landed->pulled->second);
+        $run = $this->cooking->cook(array_column($pours, 'second'), array_column($pours, 'volume'), $outcome->pulled->second);
         $standing = HoldingAtPass::of($this->ask, $this->cooking, $run->off());
         $plan = new Plan(
             $this->ask, $stock, $this->heat,

@@ -60,7 +60,7 @@ final readonly class FloorRemedies
             ? [Fact::of('do.shift', shift: Length::ofCm(round($plan->shift()))), Fact::of('do.quarter-turns', time: Duration::ofSeconds(round($turning / 4))), Fact::of('do.then-off')]
             : [Fact::of('do.leave-in-the-middle'), Fact::of('do.off-when-it-smells-toasted')];
 
-        return new WayBack(Trouble::PaleRim, $do, $this->seen->forecast->coming->atTable, beware: Fact::of('beware.gold-to-burnt', time: Duration::ofMinutes($this->goldToBurnt())));
+        return new WayBack(Trouble::PaleRim, $do, $this->seen->forecast->projection->atTable, beware: Fact::of('beware.gold-to-burnt', time: Duration::ofMinutes($this->goldToBurnt())));
     }
 
     private function goldToBurnt(): float
@@ -74,7 +74,7 @@ final readonly class FloorRemedies
     {
         $stays = $this->seen->staysBehind(self::BURNT_LAYER);
         $covers = $this->seen->ask->covers;
-        $atTable = (new Trial($this->seen->ask, $this->seen->forecast->now, $this->seen->mark))->standing($this->seen->ask->method->rest);
+        $atTable = (new Trial($this->seen->ask, $this->seen->forecast->now, $this->seen->mark))->afterStanding($this->seen->ask->method->rest);
 
         return new WayBack(Trouble::Bitter, [
             Fact::of('do.off-at-once'),

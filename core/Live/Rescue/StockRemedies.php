@@ -29,8 +29,8 @@ final readonly class StockRemedies
 
     private function tooSalty(): WayBack
     {
-        $left = max(0.0, $this->seen->forecast->coming->stock());
-        $state = $this->seen->forecast->coming->atTable;
+        $left = max(0.0, $this->seen->forecast->projection->stock());
+        $state = $this->seen->forecast->projection->atTable;
         $finish = $this->seen->ask->finish;
         $plate = $this->seen->rice * (1 + $state->drunk) + $state->free + $finish->weight();
         $salt = max($state->salt + $finish->salt(), self::SALTY / 100 * $plate);
@@ -57,11 +57,11 @@ final readonly class StockRemedies
 
     private function stockOut(): WayBack
     {
-        $left = max(0.0, $this->seen->forecast->coming->stock());
+        $left = max(0.0, $this->seen->forecast->projection->stock());
         $salt = $left * $this->seen->ask->stock->saltPercent / 100;
 
         return new WayBack(Trouble::StockOut, $left < 5
             ? [Fact::of('do.nothing-needed')]
-            : [Fact::of('do.water-in-its-place', volume: Volume::ofMl($left)), Fact::of('do.with-salt', weight: Mass::ofG($salt))], $this->seen->forecast->coming->atTable, water: true);
+            : [Fact::of('do.water-in-its-place', volume: Volume::ofMl($left)), Fact::of('do.with-salt', weight: Mass::ofG($salt))], $this->seen->forecast->projection->atTable, water: true);
     }
 }

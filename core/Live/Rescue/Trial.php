@@ -60,9 +60,9 @@ final readonly class Trial
      */
     public function untilDone(float $pour = 0.0, float $covered = 0.0): array
     {
-        $landed = $this->done($pour, $covered);
+        $outcome = $this->done($pour, $covered);
 
-        return [$this->minutes($landed->pulled), $landed->atTable];
+        return [$this->minutes($outcome->pulled), $outcome->atTable];
     }
 
     private function done(float $pour, float $covered): Outcome
@@ -140,9 +140,9 @@ final readonly class Trial
      */
     public function coveredUntilDone(float $pour): array
     {
-        $landed = $this->coveredDone($pour);
+        $outcome = $this->coveredDone($pour);
 
-        return [$this->minutes($landed->pulled), $landed->atTable];
+        return [$this->minutes($outcome->pulled), $outcome->atTable];
     }
 
     private function coveredDone(float $pour): Outcome
@@ -165,7 +165,7 @@ final readonly class Trial
     }
 
     /** Off the heat, standing covered for so long, then to the table. */
-    public function standing(float $minutes): State
+    public function afterStanding(float $minutes): State
     {
         $state = clone $this->from;
         $rested = new Cooking($this->ask->withMethod(['lid' => [], 'rest' => $minutes, 'restCovered' => true]), [new HeatChange(0.0, $this->ask->burner->weakest())]);

@@ -75,7 +75,7 @@ final class WhatIf
 
     public static function inTheHills(Plan $plan): Compared
     {
-        $place = $plan->ask->place;
+        $place = $plan->ask->surroundings;
         $altitude = $place->altitude >= self::HILLS_M / 2 ? 0.0 : self::HILLS_M;
         $after = Planner::plan(self::solved($plan)->at(new Surroundings($altitude, $place->room, $place->plates, $place->wind)));
         $minutes = abs($after->pulled->minute() - $plan->pulled->minute());

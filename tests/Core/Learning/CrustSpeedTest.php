@@ -30,7 +30,7 @@ use Velko\Core\Rice\Looseness;
 /** Minutes at 150 °C to which the floor of a pan rice came that was cooked so, were this the truth. */
 function scrapedFloor(Ask $truly, Replay $replay): ?float
 {
-    return $truly->family->ahead($truly, $replay, 'medium')->scraped(60 * ($replay->minuteOf(StageKind::Off) ?? 0.0));
+    return $truly->family->continuation($truly, $replay, 'medium')->scraped(60 * ($replay->minuteOf(StageKind::Off) ?? 0.0));
 }
 
 /**

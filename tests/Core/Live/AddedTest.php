@@ -68,8 +68,8 @@ it('asks for it while it is to come, and counts it in what is to pour', function
     $adds = array_values(array_filter($forecast->steps, static fn (Step $step): bool => $step->kind === StageKind::Add));
     expect($adds)->toHaveCount(2)
         ->and($adds[0]->minute)->toEqualWithDelta(12.0, 0.2)
-        ->and($forecast->coming->atTable->brought)->toBeGreaterThan(0.7 * 0.85 * 270)
-        ->and($forecast->coming->atTable->free / $plan->rice())->toEqualWithDelta($plan->ask->target->looseness, 0.06);
+        ->and($forecast->projection->atTable->brought)->toBeGreaterThan(0.7 * 0.85 * 270)
+        ->and($forecast->projection->atTable->free / $plan->rice())->toEqualWithDelta($plan->ask->target->looseness, 0.06);
 });
 
 it('counts from the touch, late as it is', function (): void {
@@ -88,7 +88,7 @@ it('is put in at once where its minute has gone by and nobody has said it', func
     // It was due at its minute and goes on calling; what is forecast is a pan that gets it now.
     expect($add->minute)->toBeLessThanOrEqual(13.05)
         ->and($forecast->now->addedAt)->toBe([])
-        ->and($forecast->coming->atTable->addedAt[0])->toEqualWithDelta(780.0, 1.0);
+        ->and($forecast->projection->atTable->addedAt[0])->toEqualWithDelta(780.0, 1.0);
 });
 
 it('counts as planned what was passed over unsaid', function (): void {

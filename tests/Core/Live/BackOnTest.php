@@ -51,7 +51,7 @@ function offAndBackOn(Plan $plan, float $minute, float $minutes): array
 it('cools off the heat and warms again on it, as the same pan simulated by hand', function (Plan $plan): void {
     $minute = 0.5 * $plan->pulled->minute();
     $replay = Replay::of($plan->stages, offAndBackOn($plan, $minute, 2.0));
-    $happened = new ActualRun($plan->ask, $plan->heat, $replay);
+    $actual = new ActualRun($plan->ask, $plan->heat, $replay);
     $cooking = new Cooking($plan->ask, $plan->heat);
     $byHand = $cooking->start();
     foreach ($replay->pours() as $pour) {
@@ -62,11 +62,11 @@ it('cools off the heat and warms again on it, as the same pan simulated by hand'
     $hot = $byHand->temperature;
     $cooking->do($byHand, new Off(false));
     $cooking->runTo($byHand, 60 * ($minute + 2.0));
-    expect($happened->until(60 * ($minute + 2.0) - 1)->temperature)->toBeLessThan($hot - 1.0)->toBeGreaterThan(70.0) // two minutes, not a fridge
-        ->and($happened->until(60 * ($minute + 2.0))->temperature)->toEqualWithDelta($byHand->temperature, 1e-6)
-        ->and($happened->until(60 * ($minute + 2.0))->boiledOff)->toEqualWithDelta($byHand->boiledOff, 1e-6);
+    expect($actual->until(60 * ($minute + 2.0) - 1)->temperature)->toBeLessThan($hot - 1.0)->toBeGreaterThan(70.0) // two minutes, not a fridge
+        ->and($actual->until(60 * ($minute + 2.0))->temperature)->toEqualWithDelta($byHand->temperature, 1e-6)
+        ->and($actual->until(60 * ($minute + 2.0))->boiledOff)->toEqualWithDelta($byHand->boiledOff, 1e-6);
     // On the mark that it had, it is hot again within minutes.
-    $later = $happened->until(60 * ($minute + 4.0));
+    $later = $actual->until(60 * ($minute + 4.0));
     expect($later->temperature)->toBeGreaterThan($byHand->temperature)->and($later->net)->toBeGreaterThan(0.0);
 })->with('pans off by mistake');
 
@@ -74,7 +74,7 @@ it('is pulled later, as done and as loose as it was to be', function (Plan $plan
     $minute = 0.5 * $plan->pulled->minute();
     $forecast = OnTheFire::forecast($plan, offAndBackOn($plan, $minute, 2.0));
     // Two minutes are lost at the most, and what it takes to be hot again; a pan that is still hot cooks on meanwhile.
-    expect($forecast->coming->pulled->minute() - $plan->pulled->minute())->toBeGreaterThan(0.1)->toBeLessThan(4.0)
+    expect($forecast->projection->pulled->minute() - $plan->pulled->minute())->toBeGreaterThan(0.1)->toBeLessThan(4.0)
         ->and($forecast->bite())->toBe(Bite::Right)
         ->and($forecast->looseness())->toEqualWithDelta($plan->looseness(), 0.1)
         ->and($forecast->standing)->toBeNull();

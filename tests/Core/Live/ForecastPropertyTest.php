@@ -41,7 +41,7 @@ it('keeps its books, its order and its senses in any kitchen', function (callabl
         }
         $weighed = [...$done, OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute, (float) $chance->getInt(-5, 5)), new Touch('t', TouchKind::Taste, OnTheFire::at($minute), taste: Taste::cases()[$chance->getInt(0, 3)])];
         $forecast = OnTheFire::forecast($plan, $weighed);
-        foreach ([$forecast->now, $forecast->coming->pulled, $forecast->coming->atTable] as $state) {
+        foreach ([$forecast->now, $forecast->projection->pulled, $forecast->projection->atTable] as $state) {
             expect($state->poured + $state->brought)->toEqualWithDelta($ask->rice() * ($state->drunk - $state->soaked) + $state->free + $state->boiledOff + $state->liftedOut, 1e-9 * max(1.0, $state->poured), $name);
             foreach ([$state->free, $state->drunk, $state->doneness, $state->temperature] as $value) {
                 expect(is_finite($value) && $value >= 0)->toBeTrue($name);
@@ -96,7 +96,7 @@ it('asks for more stock the hotter the ring turns out to be', function (): void 
         if (Forecast::of($plan->ask, $plan->heat, Replay::of($plan->stages, $done), OnTheFire::at($minute)) === null) {
             continue;
         }
-        $stock = static fn (float $power): float => OnTheFire::forecast($plan, [...$done, OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute)])->coming->stock();
+        $stock = static fn (float $power): float => OnTheFire::forecast($plan, [...$done, OnTheFire::weighed($plan, OnTheFire::truth($plan, $power, $minute), $minute)])->projection->stock();
         expect($stock(0.8))->toBeLessThanOrEqual($stock(1.0) + 20.0 + 0.02 * $ask->rice(), $name)
             ->and($stock(1.0))->toBeLessThanOrEqual($stock(1.2) + 20.0 + 0.02 * $ask->rice(), $name);
     }

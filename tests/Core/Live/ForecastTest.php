@@ -67,7 +67,7 @@ it('does not mind that hands do not move on whole seconds', function (): void {
     $plan = Planner::plan(Kitchens::panRice());
     foreach ([0.001, 0.004, 0.0071, 0.0113] as $off) {
         $touches = array_map(static fn (Touch $touch): Touch => new Touch($touch->id, $touch->kind, $touch->at + (int) round(60000 * $off), $touch->stage, $touch->volume), OnTheFire::doneUntil($plan, 0.6 * $plan->pulled->minute()));
-        expect(OnTheFire::forecast($plan, $touches)->coming->stock())->toBe(0.0)->and(OnTheFire::forecast($plan, $touches)->coming->pulled->minute())->toEqualWithDelta($plan->pulled->minute(), 0.2);
+        expect(OnTheFire::forecast($plan, $touches)->projection->stock())->toBe(0.0)->and(OnTheFire::forecast($plan, $touches)->projection->pulled->minute())->toEqualWithDelta($plan->pulled->minute(), 0.2);
     }
 });
 
@@ -75,8 +75,8 @@ it('goes on as planned where everything went as planned', function (Plan $plan, 
     $minute = $share * $plan->pulled->minute();
     $forecast = OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute));
     $poured = Replay::of($plan->stages, OnTheFire::doneUntil($plan, $minute))->poured();
-    expect(($poured + $forecast->coming->stock()) / $plan->stock)->toEqualWithDelta(1.0, 0.02)
-        ->and($forecast->coming->pulled->minute())->toEqualWithDelta($plan->pulled->minute(), 0.35)
+    expect(($poured + $forecast->projection->stock()) / $plan->stock)->toEqualWithDelta(1.0, 0.02)
+        ->and($forecast->projection->pulled->minute())->toEqualWithDelta($plan->pulled->minute(), 0.35)
         ->and($forecast->looseness())->toEqualWithDelta($plan->looseness(), 0.06)
         ->and($forecast->bite())->toBe($plan->bite())
         ->and($forecast->estimate->power)->toBe(1.0);
@@ -100,8 +100,8 @@ it('knows the rest of the stock within 5 % after one weighing, on a ring 20 % st
         $middle = ($low + $high) / 2;
         cookedOn($plan, $power, $minute, $forecast, $middle)->free / $plan->ask->rice() < $target ? $low = $middle : $high = $middle;
     }
-    $needed = $forecast->coming->stock() + $low;
-    expect($forecast->coming->stock() / $needed)->toEqualWithDelta(1.0, 0.05);
+    $needed = $forecast->projection->stock() + $low;
+    expect($forecast->projection->stock() / $needed)->toEqualWithDelta(1.0, 0.05);
     expect(cookedOn($plan, $power, $minute, $forecast)->free / $plan->ask->rice())->toEqualWithDelta($target, 0.07);
 })->with([1.2, 0.8])->with([0.0, 5.0, -5.0]);
 
@@ -113,8 +113,8 @@ it('narrows what it says once the pan was weighed', function (Plan $plan): void 
     // A stew in one pour hides its ring behind what was poured; what is in the pot is known all the same.
     expect($after->estimate->spread)->toBeLessThan(($plan->ask->family->traits()->name === 'soupy-rice' ? 0.95 : 0.5) * $before->estimate->spread)
         ->and($width($after))->toBeLessThan($width($before))
-        ->and($before->stockSpread[0])->toBeLessThan($before->coming->lacks)
-        ->and($before->stockSpread[1])->toBeGreaterThan($before->coming->lacks);
+        ->and($before->stockSpread[0])->toBeLessThan($before->projection->lacks)
+        ->and($before->stockSpread[1])->toBeGreaterThan($before->projection->lacks);
 })->with('plans');
 
 it('says in one line what a weighing changed', function (): void {
@@ -165,7 +165,7 @@ it('moves the doneness clock by a taste, half way, and never by more than 2.5 mi
     $minute = 0.93 * $plan->pulled->minute();
     $tasted = static fn (Taste ...$tastes): Forecast => OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $minute), ...array_map(static fn (Taste $taste, int $i): Touch => new Touch("t$i", TouchKind::Taste, OnTheFire::at($minute + 0.01 * $i), taste: $taste), $tastes, array_keys($tastes))]);
     expect($tasted(Taste::Right)->shift)->toBeGreaterThan(0.4)->toBeLessThan(2.5)
-        ->and($tasted(Taste::Right)->coming->pulled->minute())->toBeLessThan(OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute))->coming->pulled->minute() - 0.3)
+        ->and($tasted(Taste::Right)->projection->pulled->minute())->toBeLessThan(OnTheFire::forecast($plan, OnTheFire::doneUntil($plan, $minute))->projection->pulled->minute() - 0.3)
         ->and($tasted(Taste::Crunchy)->shift)->toBeLessThan(0.0)
         ->and($tasted(Taste::Soft, Taste::Soft, Taste::Soft, Taste::Soft, Taste::Soft)->shift)->toBe(2.5);
 });
@@ -174,11 +174,11 @@ it('gives a pan rice that dries too early the stock it lacks, and one that is to
     $plan = Planner::plan(Kitchens::panRice());
     $half = 0.5 * $plan->pulled->minute();
     $early = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 1.35, $half), $half)]);
-    $extra = $early->coming->extras[0];
+    $extra = $early->projection->extras[0];
     expect($extra->kind)->toBe(StageKind::Pour)->and($extra->volume)->toBeGreaterThan(20.0)
         ->and($early->steps[0]->stage)->toBeNull()
-        ->and($early->coming->atTable->doneness)->toEqualWithDelta($plan->ask->grain->window->middle(), 0.4)
-        ->and($early->coming->left->doneness)->toBeLessThan($early->coming->atTable->doneness - 0.4);
+        ->and($early->projection->atTable->doneness)->toEqualWithDelta($plan->ask->grain->window->middle(), 0.4)
+        ->and($early->projection->left->doneness)->toBeLessThan($early->projection->atTable->doneness - 0.4);
     $wet = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 0.7, $half), $half)]);
     $marks = array_values(array_filter($wet->steps, static fn (Step $step): bool => $step->kind === StageKind::Heat));
     $planned = $plan->ask->burner->net[$plan->heat[1]->mark];
@@ -189,10 +189,10 @@ it('brings a stew back to the bowl that was asked: hot stock for a tight one, so
     $plan = Planner::plan(Kitchens::soupy());
     $half = 0.5 * $plan->pulled->minute();
     $tight = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), OnTheFire::weighed($plan, OnTheFire::truth($plan, 2.0, $half), $half)]);
-    expect($tight->coming->extras[0]->kind->value)->toBe('pour')
+    expect($tight->projection->extras[0]->kind->value)->toBe('pour')
         ->and($tight->looseness())->toEqualWithDelta($plan->ask->target->looseness, 0.1);
     $loose = OnTheFire::forecast($plan, [...OnTheFire::doneUntil($plan, $half), new Touch('x', TouchKind::Splash, OnTheFire::at($half), volume: 400.0)]);
-    expect($loose->coming->extras[0]->kind->value)->toBe('lift')->and($loose->coming->extras[0]->volume)->toBeGreaterThan(200.0)->toBeLessThanOrEqual(400.0);
+    expect($loose->projection->extras[0]->kind->value)->toBe('lift')->and($loose->projection->extras[0]->volume)->toBeGreaterThan(200.0)->toBeLessThanOrEqual(400.0);
 });
 
 it('asks for one dose more than planned where the ring takes it, and for fewer where it does not', function (): void {
@@ -287,7 +287,7 @@ it('does not put off what is overdue: a crust that the plan makes in one move is
     $moves = array_values(array_filter($plan->stages, static fn (Stage $stage): bool => $stage->kind === StageKind::Crust));
     $ask = $plan->ask->on($plan->ask->burner->times(1.3));
     expect($moves)->toHaveCount(1)
-        ->and($ask->crustMaking()->again((string) $moves[0]->mark, $moves[0]->shift ?? 0.0, 2)->legs)->toHaveCount(2);
+        ->and($ask->crustMaking()->timed((string) $moves[0]->mark, $moves[0]->shift ?? 0.0, 2)->legs)->toHaveCount(2);
 
     $begun = Replay::of($plan->stages, OnTheFire::doneUntil($plan, $moves[0]->minute + 0.001));
     $gold = Forecast::of($ask, $plan->heat, $begun, OnTheFire::at($moves[0]->minute))->floor->gold ?? 0.0;
@@ -338,8 +338,8 @@ it('is true for now while nobody touches: soft rice is soft, a pan that stands c
     expect($bites[0])->toBe('right')->and($bites[1])->not->toBe('right');
     // Off the heat and not carried: eaten when it is, not when it should have been.
     $off = OnTheFire::doneUntil($plan, $pull + 0.001);
-    $soon = OnTheFire::forecast($plan, $off, $pull + 0.5)->coming->atTable;
-    $late = OnTheFire::forecast($plan, $off, $pull + 25.0)->coming->atTable;
+    $soon = OnTheFire::forecast($plan, $off, $pull + 0.5)->projection->atTable;
+    $late = OnTheFire::forecast($plan, $off, $pull + 25.0)->projection->atTable;
     expect($late->temperature)->toBeLessThan($soon->temperature - 5)->and($late->minute())->toEqualWithDelta($pull + 25.0, 0.05);
 })->with('plans');
 
@@ -388,8 +388,8 @@ it('says once that the salt goes past what was asked, and that the rest may be w
     $weighed = OnTheFire::weighed($plan, $truth, 9.0);
     [$before, $after] = [OnTheFire::forecast($plan, $done, 9.0), OnTheFire::forecast($plan, [...$done, $weighed])];
     $poured = array_sum(array_map(static fn (Touch $touch): float => $touch->volume ?? 0.0, $done));
-    $plate = 4 * 80 * (1 + $after->coming->atTable->drunk) + $after->coming->atTable->free;
-    $byHand = 100 * 0.0095 * ($poured + $after->coming->stock()) / $plate;
+    $plate = 4 * 80 * (1 + $after->projection->atTable->drunk) + $after->projection->atTable->free;
+    $byHand = 100 * 0.0095 * ($poured + $after->projection->stock()) / $plate;
     $said = array_column(Change::between($before, $after, $weighed), null, 'code');
     // 1.0 % is the top of what the kitchen asks for, and a tongue does not tell 1.1 from it.
     expect($byHand)->toBeGreaterThan(1.1)

@@ -45,11 +45,11 @@ it('comes to what it comes to if the lid is really taken off then', function (Pl
     $minute = 0.5 * $plan->pulled->minute();
     $off = [...$on, new Touch('lid off', TouchKind::Lid, OnTheFire::at($minute + 2.0), on: false)];
     $stays = [...array_slice($on, 0, -1), new Touch('lid', TouchKind::Lid, OnTheFire::at($minute), on: true)];
-    $foretold = OnTheFire::forecast($plan, $on)->coming;
-    $truly = OnTheFire::forecast($plan, $off)->coming;
+    $foretold = OnTheFire::forecast($plan, $on)->projection;
+    $truly = OnTheFire::forecast($plan, $off)->projection;
     // Nothing else is due in those two minutes but the doses of a risotto, which are then poured late.
     expect($foretold->pulled->minute())->toEqualWithDelta($truly->pulled->minute(), 0.25)
         ->and($foretold->atTable->boiledOff)->toEqualWithDelta($truly->atTable->boiledOff, 0.03 * $truly->atTable->boiledOff)
         // Were it to stay on, something else would come of it.
-        ->and(abs($foretold->atTable->boiledOff - OnTheFire::forecast($plan, $stays)->coming->atTable->boiledOff))->toBeGreaterThan(5.0);
+        ->and(abs($foretold->atTable->boiledOff - OnTheFire::forecast($plan, $stays)->projection->atTable->boiledOff))->toBeGreaterThan(5.0);
 })->with('pans under a lid');

@@ -20,140 +20,140 @@ use Velko\Core\Night\Timetables;
 /* A night is filled so that a hand can check it: lengths are said, minutes reckoned beside. */
 
 /** What must hold of any night, however hopeless. */
-function holds(Schedule $solved, Timetables $lengths, string $name): void
+function holds(Schedule $schedule, Timetables $timetables, string $name): void
 {
-    $night = $solved->night;
+    $night = $schedule->night;
     $served = array_fill_keys(array_keys($night->firings), 0);
     $late = 0.0;
-    foreach ($solved->cooks as $cook) {
-        expect($cook->length)->toEqual($lengths->of($cook->dish, $cook->pan, $cook->ring, $cook->covers(), $cook->rice), "$name: length")
-            ->and(max([0, ...array_column(array_filter($lengths->places($cook->dish), static fn (array $place): bool => $place[0] === $cook->pan && $place[1] === $cook->ring), 2)]))->toBeGreaterThanOrEqual($cook->rice, "$name: too full")
-            ->and($cook->on)->toBeGreaterThanOrEqual($night->now, "$name: too soon")
-            ->and($cook->beside())->toHaveCount(count($cook->length->besideRings), "$name: a ring for all that stands beside it");
-        foreach ($cook->serves as $firing => $covers) {
+    foreach ($schedule->placements as $placement) {
+        expect($placement->timetable)->toEqual($timetables->of($placement->dish, $placement->pan, $placement->ring, $placement->covers(), $placement->rice), "$name: length")
+            ->and(max([0, ...array_column(array_filter($timetables->places($placement->dish), static fn (array $place): bool => $place[0] === $placement->pan && $place[1] === $placement->ring), 2)]))->toBeGreaterThanOrEqual($placement->rice, "$name: too full")
+            ->and($placement->on)->toBeGreaterThanOrEqual($night->now, "$name: too soon")
+            ->and($placement->ringsBeside())->toHaveCount(count($placement->timetable->besideRings), "$name: a ring for all that stands beside it");
+        foreach ($placement->serves as $firing => $covers) {
             $asked = $night->firings[$firing];
             $served[$firing] += $covers;
-            expect($cook->dish)->toBe($asked->dish, "$name: another dish")
-                ->and($cook->pan)->toBe($asked->pan ?? $cook->pan, "$name: pinned pan")->and($cook->ring)->toBe($asked->ring ?? $cook->ring, "$name: pinned ring")
-                ->and($cook->on)->toBe($asked->on ?? $cook->on, "$name: pinned minute");
-            expect($cook->table())->toBeGreaterThanOrEqual($asked->from() - 1e-6, "$name: too early at the table");
+            expect($placement->dish)->toBe($asked->dish, "$name: another dish")
+                ->and($placement->pan)->toBe($asked->pan ?? $placement->pan, "$name: pinned pan")->and($placement->ring)->toBe($asked->ring ?? $placement->ring, "$name: pinned ring")
+                ->and($placement->on)->toBe($asked->on ?? $placement->on, "$name: pinned minute");
+            expect($placement->table())->toBeGreaterThanOrEqual($asked->from() - 1e-6, "$name: too early at the table");
         }
     }
     foreach ($served as $firing => $covers) {
-        expect($covers)->toBe(in_array($firing, $solved->notCooked, true) ? 0 : $night->firings[$firing]->covers, "$name: served once");
-        $late += $night->firings[$firing]->covers * $solved->lateOf($firing);
+        expect($covers)->toBe(in_array($firing, $schedule->notCooked, true) ? 0 : $night->firings[$firing]->covers, "$name: served once");
+        $late += $night->firings[$firing]->covers * $schedule->lateOf($firing);
     }
     // A ring has one pan, or what stands beside one; a pan one cook until it is washed.
-    $stands = array_merge(...array_map(static fn (Placement $cook): array => [[$cook->ring, $cook->on, $cook->off()], ...$cook->beside()], $solved->cooks), ...[[]]);
+    $stands = array_merge(...array_map(static fn (Placement $placement): array => [[$placement->ring, $placement->on, $placement->off()], ...$placement->ringsBeside()], $schedule->placements), ...[[]]);
     foreach ($stands as $at => [$ring, $from, $to]) {
         foreach (array_slice($stands, $at + 1) as [$other, $begins, $ends]) {
             expect($ring !== $other || $to <= $begins + 1e-6 || $ends <= $from + 1e-6)->toBeTrue("$name: a ring twice");
         }
     }
-    foreach ($solved->cooks as $at => $a) {
-        foreach (array_slice($solved->cooks, $at + 1) as $b) {
+    foreach ($schedule->placements as $at => $a) {
+        foreach (array_slice($schedule->placements, $at + 1) as $b) {
             expect($a->pan !== $b->pan || $a->table() + $night->wash <= $b->on + 1e-6 || $b->table() + $night->wash <= $a->on + 1e-6)->toBeTrue("$name: a pan twice");
         }
     }
     // The shares of hands never add up to more than are there: looked at just after each beginning.
-    $shares = array_merge(...array_map(static fn (Placement $cook): array => $cook->hands(), $solved->cooks), ...[[]]);
+    $shares = array_merge(...array_map(static fn (Placement $placement): array => $placement->hands(), $schedule->placements), ...[[]]);
     foreach ($shares as $begin) {
         $minute = $begin->from + 1e-4;
         $needed = array_sum(array_map(static fn ($share): float => $share->from <= $minute && $minute < $share->to ? $share->share : 0.0, $shares));
         $there = array_sum(array_map(static fn (Shift $shift): int => $shift->from <= $minute && $minute < $shift->to ? $shift->count : 0, $night->hands));
         expect($needed)->toBeLessThanOrEqual($there + 1e-6, "$name: hands");
     }
-    expect($solved->lateCovers())->toEqualWithDelta($late, 1e-6, "$name: late")
-        ->and(LowerBound::of($solved, $lengths))->toBeLessThanOrEqual($late + 1e-6, "$name: bound");
+    expect($schedule->lateCovers())->toEqualWithDelta($late, 1e-6, "$name: late")
+        ->and(LowerBound::of($schedule, $timetables))->toBeLessThanOrEqual($late + 1e-6, "$name: bound");
 }
 
 it('keeps every truth of a night in five hundred by chance', function (): void {
-    foreach (Nights::random(500, 77) as $name => [$night, $lengths]) {
-        $solved = (new Solver($night, $lengths))->solve(share: 0.2);
-        holds($solved, $lengths, $name);
+    foreach (Nights::random(500, 77) as $name => [$night, $timetables]) {
+        $schedule = (new Solver($night, $timetables))->solve(share: 0.2);
+        holds($schedule, $timetables, $name);
     }
 });
 
 it('fills the same night the same way whenever it is asked', function (): void {
-    foreach (Nights::random(12, 78) as $name => [$night, $lengths]) {
-        expect((new Solver($night, $lengths))->solve())->toEqual((new Solver($night, $lengths))->solve(), $name);
+    foreach (Nights::random(12, 78) as $name => [$night, $timetables]) {
+        expect((new Solver($night, $timetables))->solve())->toEqual((new Solver($night, $timetables))->solve(), $name);
     }
 });
 
 it('ends each pan at the table at its minute, on the half minute before', function (): void {
     // On at 3 before the first liquid, 20 on the ring, eaten 3 after: 26 min. Due at 100: on at 74.
-    $solved = (new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1), Nights::lengths([Nights::stirred(20.0)], [10])))->solve();
-    expect($solved->cooks[0]->on)->toBe(74.0)->and($solved->cooks[0]->table())->toBe(100.0)->and($solved->lateCovers())->toBe(0.0);
+    $schedule = (new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1), Nights::timetables([Nights::stirred(20.0)], [10])))->solve();
+    expect($schedule->placements[0]->on)->toBe(74.0)->and($schedule->placements[0]->table())->toBe(100.0)->and($schedule->lateCovers())->toBe(0.0);
 });
 
 it('shares a pan between two tables of one dish where a minute is right for both, and not where there is none', function (): void {
-    $lengths = Nights::lengths([Nights::stirred(20.0)], [10, 10]);
-    $shared = (new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 102.0)], 2, 2), $lengths))->solve();
-    expect($shared->cooks)->toHaveCount(1)->and($shared->cooks[0]->serves)->toBe([0 => 4, 1 => 5])->and($shared->lateCovers())->toBe(0.0);
-    $apart = (new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 104.0)], 2, 2), $lengths))->solve();
-    expect($apart->cooks)->toHaveCount(2);
-    expect((new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 102.0)], 2, 2, merge: false), $lengths))->solve()->cooks)->toHaveCount(2);
+    $timetables = Nights::timetables([Nights::stirred(20.0)], [10, 10]);
+    $shared = (new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 102.0)], 2, 2), $timetables))->solve();
+    expect($shared->placements)->toHaveCount(1)->and($shared->placements[0]->serves)->toBe([0 => 4, 1 => 5])->and($shared->lateCovers())->toBe(0.0);
+    $apart = (new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 104.0)], 2, 2), $timetables))->solve();
+    expect($apart->placements)->toHaveCount(2);
+    expect((new Solver(Nights::night([new Firing(0, 4, 100.0), new Firing(0, 5, 102.0)], 2, 2, merge: false), $timetables))->solve()->placements)->toHaveCount(2);
 });
 
 it('shares the covers that no one pan takes over as many as it needs, evenly', function (): void {
-    $solved = (new Solver(Nights::night([new Firing(0, 22, 100.0)], 3, 3, hands: 3), Nights::lengths([Nights::stirred(20.0)], [10, 10, 10])))->solve();
-    expect(array_map(static fn (Placement $cook): int => $cook->covers(), $solved->cooks))->toEqualCanonicalizing([8, 7, 7])->and($solved->lateCovers())->toBe(0.0);
+    $schedule = (new Solver(Nights::night([new Firing(0, 22, 100.0)], 3, 3, hands: 3), Nights::timetables([Nights::stirred(20.0)], [10, 10, 10])))->solve();
+    expect(array_map(static fn (Placement $placement): int => $placement->covers(), $schedule->placements))->toEqualCanonicalizing([8, 7, 7])->and($schedule->lateCovers())->toBe(0.0);
 });
 
 it('shares covers over two pans at once where two rings are free, though one of them takes less', function (): void {
     // Fourteen, in pans of ten and of six: 7 + 7 would go into the larger one twice. 14 x 10/16 = 8.75: nine and five.
-    $lengths = Nights::lengths([1 => Nights::stirred(20.0)], [10, 6]);
-    $solved = (new Solver(Nights::night([new Firing(1, 14, 60.0)], 2, 2), $lengths))->solve();
-    expect(array_map(static fn (Placement $cook): array => [$cook->covers(), $cook->pan], $solved->cooks))->toEqualCanonicalizing([[9, 0], [5, 1]])
-        ->and($solved->lateCovers())->toBe(0.0);
+    $timetables = Nights::timetables([1 => Nights::stirred(20.0)], [10, 6]);
+    $schedule = (new Solver(Nights::night([new Firing(1, 14, 60.0)], 2, 2), $timetables))->solve();
+    expect(array_map(static fn (Placement $placement): array => [$placement->covers(), $placement->pan], $schedule->placements))->toEqualCanonicalizing([[9, 0], [5, 1]])
+        ->and($schedule->lateCovers())->toBe(0.0);
     // Where there is one ring they go one after the other, and the rounds are even.
-    $oversized = (new Solver(Nights::night([new Firing(1, 14, 60.0)], 1, 1), $lengths))->solve();
-    expect(array_map(static fn (Placement $cook): int => $cook->covers(), $oversized->cooks))->toBe([7, 7]);
+    $oversized = (new Solver(Nights::night([new Firing(1, 14, 60.0)], 1, 1), $timetables))->solve();
+    expect(array_map(static fn (Placement $placement): int => $placement->covers(), $oversized->placements))->toBe([7, 7]);
 });
 
 it('offers no change that leaves a table as late as it was', function (): void {
     // Sixteen in a pan of six: 6, 5 and 5, one after the other, each 26 min from the cold pan to the table and 4 min of washing: an hour
     // late at least. A second ring is no use without a second pan, and a later table waits as long again; a second pan and the ring that
     // is free save one round of three.
-    $lengths = Nights::lengths([1 => Nights::stirred(20.0)], [6]);
+    $timetables = Nights::timetables([1 => Nights::stirred(20.0)], [6]);
     $night = Nights::night([new Firing(1, 16, 60.0)], 1, 2);
-    $clashes = (new Clashes((new Solver($night, $lengths))->solve(), $lengths))->all();
+    $clashes = (new Clashes((new Solver($night, $timetables))->solve(), $timetables))->all();
     expect($clashes)->toHaveCount(1)->and($clashes[0]->lateCovers)->toBeGreaterThan(16 * 50.0)
         ->and(array_map(static fn (Offer $offer): string => $offer->code, $clashes[0]->offers))->toBe(['other-pan']);
 });
 
 it('lets one pair of hands stir one pan: the second table waits, and a second pair is what mends it', function (): void {
-    $lengths = Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10, 10]);
+    $timetables = Nights::timetables([Nights::stirred(20.0), Nights::stirred(20.0)], [10, 10]);
     $night = Nights::night([new Firing(0, 4, 100.0), new Firing(1, 2, 100.0)], 2, 2, hands: 1);
-    $solved = (new Solver($night, $lengths))->solve();
+    $schedule = (new Solver($night, $timetables))->solve();
     // 24 min of hands each, toast to finish. The first three minutes early, from 71 to 95; the second on at 95, at the table at 121: 2 covers × 21 min. The other way round it would be 4 × 21.
-    expect($solved->lateCovers())->toBe(42.0)->and($solved->lateOf(0))->toBe(0.0);
-    $clash = (new Clashes($solved, $lengths))->all()[0];
+    expect($schedule->lateCovers())->toBe(42.0)->and($schedule->lateOf(0))->toBe(0.0);
+    $clash = (new Clashes($schedule, $timetables))->all()[0];
     expect($clash->code)->toBe('hands')->and($clash->firings)->toBe([1])->and($clash->at)->toBe(74.0)->and($clash->lateCovers)->toBe(42.0)
         ->and(array_map(static fn (Offer $offer): array => [$offer->code, $offer->lateAfter], $clash->offers))->toContain(['more-hands', 0.0], ['later', 0.0]);
     // Stirred now and then and beaten into nothing, two go into one pair of hands: 0.4 + 0.4.
     $stew = new Timetable(-3.0, 20.0, 23.0, [new HandShare(-3.0, 20.0, 0.4, 'stir')]);
-    expect((new Solver($night, Nights::lengths([$stew, $stew], [10, 10])))->solve()->lateCovers())->toBe(0.0);
+    expect((new Solver($night, Nights::timetables([$stew, $stew], [10, 10])))->solve()->lateCovers())->toBe(0.0);
 });
 
-it('names what is missing: a ring, a pan, time, a pan that is large enough', function (Night $night, Timetables $lengths, string $code, array $offered): void {
-    $clashes = (new Clashes((new Solver($night, $lengths))->solve(), $lengths))->all();
+it('names what is missing: a ring, a pan, time, a pan that is large enough', function (Night $night, Timetables $timetables, string $code, array $offered): void {
+    $clashes = (new Clashes((new Solver($night, $timetables))->solve(), $timetables))->all();
     expect(array_map(static fn (Clash $clash): string => $clash->code, $clashes))->toContain($code)
         ->and(array_map(static fn (Offer $offer): string => $offer->code, $clashes[0]->offers))->toContain(...$offered);
 })->with([
-    'a ring' => [fn (): Night => Nights::night([new Firing(0, 4, 100.0), new Firing(1, 4, 100.0)], 2, 1, 3), fn (): Timetables => Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10, 10]), 'ring', ['other-ring', 'later']],
-    'a pan' => [fn (): Night => Nights::night([new Firing(0, 4, 100.0), new Firing(1, 4, 100.0)], 1, 2, 3), fn (): Timetables => Nights::lengths([Nights::stirred(20.0), Nights::stirred(20.0)], [10]), 'pan', ['other-pan', 'later']],
-    'time' => [fn (): Night => Nights::night([new Firing(0, 4, 20.0)], 1, 1), fn (): Timetables => Nights::lengths([Nights::stirred(20.0)], [10]), 'too-soon', ['later']],
+    'a ring' => [fn (): Night => Nights::night([new Firing(0, 4, 100.0), new Firing(1, 4, 100.0)], 2, 1, 3), fn (): Timetables => Nights::timetables([Nights::stirred(20.0), Nights::stirred(20.0)], [10, 10]), 'ring', ['other-ring', 'later']],
+    'a pan' => [fn (): Night => Nights::night([new Firing(0, 4, 100.0), new Firing(1, 4, 100.0)], 1, 2, 3), fn (): Timetables => Nights::timetables([Nights::stirred(20.0), Nights::stirred(20.0)], [10]), 'pan', ['other-pan', 'later']],
+    'time' => [fn (): Night => Nights::night([new Firing(0, 4, 20.0)], 1, 1), fn (): Timetables => Nights::timetables([Nights::stirred(20.0)], [10]), 'too-soon', ['later']],
 ]);
 
 it('spreads the hands of what is done beside a pan over all its time, and asks for one pair at most', function (): void {
     // Four of sixteen minutes; and six in four, which nobody has.
-    expect([HandShare::beside(-10.0, 6.0, 4.0)->share, HandShare::beside(0.0, 4.0, 6.0)->share, HandShare::beside(0.0, 4.0, 0.0)->share])->toBe([0.25, 1.0, 0.0]);
+    expect([HandShare::ofWork(-10.0, 6.0, 4.0)->share, HandShare::ofWork(0.0, 4.0, 6.0)->share, HandShare::ofWork(0.0, 4.0, 0.0)->share])->toBe([0.25, 1.0, 0.0]);
 });
 
 it('says that nobody is there, not that there is no time, where that makes a table later; and from when to when somebody would have to be', function (): void {
-    $lengths = Nights::lengths([Nights::stirred(20.0)], [10]);
-    $clash = static fn (float $table, float $from): Clash => (new Clashes((new Solver(Nights::night([new Firing(0, 4, $table)], 1, 1)->with(['hands' => [new Shift($from, 400.0, 1)]]), $lengths))->solve(), $lengths))->all()[0];
+    $timetables = Nights::timetables([Nights::stirred(20.0)], [10]);
+    $clash = static fn (float $table, float $from): Clash => (new Clashes((new Solver(Nights::night([new Firing(0, 4, $table)], 1, 1)->with(['hands' => [new Shift($from, 400.0, 1)]]), $timetables))->solve(), $timetables))->all()[0];
     // 26 min from on to the table, the first 24 of them by hand: for a table at 100, three minutes early at the soonest, on at 71 to 74, and a hand until 95 to 98.
     $early = $clash(100.0, 200.0);
     expect($early->code)->toBe('hands')->and($early->at)->toBe(74.0);
@@ -164,30 +164,30 @@ it('says that nobody is there, not that there is no time, where that makes a tab
 });
 
 it('leaves a firing uncooked that was to go on so soon that it would be there before its window', function (): void {
-    $lengths = Nights::lengths([Nights::stirred(20.0)], [10]);
+    $timetables = Nights::timetables([Nights::stirred(20.0)], [10]);
     // 26 min from on to the table: on at 60 it is there at 86, and nobody eats before 97.
-    $solved = (new Solver(Nights::night([new Firing(0, 4, 100.0, on: 60.0)], 1, 1), $lengths))->solve();
-    expect($solved->notCooked)->toBe([0])->and((new Clashes($solved, $lengths))->all()[0]->code)->toBe('too-soon');
+    $schedule = (new Solver(Nights::night([new Firing(0, 4, 100.0, on: 60.0)], 1, 1), $timetables))->solve();
+    expect($schedule->notCooked)->toBe([0])->and((new Clashes($schedule, $timetables))->all()[0]->code)->toBe('too-soon');
 });
 
 it('says how late a night must be at least', function (): void {
-    $lengths = Nights::lengths([Nights::stirred(20.0)], [10]);
+    $timetables = Nights::timetables([Nights::stirred(20.0)], [10]);
     // Due at 20, there at 26 at the soonest: 4 covers × 6 min; of the other, which waits for the one ring, nothing is sure.
-    $solved = (new Solver(Nights::night([new Firing(0, 4, 20.0), new Firing(0, 8, 40.0)], 1, 1), $lengths))->solve();
-    expect(LowerBound::of($solved, $lengths))->toBe(24.0)->and($solved->lateCovers())->toBeGreaterThan(24.0);
+    $schedule = (new Solver(Nights::night([new Firing(0, 4, 20.0), new Firing(0, 8, 40.0)], 1, 1), $timetables))->solve();
+    expect(LowerBound::of($schedule, $timetables))->toBe(24.0)->and($schedule->lateCovers())->toBeGreaterThan(24.0);
 });
 
 it('says of a dish that fits no pan that it is too big, and cooks the rest', function (): void {
-    $lengths = Nights::lengths([Nights::stirred(20.0)], [0]);
-    $solved = (new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1), $lengths))->solve();
-    expect($solved->notCooked)->toBe([0])->and((new Clashes($solved, $lengths))->all()[0]->code)->toBe('too-big');
+    $timetables = Nights::timetables([Nights::stirred(20.0)], [0]);
+    $schedule = (new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1), $timetables))->solve();
+    expect($schedule->notCooked)->toBe([0])->and((new Clashes($schedule, $timetables))->all()[0]->code)->toBe('too-big');
 });
 
 it('has a clear answer to a hopeless night', function (array $firings, int $hands): void {
-    $lengths = Nights::lengths([Nights::stirred(20.0)], [10, 10]);
+    $timetables = Nights::timetables([Nights::stirred(20.0)], [10, 10]);
     foreach ([new Night($firings, [0, 1], [0, 1], [new Shift(0.0, 400.0, $hands)], 4.0), new Night($firings, [0, 1], [], [new Shift(0.0, 400.0, 2)], 4.0), new Night($firings, [], [0], [], 4.0)] as $night) {
-        $solved = (new Solver($night, $lengths))->solve();
-        holds($solved, $lengths, 'hopeless');
-        expect(count((new Clashes($solved, $lengths))->all()))->toBe(count(array_filter(array_keys($firings), static fn (int $number): bool => $solved->tableOf($number) === null || $solved->lateOf($number) > 0.0)));
+        $schedule = (new Solver($night, $timetables))->solve();
+        holds($schedule, $timetables, 'hopeless');
+        expect(count((new Clashes($schedule, $timetables))->all()))->toBe(count(array_filter(array_keys($firings), static fn (int $number): bool => $schedule->tableOf($number) === null || $schedule->lateOf($number) > 0.0)));
     }
 })->with(['nothing is ordered' => [[], 2], 'nobody is there' => [[new Firing(0, 4, 100.0)], 0], 'four hundred covers' => [[new Firing(0, 400, 300.0)], 2], 'it should be there already' => [[new Firing(0, 4, 0.0)], 2]]);

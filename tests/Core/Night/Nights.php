@@ -35,7 +35,7 @@ final class Nights
      * @param  array<int, Timetable>  $dishes
      * @param  array<int, int>  $most  covers by pan
      */
-    public static function lengths(array $dishes, array $most): Timetables
+    public static function timetables(array $dishes, array $most): Timetables
     {
         return new class($dishes, $most) implements Timetables
         {
@@ -95,7 +95,7 @@ final class Nights
             $hands = [new Shift($chance->getInt(0, 30), $chance->getInt(200, 400), $chance->getInt(0, 3)), new Shift(60.0, 160.0, $chance->getInt(0, 2))];
             yield "night $i of seed $seed" => [
                 new Night($firings, range(0, $pans - 1), range(0, $rings - 1), $hands, $chance->getInt(0, 10), $chance->getInt(0, 1) === 1),
-                self::lengths($dishes, array_map(static fn (): int => $chance->getInt(2, 12), range(0, $pans - 1))),
+                self::timetables($dishes, array_map(static fn (): int => $chance->getInt(2, 12), range(0, $pans - 1))),
             ];
         }
     }

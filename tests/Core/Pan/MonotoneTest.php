@@ -15,7 +15,7 @@ use Velko\Core\Planning\Ask;
 /** The pan of an ask after so many minutes of one pour on its middle mark. */
 function onePour(Ask $ask, float $perGram = 3.0, float $heat = 1.0, float $altitude = 0.0, float $minutes = 14): State
 {
-    $conditions = Velko\Core\Pan\Conditions::at($ask->place->altitude + $altitude, $ask->place->room, $ask->pan);
+    $conditions = Velko\Core\Pan\Conditions::at($ask->surroundings->altitude + $altitude, $ask->surroundings->room, $ask->pan);
     $simulation = new Simulation($ask->grain, $conditions, $ask->rice());
     $state = $simulation->start(95, $ask->method->sealed);
     $simulation->pour($state, $perGram * $ask->rice(), $ask->stock->temperature, 0.005);

@@ -46,7 +46,7 @@ function bothHalves(Ask $dish, float $share = 0.65, float $layer = 20.0): array
 {
     $both = new PartCookedPlan($dish, new PartCooking($share, $layer));
 
-    return [$both, Planner::plan($both->ahead())];
+    return [$both, Planner::plan($both->cookedAhead())];
 }
 
 function saidOfOrder(Plan $plan): array

@@ -196,7 +196,7 @@ describe('the crust', function (): void {
         expect($plan->crust->plan->shift())->toBeGreaterThan(10.0)
             ->and($plan->crust->plan->even)->toBeTrue()
             // left in the middle, the rim would be pale when the middle burns
-            ->and($plan->crust->still()['rim_gold'] ?? INF)->toBeGreaterThan(2 * $plan->crust->still()['centre_burnt']);
+            ->and($plan->crust->minutesLeft()['rim_gold'] ?? INF)->toBeGreaterThan(2 * $plan->crust->minutesLeft()['centre_burnt']);
         expect(array_map(static fn (Stage $stage): string => $stage->say->code, $plan->stages))->toContain('say.crust-shifted');
     });
 
