@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Contracts\FoodDocument;
 use App\Words\FactDocument;
+use OutOfBoundsException;
 use Velko\Core\Food\Portion;
 use Velko\Core\Planning\Around\Swaps;
 use Velko\Core\Safety\Larder;
@@ -19,7 +20,7 @@ final class SwappedDocument
     public static function of(KitchenAsk $asked, int $number, string $instead): array
     {
         $plan = $asked->plan();
-        $ingredient = $asked->dish->ingredients[$number];
+        $ingredient = $asked->dish->ingredients[$number] ?? throw new OutOfBoundsException("The dish has no ingredient $number.");
         $portion = $plan->ask->food[$number];
         $food = FoodDocument::food($instead, []);
         // It comes as it is kept, unless the dish says how the thing in its place comes.

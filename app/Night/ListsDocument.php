@@ -50,7 +50,7 @@ final class ListsDocument
         }
         $ahead = self::cookedAhead($evening, $night['pans']);
         foreach ($ahead as $batch) {
-            $name = $dishes[$batch['dish_id']]->stock->name;
+            $name = $dishes->findOrFail($batch['dish_id'])->stock->name;
             $stock[$name] = ($stock[$name] ?? 0.0) + $batch['make_ml'];
             $works[] = [
                 'what' => $words->say(Fact::of('prep.part-cook')), 'start_at' => $batch['start_at'], 'ready_at' => $batch['ready_at'], 'hands_min' => 0.0, 'ahead' => true,

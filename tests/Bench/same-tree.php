@@ -161,7 +161,7 @@ $alike = static function (string $before, string $after) use ($table): bool {
 };
 $php = static fn (string $commit): array => array_values(array_filter(
     explode("\n", (string) shell_exec('git ls-tree -r --name-only '.escapeshellarg($commit))),
-    static fn (string $file): bool => str_ends_with($file, '.php') && ! str_starts_with($file, 'compat/') && ! str_starts_with($file, 'tests/Bench/'),
+    static fn (string $file): bool => str_ends_with($file, '.php') && ! str_starts_with($file, 'tests/Bench/'),
 ));
 $roots = ['core/' => 'Velko/Core/', 'app/' => 'App/', 'tests/' => 'Tests/'];
 $differ = 0;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /* A reader who follows the docs finds what they name. */
 
-const PAGES = ['README.md', 'CONTRIBUTING.md', 'core/README.md', 'contracts/README.md', 'compat/README.md', 'docs/*.md', 'docs/decisions/*.md'];
+const PAGES = ['README.md', 'CONTRIBUTING.md', 'core/README.md', 'contracts/README.md', 'docs/*.md', 'docs/decisions/*.md'];
 
 /** Where a file that is named without its whole way may lie. */
 const FROM = ['', 'app/', 'core/', 'docs/', 'resources/js/', 'tests/', 'bin/', 'contracts/', 'core/Planning/', 'public/'];

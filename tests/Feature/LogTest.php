@@ -324,7 +324,7 @@ describe('a photo of the plate', function (): void {
         unset($noise, $tile);
         // In a process of its own, so that what it takes is what the photo takes.
         $bare = new Process([PHP_BINARY, '-r', 'require $argv[1]; $said = ""; '.($spent = 'echo json_encode([(getrusage()["ru_utime.tv_sec"] + getrusage()["ru_utime.tv_usec"] / 1e6), getrusage()["ru_maxrss"] / 1024, $said]);'), base_path('vendor/autoload.php')]);
-        $with = new Process([PHP_BINARY, '-r', 'require $argv[1]; $bytes = file_get_contents($argv[2]); try { $said = strlen(App\Kitchen\Photo::small($bytes)); } catch (App\Contracts\BadDocument $bad) { $said = $bad->faults[0]->detail; } '.$spent, base_path('vendor/autoload.php'), $file]);
+        $with = new Process([PHP_BINARY, '-r', 'require $argv[1]; $bytes = file_get_contents($argv[2]); try { $said = strlen(App\Dish\Photo::small($bytes)); } catch (App\Contracts\BadDocument $bad) { $said = $bad->faults[0]->detail; } '.$spent, base_path('vendor/autoload.php'), $file]);
         [[$seconds, $megabytes], [$allSeconds, $allMegabytes, $said]] = array_map(static fn (Process $process): array => json_decode($process->mustRun()->getOutput(), true), [$bare, $with]);
         unlink($file);
         // A picture that never packs is too many bytes, and is refused for that.

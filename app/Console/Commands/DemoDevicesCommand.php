@@ -22,7 +22,7 @@ final class DemoDevicesCommand extends Command
     {
         $folder = $this->argument('folder');
         $kitchen = Kitchen::query()->with('burners')->where('name', KilnHouse::NAME)->first();
-        if ($kitchen === null || ! is_string($folder) || ! is_dir($folder)) {
+        if ($kitchen === null || ! is_dir($folder)) {
             $this->line($kitchen === null ? 'there is no demo kitchen here' : 'folder: must be there');
 
             return self::FAILURE;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\SessionRows;
-use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
@@ -88,8 +87,6 @@ final class KnownSession extends StartSession
 
     private function isKnown(Session $session): bool
     {
-        $guard = Auth::guard('web');
-
-        return $guard instanceof SessionGuard && $session->has($guard->getName());
+        return $session->has(Auth::guard('web')->getName());
     }
 }

@@ -137,7 +137,7 @@ it('stands what needs a ring beside its pan on one that is free, and waits for o
     $timetables = Nights::timetables([$timetable], [10, 10]);
     // At the table at 100: first liquid at 77, on at 74, beside it from 67 to 79 on the other ring.
     $two = (new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 2, 2), $timetables))->solve();
-    expect($two->placements)->toHaveCount(1)->and($two->placements[0]->ring)->toBe(0)->and($two->placements[0]->on)->toBe(74.0)->and($two->placements[0]->beside())->toBe([[1, 67.0, 79.0]]);
+    expect($two->placements)->toHaveCount(1)->and($two->placements[0]->ring)->toBe(0)->and($two->placements[0]->on)->toBe(74.0)->and($two->placements[0]->ringsBeside())->toBe([[1, 67.0, 79.0]]);
     // One ring: until 2 min after the first liquid both would stand on it.
     expect((new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1, 2), $timetables))->solve()->notCooked)->toBe([0]);
     // The other carries a pot until 90: its pan goes on there then, what stands beside it on the first from 83 on; at the table at 116.
@@ -145,7 +145,7 @@ it('stands what needs a ring beside its pan on one that is free, and waits for o
     expect((new Solver($pot, $timetables))->solve()->tableOf(0))->toBe(116.0);
     // What is off its ring before its own pan goes on takes no second one.
     $before = new Timetable(-3.0, 20.0, 23.0, [new HandShare(-3.0, 20.0, 0.1, 'watch')], [[-15.0, -3.0]]);
-    expect((new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1, 2), Nights::timetables([$before], [10])))->solve()->placements[0]->beside())->toBe([[0, 62.0, 74.0]]);
+    expect((new Solver(Nights::night([new Firing(0, 4, 100.0)], 1, 1, 2), Nights::timetables([$before], [10])))->solve()->placements[0]->ringsBeside())->toBe([[0, 62.0, 74.0]]);
 });
 
 it('has two pans beside which something stands go on one after the other where there are three rings', function (): void {
