@@ -18,7 +18,7 @@ use Velko\Core\Planning\Around\WhatIf;
 use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\ScaleCurve;
 
-/** velko.around/1: what the same pan would come to if one thing about it were different. */
+/** The document velko.around/1: what the same pan would come to if one thing about it were different. */
 final class AroundDocument
 {
     /** @return array<string, mixed> */

@@ -10,7 +10,7 @@ use Velko\Core\Planning\Around\Choices;
 use Velko\Core\Planning\Around\Option;
 use Velko\Core\Quantity\Fact;
 
-/** velko.choices/1: the schools side by side, in one pan. */
+/** The document velko.choices/1: the schools side by side, in one pan. */
 final class ChoicesDocument
 {
     /** @return array<string, mixed> */

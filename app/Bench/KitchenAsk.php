@@ -22,7 +22,7 @@ use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Vessel\PanChoice;
 
-/** velko.ask/1 with its ids turned into the kitchen's own rows and its clock time into a moment. */
+/** Reads velko.ask/1 with its ids turned into the kitchen's own rows and its clock time into a moment. */
 final readonly class KitchenAsk
 {
     /** A table time that has gone by for no longer than this is still the one that is meant. */
@@ -138,7 +138,7 @@ final readonly class KitchenAsk
         return $document['portion'] === 'main' ? self::whole($document['starters'] ?? 0) : 0;
     }
 
-    /** g raw a cover */
+    /** The raw rice in one portion, g. */
     public static function grams(Dish $dish, string $portion): float
     {
         return $portion === 'starter' ? $dish->grams_starter : $dish->grams_main;

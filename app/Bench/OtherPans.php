@@ -20,7 +20,7 @@ use Velko\Core\Vessel\PanChoice;
 /** What else of the kitchen's pans and rings would take the covers: one that does, or several that share them. */
 final readonly class OtherPans
 {
-    /** min in which a pan is plated from, wiped and back on its ring (our estimate) */
+    /** The minutes in which a pan is emptied onto plates, wiped and put back on its ring (our estimate). */
     private const EMPTIED_MIN = 5;
 
     /** @var Collection<int, Pan> by id */

@@ -26,7 +26,7 @@ final readonly class PartCookedDish
 
     public CooledRice $cooled;
 
-    /** min */
+    /** The minute at which the first half is stopped. */
     private float $stopped;
 
     /**

@@ -13,7 +13,7 @@ use Velko\Core\Safety\Larder;
 use Velko\Core\Safety\Part;
 use Velko\Core\Safety\SwapEffect;
 
-/** velko.swapped/1: one ingredient in the place of another, before and after. */
+/** The document velko.swapped/1: one ingredient in the place of another, before and after. */
 final class SwappedDocument
 {
     /** @return array<string, mixed> */

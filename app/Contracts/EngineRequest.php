@@ -86,7 +86,7 @@ abstract class EngineRequest
         return is_numeric($browns) ? $grain->browningTimes((float) $browns) : $grain;
     }
 
-    /** g raw */
+    /** The raw rice in the pan, g. */
     protected function rice(): float
     {
         return $this->number('covers', 1) * $this->number('rice/grams_per_cover', Defaults::GRAMS_PER_COVER);
@@ -135,7 +135,7 @@ abstract class EngineRequest
         return $this->number('kitchen/room_c', Defaults::ROOM_C);
     }
 
-    /** m/s; still air where nothing is said */
+    /** The wind over the pan, m/s; still air if nothing is said. */
     protected function wind(): float
     {
         return (float) ($this->document['kitchen']['wind_m_s'] ?? 0.0);

@@ -6,7 +6,7 @@ namespace App\Contracts;
 
 use Velko\Core\Planning\StockFromWater;
 
-/** from-water.json, both ways. */
+/** The document from-water.json, read and written. */
 final class FromWaterDocument
 {
     /** @return array{simmer_min: float, strained_percent: float, solids_g_per_l: float}|null */

@@ -24,7 +24,7 @@ use Velko\Core\Quantity\Fact;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Rice\Grain;
 
-/** velko.plan/1: from the engine's {@see Plan} to the document. */
+/** The document velko.plan/1: from the engine's {@see Plan} to the document. */
 final class PlanDocument
 {
     /**

@@ -34,7 +34,7 @@ use Velko\Core\Vessel\Burner;
 use Velko\Core\Vessel\Fire;
 use Velko\Core\Vessel\Ladle;
 
-/** velko.plan-request/1: from the document to the engine's {@see Ask}, and back. */
+/** The document velko.plan-request/1: from the document to the engine's {@see Ask}, and back. */
 final class PlanRequestDocument extends EngineRequest
 {
     /** As of a dish: 200 mL for 80 g. */

@@ -12,7 +12,7 @@ use Velko\Core\Night\Offer;
 use Velko\Core\Night\Placement;
 use Velko\Core\Night\Solver;
 
-/** velko.service/1 */
+/** The document velko.service/1: a solved night. */
 final class ServiceDocument
 {
     /** @return array<string, mixed> */

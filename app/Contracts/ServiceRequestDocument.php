@@ -10,7 +10,7 @@ use Velko\Core\Night\PlannedTimetables;
 use Velko\Core\Night\Shift;
 use Velko\Core\Planning\Ask;
 
-/** velko.service-request/1 as a {@see Night} with its pans, rings and dishes by number; the names stay here. */
+/** Reads velko.service-request/1 as a {@see Night} with its pans, rings and dishes by number; the names stay here. */
 final readonly class ServiceRequestDocument
 {
     private const WASH_MIN = 4.0;

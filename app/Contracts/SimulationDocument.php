@@ -11,7 +11,7 @@ use Velko\Core\Pan\State;
 use Velko\Core\Rice\Bite;
 use Velko\Core\Season\Salt;
 
-/** velko.simulation/1: from the engine's {@see Rehearsal} to the document. */
+/** The document velko.simulation/1: from the engine's {@see Rehearsal} to the document. */
 final class SimulationDocument
 {
     /**

@@ -22,7 +22,7 @@ use Velko\Core\Planning\Defaults;
 use Velko\Core\Season\Finish;
 use Velko\Core\Vessel\Burner;
 
-/** velko.simulation-request/1: from the document to a {@see Rehearsal}. */
+/** The document velko.simulation-request/1: from the document to a {@see Rehearsal}. */
 final class SimulationRequestDocument extends EngineRequest
 {
     /** What an event can be, and the fields that may stand beside it. */

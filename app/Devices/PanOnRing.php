@@ -11,7 +11,7 @@ use App\Stove\StoredCook;
 use Carbon\CarbonImmutable;
 use Velko\Core\Live\ActualRun;
 
-/** velko.device-pan/1: what a stand-in has to know to read what a real device would read at its ring. Real ones never ask. */
+/** The document velko.device-pan/1: what a stand-in has to know to read what a real device would read at its ring. Real ones never ask. */
 final class PanOnRing
 {
     /** @return array<string, mixed> */

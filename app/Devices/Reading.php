@@ -13,6 +13,8 @@ use Carbon\CarbonImmutable;
  *     2026-11-25T18:04:05.250Z scale 2345 g
  *     probe 98.4 C
  *     knob medium-low
+ *
+ * A line without a moment was read when it came.
  */
 final readonly class Reading
 {

@@ -26,7 +26,7 @@ use Velko\Core\Safety\Diet;
 use Velko\Core\Safety\Larder;
 use Velko\Core\Season\Wine;
 
-/** dish-body, velko.dish/1 and the columns of a dish: the one way between them. */
+/** Turns dish-body and velko.dish/1 into the columns of a dish, and back. */
 final class DishBody
 {
     private const COLUMNS = [

@@ -7,7 +7,7 @@ namespace App\Dish;
 use App\Models\Dish;
 use App\Models\DishVersion;
 
-/** velko.dish-page/1: a dish with every version it had. */
+/** The document velko.dish-page/1: a dish with every version it had. */
 final class DishPageDocument
 {
     /** @return array<string, mixed> */

@@ -10,7 +10,7 @@ use Velko\Core\Recipe\Recipe;
 use Velko\Core\Recipe\RecipeReader;
 use Velko\Core\Recipe\RecipeReading;
 
-/** velko.recipe-read/1: how recipes were understood, line by line, before anything is kept. */
+/** The document velko.recipe-read/1: how recipes were understood, line by line, before anything is kept. */
 final class RecipeDocument
 {
     /**

@@ -101,7 +101,7 @@ final class RecipeJsonLd
     }
 
     /**
-     * velko.dish/1 from a recipe that Velko wrote.
+     * Reads velko.dish/1 from a recipe that Velko wrote.
      *
      * @return array<string, mixed>
      *

@@ -30,7 +30,7 @@ use Velko\Core\Safety\Allergen;
 use Velko\Core\Water\Atmosphere;
 use Velko\Core\Water\Steam;
 
-/** velko.kitchen/1: what a kitchen has. */
+/** The document velko.kitchen/1: what a kitchen has. */
 final class KitchenDocument
 {
     private const COVERS_TO_BEGIN = 6;

@@ -8,7 +8,7 @@ use Velko\Core\Family\Families;
 use Velko\Core\Planning\Family;
 use Velko\Core\Vessel\Pan;
 
-/** velko.pan-holds/1: what a pan of these measures holds, in mL and in ordinary mains of each family. */
+/** The document velko.pan-holds/1: what a pan of these measures holds, in mL and in ordinary mains of each family. */
 final class PanHoldsDocument
 {
     /** @return array<string, mixed> */

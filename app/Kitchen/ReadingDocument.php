@@ -7,7 +7,7 @@ namespace App\Kitchen;
 use App\Models\Device;
 use Carbon\CarbonImmutable;
 
-/** reading.json: what a device said last. */
+/** The document reading.json: what a device said last. */
 final class ReadingDocument
 {
     /** @return array{value: float|null, mark: string|null, at: string}|null */

@@ -22,7 +22,7 @@ use Velko\Core\Learning\Learned;
 use Velko\Core\Learning\LearnedNumber;
 use Velko\Core\Learning\Parameter;
 
-/** velko.learned/1 of a kitchen: what its log teaches beside what its plans go by now, and where each of those numbers comes from. */
+/** The document velko.learned/1 of a kitchen: what its log teaches beside what its plans go by now, and where each of those numbers comes from. */
 final class KitchenLearned
 {
     private const KEPT_DAYS = 7;

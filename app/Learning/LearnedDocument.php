@@ -13,7 +13,7 @@ use Velko\Core\Learning\Outlier;
 use Velko\Core\Learning\Parameter;
 use Velko\Core\Quantity\Fact;
 
-/** velko.learned/1: what the cooks of a kitchen teach. */
+/** The document velko.learned/1: what the cooks of a kitchen teach. */
 final class LearnedDocument
 {
     private const UNITS = ['ring-power' => 'W', 'pan-power' => '×', 'drinking' => 'g/g', 'doneness' => 'min', 'crust' => '×', 'base-yield' => 'g/g', 'ladle' => '×', 'scale' => '×'];

@@ -44,7 +44,7 @@ enum OwnNumberSubject: string
         };
     }
 
-    /** null for one that is gone, or another kitchen's */
+    /** The row with this id; null if it is gone, or belongs to another kitchen. */
     public function find(Kitchen $kitchen, mixed $id): Burner|Rice|Dish|Pan|null
     {
         return is_numeric($id) ? match ($this) {

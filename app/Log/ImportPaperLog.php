@@ -239,7 +239,7 @@ final readonly class ImportPaperLog
         return $whole ? (int) $text : (float) $text;
     }
 
-    /** mL; a number alone is mL. */
+    /** A volume in mL; a number without a unit is mL. */
     private static function volume(string $text): ?float
     {
         if (preg_match('/^(\d{1,6}(?:[.,]\d{1,3})?)\s*(ml|l)?$/i', $text, $parts) !== 1) {

@@ -12,7 +12,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** velko.weeks/1: the last half year by week and by month, each dish and each ring, what is worth changing, and what the good ones have in common. */
+/** The document velko.weeks/1: the last half year by week and by month, each dish and each ring, what is worth changing, and what the good ones have in common. */
 final readonly class Weeks
 {
     private const WEEKS = 26;

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Hash;
 /** What a password may be. */
 final class Password
 {
-    /** bcrypt reads no further, bytes. */
+    /** The most bytes of a password that bcrypt reads. */
     private const LONGEST = 72;
 
     /** What people put behind a common one to make it pass. */

@@ -9,7 +9,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 
-/** velko.session/1: who stands at the tablet, if anybody. */
+/** The document velko.session/1: who stands at the tablet, if anybody. */
 final class SessionDocument
 {
     /** @return array<string, mixed> */

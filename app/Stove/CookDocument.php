@@ -26,7 +26,7 @@ use Velko\Core\Method\HeatChange;
 use Velko\Core\Planning\Ask;
 use Velko\Core\Rice\Looseness;
 
-/** velko.cook/1 and its line in velko.log/1: a cook's events played against its plan. */
+/** The document velko.cook/1 and its line in velko.log/1: a cook's events played against its plan. */
 final class CookDocument
 {
     private readonly Replay $replay;
@@ -134,7 +134,7 @@ final class CookDocument
         return is_string($sum) ? "/api/cooks/{$this->cook->uuid}/photo?of=".substr($sum, 0, 8) : null;
     }
 
-    /** min after the minute that was asked at which it was at the table; null before it is. */
+    /** The minutes by which it was at the table after the time that was asked; null before it is there. */
     private function late(): ?float
     {
         $served = $this->replay->touchOf(StageKind::Serve);
@@ -142,7 +142,7 @@ final class CookDocument
         return $served === null ? null : round(($served->at - $this->cook->plan->table_at->getTimestampMs()) / 60_000, 1);
     }
 
-    /** g that were not eaten; null where nobody said. */
+    /** The grams that were not eaten; null if nobody said. */
     private function wasted(): ?float
     {
         $plates = $this->working['ask']['covers'] + ($this->working['ask']['starters'] ?? 0);

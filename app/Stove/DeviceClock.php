@@ -18,10 +18,10 @@ final readonly class DeviceClock
     /** A request is on its way for no longer, and two clocks that both mean well are no further apart, ms. */
     private const ALIKE = 2_000;
 
-    /** Further ahead than this nothing can have happened, by a clock that was measured, ms. */
+    /** The most that a moment may lie in the future by a clock that was measured, ms. */
     private const AHEAD = 300_000;
 
-    /** And by one that was not, ms. */
+    /** The most that it may lie in the future by a clock that was not measured, ms. */
     private const AHEAD_UNMEASURED = 7_200_000;
 
     /** A pan says nothing before it is put on; so much is left to clocks, ms. */

@@ -40,7 +40,7 @@ final readonly class PanTare
         return is_numeric($tare) ? (float) $tare : ($pan === null ? null : Pan::withTrashed()->where('kitchen_id', $this->cook->kitchen_id)->find($pan)?->weight_g);
     }
 
-    /** g: what the base weighs by now, what went in with the rice, and each thing whose step is done; pieces weigh what nobody wrote down */
+    /** The grams in the pan besides rice and liquid: the base, what went in with the rice, and each thing whose step is done. */
     private function extras(): float
     {
         if ($this->ask->food === []) {

@@ -10,7 +10,7 @@ use Velko\Core\Live\Forecast;
 use Velko\Core\Live\Rescue\Rescue;
 use Velko\Core\Live\Rescue\WayBack;
 
-/** velko.ways-back/1: the table of what goes wrong, worked out for one pan on the fire. */
+/** The document velko.ways-back/1: the table of what goes wrong, worked out for one pan on the fire. */
 final class WaysBackDocument
 {
     /**

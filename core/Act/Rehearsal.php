@@ -22,13 +22,13 @@ final class Rehearsal
     /** Of the topmost grains if nobody stirs, minutes at 100 °C. */
     public readonly float $topDoneness;
 
-    /** Of the floor in the middle, the pan left in the middle of the ring, minutes at 150 °C; */
+    /** How brown the floor is in the middle, with the pan in the middle of the ring, minutes at 150 °C. */
     public readonly float $centreBrowning;
 
-    /** likewise at the rim. */
+    /** How brown the floor is at the rim, in the same measure. */
     public readonly float $rimBrowning;
 
-    /** g in the whole pan, with what was beaten in */
+    /** The salt in the whole pan, with what was beaten in, g. */
     public readonly float $salt;
 
     private readonly Simulation $simulation;
@@ -48,7 +48,7 @@ final class Rehearsal
     /** Minutes at 100 °C of the topmost grains. */
     private float $top;
 
-    /** g per g raw */
+    /** What the rice had drunk when the pan fell dry, g per g raw. */
     private ?float $drunkWhenDry = null;
 
     /** @var list<list<Leg>> stretches of heat and of none while the floor was bare, one list a dry spell */

@@ -42,7 +42,7 @@ final readonly class Weighing
         return new self($this->gross, $this->tare, $this->extras + $grams);
     }
 
-    /** One standard deviation, g */
+    /** One standard deviation, g. */
     public function spread(): float
     {
         return hypot(self::SPREAD_G, self::EXTRAS_SPREAD * $this->extras);

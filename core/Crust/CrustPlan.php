@@ -29,7 +29,7 @@ final readonly class CrustPlan
         public float $darkest,
     ) {}
 
-    /** s from dry until off the heat */
+    /** The seconds from dry until off the heat. */
     public function seconds(): float
     {
         return array_sum(array_map(static fn (Leg $leg): float => $leg->seconds, $this->legs));
@@ -63,7 +63,7 @@ final readonly class CrustPlan
         return $this->legs === [] ? 0.0 : max(array_map(static fn (Leg $leg): float => $leg->shift, $this->legs));
     }
 
-    /** s the pan stands shifted, and is turned; 0 when it stays in the middle */
+    /** The seconds for which the pan stands shifted and is turned; 0 if it stays in the middle. */
     public function turning(): float
     {
         return array_sum(array_map(static fn (Leg $leg): float => $leg->shift > 0 ? $leg->seconds : 0.0, $this->legs));

@@ -15,10 +15,10 @@ final readonly class WholeFloor
     /** Where a turned pan is looked at, shares of the floor's radius; its middle can be made up for afterwards. */
     public const WHILE_TURNING = [0.3, 0.5, 0.7, 0.82, Floor::RIM];
 
-    /** Where it is while a time is looked for. */
+    /** The places that are looked at while a time is sought. */
     public const SOME_OF_IT = [0.3, 0.6, Floor::RIM];
 
-    /** And where all of it is. */
+    /** The places that stand for the whole floor. */
     public const THE_FLOOR = [Floor::CENTRE, ...self::WHILE_TURNING];
 
     /** Left in the middle of the ring, the floor is darkest in its middle and palest at its rim. */

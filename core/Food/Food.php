@@ -17,7 +17,7 @@ final readonly class Food
     /** What came out of the pan waits beside it until it goes back in, °C (our estimate). */
     public const BESIDE_THE_PAN_C = 50.0;
 
-    /** kJ/(kg·K): dry matter, and what water adds above and below freezing; kJ/kg to thaw it (Siebel; ASHRAE Handbook, Refrigeration, thermal properties of foods; from memory). */
+    /** The heat that food holds, kJ/(kg·K): its dry matter, and what water adds above and below freezing. Then what thaws it, kJ/kg (Siebel; ASHRAE Handbook, Refrigeration, thermal properties of foods; from memory). */
     private const DRY = 0.84;
 
     private const WATER = 3.35;
@@ -83,7 +83,7 @@ final readonly class Food
         return (self::DRY * (1 - $this->shell) + self::ICE * $water + self::SHELL * $this->shell) * $temperature - self::THAWS * $water;
     }
 
-    /** mL that a gram of it takes up in the pan. */
+    /** The room that a gram of it takes up in the pan, mL. */
     public function room(): float
     {
         return $this->shell > 0.0 ? 1 / self::SHELLS_LIE : 1 / self::LIES;

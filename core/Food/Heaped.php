@@ -13,7 +13,7 @@ final class Heaped
     /** What is poured: a cup of it is its volume. */
     private const POURED = ['oil', 'stock', 'broth', 'juice', 'wine', 'water', 'milk', 'vinegar', 'liquor', 'cream'];
 
-    /** g to a US cup (236.6 mL). */
+    /** Grams in a US cup (236.6 mL). */
     private const GRAMS_A_CUP = [
         'hard cheese' => 100, 'parmesan' => 100, 'pecorino' => 100, 'cheese' => 113, 'pea' => 145, 'green pea' => 145, 'broad bean' => 125, 'green bean' => 100, 'sweetcorn' => 145, 'corn' => 145, 'asparagus' => 134,
         'onion' => 160, 'shallot' => 160, 'leek' => 89, 'spring onion' => 100, 'fennel' => 87, 'garlic' => 136, 'carrot' => 128, 'celery' => 101, 'courgette' => 124, 'aubergine' => 82, 'pepper' => 149, 'red pepper' => 149,

@@ -96,25 +96,25 @@ final readonly class Portion
         return Piece::of($this->name, $this->food->group);
     }
 
-    /** g, once it is sweated or browned */
+    /** Its weight once it is sweated or browned, g. */
     public function mass(): float
     {
         return $this->grams * (1 - $this->lost());
     }
 
-    /** g, one standard deviation of what it weighs then */
+    /** One standard deviation of that weight, g. */
     public function massSpread(): float
     {
         return $this->goes === Goes::Base ? $this->grams * $this->food->losesSpread : 0.0;
     }
 
-    /** g */
+    /** The salt in it, g. */
     public function salt(): float
     {
         return $this->grams * $this->food->salt / 100;
     }
 
-    /** mL that it takes up in the pan */
+    /** The room that it takes up in the pan, mL. */
     public function room(): float
     {
         return $this->mass() * $this->food->room();

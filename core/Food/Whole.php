@@ -10,7 +10,7 @@ namespace Velko\Core\Food;
  */
 final class Whole
 {
-    /** g of a small, a medium and a large one. */
+    /** Grams of a small, a medium and a large one. */
     private const GRAMS = [
         'onion' => [70, 110, 150], 'red onion' => [70, 110, 150], 'white onion' => [70, 110, 150], 'shallot' => [20, 30, 45], 'leek' => [60, 89, 140], 'spring onion' => [5, 15, 25], 'fennel' => [180, 234, 300],
         'carrot' => [50, 61, 72], 'celery' => [17, 40, 64], 'courgette' => [118, 196, 323], 'zucchini' => [118, 196, 323], 'aubergine' => [350, 458, 550], 'eggplant' => [350, 458, 550],

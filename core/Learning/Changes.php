@@ -14,7 +14,7 @@ final readonly class Changes
     /** A parameter has changed if that makes all that was observed so many times as likely, as the mean of all moments at which it could. */
     private const LIKELIER = 8.0;
 
-    /** And where it is another by so much, in the logarithm: a jet and not a pan put down beside its flame, a sack and not a batch. */
+    /** A change counts if the logarithm moved by so much: a new jet moves it so far, a pan beside its flame does not. */
     private const BY = ['ring-power' => 0.15, 'drinking' => 0.06];
 
     /** At least so many cooks tell of it on either side. */

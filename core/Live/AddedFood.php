@@ -53,7 +53,7 @@ final readonly class AddedFood
         return $food;
     }
 
-    /** g of what the base weighs that nobody knows, one standard deviation */
+    /** One standard deviation of what the base weighs, g. */
     public function baseSpread(bool $knowsWhatIsSweated = false): float
     {
         $unknown = array_filter($this->ask->food, static fn (Portion $portion): bool => ! $knowsWhatIsSweated || ! Sweated::is($portion));

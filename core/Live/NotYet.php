@@ -18,7 +18,7 @@ final class NotYet
     /** Liquid that is used up between "not yet" and the sign, g per g rice. */
     private const USED = 0.08;
 
-    /** s, at least and at most */
+    /** The least and the most that it buys, s. */
     private const SHORTEST = 20.0;
 
     private const LONGEST = 90.0;
@@ -28,7 +28,7 @@ final class NotYet
 
     private const OTHERWISE = 30.0;
 
-    /** s that "not yet" buys at a stage of this kind. */
+    /** The seconds that "not yet" buys at a stage of this kind. */
     public static function seconds(StageKind $kind, Ask $ask): float
     {
         if (! $kind->turnsTheKnob() && $kind !== StageKind::Pour && $kind !== StageKind::Wine) {

@@ -14,7 +14,7 @@ enum Cover: string
     case FromTheGrains = 'from-the-grains';
     case ToTheEnd = 'to-the-end';
 
-    /** min before it comes off */
+    /** A cover for the last minutes goes on so many minutes before the pan comes off. */
     private const LAST = 2.0;
 
     /**

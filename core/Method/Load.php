@@ -53,7 +53,7 @@ final readonly class Load
         return max($own * $this->rice, (1 - $share) * $own * $this->rice + $share * $this->landing->free);
     }
 
-    /** What the pan uses up in a minute of simmering: the rice drinks by weight, the pan boils off by heat. mL */
+    /** What the pan uses up in a minute of simmering: the rice drinks by weight, the pan boils off by heat, mL. */
     public function usePerMinute(): float
     {
         return $this->rice * self::DRINKS_PER_MINUTE + $this->net / Steam::LATENT_HEAT * 60;

@@ -13,7 +13,7 @@ enum Toasting: string
     case Medium = 'medium';
     case Slow = 'slow';
 
-    /** min on the fire */
+    /** The minutes on the fire. */
     public function minutes(): float
     {
         return match ($this) {

@@ -29,29 +29,29 @@ final readonly class SpokenAmount
     /** How often another thing of the dish. */
     private const TIMES = ['half the' => 0.5, 'as much as the' => 1.0, 'the same as the' => 1.0, 'twice the' => 2.0, 'double the' => 2.0, 'three times the' => 3.0];
 
-    /** mL: what is poured without looking, and a drinking glass (common practice, no single source). */
+    /** What is poured without looking, and a drinking glass, mL (common practice, no single source). */
     private const POURED = ['glug' => 15.0, 'splash' => 10.0, 'dash' => 1.0, 'drizzle' => 5.0, 'glass' => 200.0];
 
-    /** mL of a glass of wine (common practice, no single source: 125 to 175). */
+    /** A glass of wine, mL (common practice, no single source: 125 to 175). */
     private const GLASS_OF_WINE = 150.0;
 
-    /** g of a thing of its own: a clove of garlic, a thread of saffron (some 450 to the gram), a stick of celery, a knob of butter, a sprig; a can (400 g, a tin as it is sold), a stock cube. */
+    /** Grams of a piece: a clove of garlic, a thread of saffron (some 450 to the gram), a stick of celery, a knob of butter, a sprig, a can (400 g, a tin as it is sold), a stock cube. */
     private const PIECES = ['clove' => 4.0, 'thread' => 1 / 450, 'stick' => 60.0, 'knob' => 15.0, 'sprig' => 1.5, 'rasher' => 25.0, 'fillet' => 120.0, 'can' => 400.0, 'tin' => 400.0, 'cube' => 10.0];
 
     /** Cloves of a head of garlic. */
     private const CLOVES = 11;
 
-    /** g of a pinch, between two fingers and a thumb: salt; threads and leaves weigh less. */
+    /** Grams of a pinch of salt, between two fingers and a thumb; threads and leaves weigh less. */
     private const PINCH = 0.4;
 
     private const PINCH_OF_THREADS = 0.05;
 
-    /** g of a bunch of herbs, and of a bunch of anything else. */
+    /** Grams of a bunch of herbs, and of a bunch of anything else. */
     private const BUNCH_OF_LEAVES = 30.0;
 
     private const BUNCH = 150.0;
 
-    /** g of a handful: leaves, raw rice (55 to 80), and all else. */
+    /** Grams of a handful of leaves, of raw rice (55 to 80), and of anything else. */
     private const HANDFUL_OF_LEAVES = 15.0;
 
     private const HANDFUL_OF_RICE = 65.0;

@@ -28,7 +28,7 @@ final readonly class LocalSearch
 
     private const FEWER = 1.5;
 
-    /** And of more than these by half a power more. */
+    /** With more jobs than these the power is larger by a half. */
     private const MANY = 30;
 
     /** What stands as it stood is looked at less. */

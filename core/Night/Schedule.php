@@ -10,7 +10,7 @@ final readonly class Schedule
     /** A table that will be later than this is worth a warning, min past its window (our estimate). */
     public const MINDS = 1.0;
 
-    /** And one that is due so soon: what is further off is still put right by itself more often than not, min (as played in the tests). */
+    /** Only a table that is due within so many minutes is warned of: what is further off mostly comes right by itself (as played in the tests). */
     public const AHEAD = 45.0;
 
     /**

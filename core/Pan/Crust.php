@@ -34,7 +34,7 @@ final class Crust
     /** Dry, oily rice conducts, W/(m·K) (oily dry starch 0.15 to 0.25; from memory). */
     public const CONDUCTS = 0.20;
 
-    /** and holds, J/(m³·K). */
+    /** The heat that it holds, J/(m³·K). */
     private const HOLDS = 5.2e5;
 
     /** A place without fire loses this to the room, W/(m²·K). */
@@ -43,7 +43,7 @@ final class Crust
     /** Cooked rice, kg/m³, of which the front turns the water into steam. */
     private const COOKED = 790.0;
 
-    /** J/kg */
+    /** The latent heat of what dries, J/kg. */
     private const LATENT = 2.257e6;
 
     /** Browning of a bread's crust, J/mol (from memory). */

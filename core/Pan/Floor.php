@@ -15,7 +15,7 @@ final readonly class Floor
     /** Carbon steel carries heat, W/(m·K) (usual value; from memory). */
     private const CONDUCTS = 50.0;
 
-    /** and holds it, J/(m³·K) (usual value; from memory). */
+    /** The heat that the metal holds, J/(m³·K) (usual value; from memory). */
     private const METAL_HOLDS = 3.85e6;
 
     /** A bare floor gives its heat on, W/(m²·K): through the contact and half a millimetre of dry rice. */

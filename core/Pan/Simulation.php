@@ -58,7 +58,7 @@ final class Simulation
     /** What lies on one plate shows so much to the air, m²: a round of 24 cm (our estimate). */
     private const PLATE_M2 = 0.045;
 
-    /** s */
+    /** The step of the loop, s. */
     public const STEP_S = 1.0;
 
     private float $step;
@@ -66,7 +66,7 @@ final class Simulation
     /** Of its seal a grain keeps this share after a step. */
     private readonly float $opening;
 
-    /** g/(s·m²·Pa) */
+    /** The steam that an open surface gives off, g/(s·m²·Pa). */
     private readonly float $givenOff;
 
     private ?Track $track = null;

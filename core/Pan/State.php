@@ -21,7 +21,7 @@ final class State
     /** Drunk by the rice, g per g raw. */
     public float $drunk = 0.0;
 
-    /** °C */
+    /** The temperature of what is in the pan, °C. */
     public float $temperature;
 
     /** Minutes at 100 °C. */

@@ -7,7 +7,7 @@ namespace Velko\Core\Pan;
 /** How a cook ran, one row every ten seconds. */
 final class Track
 {
-    /** s between rows */
+    /** The seconds between two rows. */
     public const SPACING = 10.0;
 
     /** @var list<float> */

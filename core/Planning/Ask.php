@@ -62,7 +62,7 @@ final readonly class Ask
         public Wine $ofWine = new Wine,
     ) {}
 
-    /** g raw */
+    /** The raw rice in the pan, g. */
     public function rice(): float
     {
         return $this->covers * $this->gramsPerCover;
@@ -79,7 +79,7 @@ final readonly class Ask
         return Conditions::at($this->surroundings->altitude, $this->surroundings->room, $this->pan, $this->surroundings->wind);
     }
 
-    /** mL that everything else takes up in the pan. */
+    /** The room that everything else takes up in the pan, mL. */
     public function roomOfFood(): float
     {
         return array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->room() : 0.0, $this->food));

@@ -165,13 +165,13 @@ final class Cooking
         }
     }
 
-    /** What goes into this pan, as it is held beside it: mL of wine, */
+    /** A pour of wine, as it is held beside the pan. */
     public function wine(float $volume): Pour
     {
         return new Pour($volume, $this->ask->ofWine->temperature());
     }
 
-    /** of stock, */
+    /** A pour of stock. */
     public function stock(float $volume): Pour
     {
         return new Pour($volume, $this->ask->stock->temperature, $this->ask->stock->saltPercent / 100);
@@ -202,7 +202,7 @@ final class Cooking
         return $joules / $this->netAt(0.0);
     }
 
-    /** g given off by then, on the way from the stock's own temperature to the boil. */
+    /** The grams that a pour has given off on its way from the stock's temperature to the boil. */
     private function steamedBefore(float $volume): float
     {
         $conditions = $this->ask->conditions();
@@ -217,7 +217,7 @@ final class Cooking
         return $this->ask->wine > 0 && ! $this->ask->isRainedIn();
     }
 
-    /** or of hot water in its place. */
+    /** A pour of hot water in place of stock. */
     public function water(float $volume): Pour
     {
         return new Pour($volume, self::HOT_WATER_C);

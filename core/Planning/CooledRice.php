@@ -23,7 +23,7 @@ final readonly class CooledRice
      */
     public function __construct(public PartCooked $part, public float $area, public float $first, public float $cold) {}
 
-    /** g that a gram of raw rice has become: what is weighed out of it, but for what else is in it. */
+    /** The grams that a gram of raw rice has become, without what else is in it. */
     public function weighs(): float
     {
         return 1 + $this->part->drunk + $this->part->free;

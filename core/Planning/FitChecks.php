@@ -21,10 +21,10 @@ final class FitChecks
     /** A layer that is over its limit by less is as deep as the limit, mm. */
     private const NOT_WORTH_A_WORD = 0.5;
 
-    /** A layer thinner than this is a pan far too wide, mm, */
+    /** A layer thinner than this means that the pan is far too wide, mm. */
     private const THIN_MM = 5.0;
 
-    /** and so is more stock than this to a gram of rice, mL. */
+    /** More stock than this to a gram of rice is unusual, mL. */
     private const MUCH_STOCK_PER_G = 12.0;
 
     /** A flame that is wider than the floor by a third heats the wall and the handle. */
@@ -36,10 +36,10 @@ final class FitChecks
     /** No ladle is smaller than this, mL (common practice: 60 to 150). */
     private const SMALLEST_LADLE = 30.0;
 
-    /** A risotto in fewer doses than this is no risotto in stages, */
+    /** A risotto in stages has at least so many doses. */
     private const FEWEST_DOSES = 3;
 
-    /** and nobody takes more scoops than this to it with a ladle smaller than the largest of the line, mL (common practice: 90 to 150). */
+    /** The most scoops that anybody takes to one pour, if the line has a larger ladle (common practice: 90 to 150 mL). */
     private const MOST_SCOOPS = 30;
 
     private const LARGEST_LADLE = 150.0;

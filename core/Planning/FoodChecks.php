@@ -28,13 +28,13 @@ final class FoodChecks
 
     private const LOTS = 3;
 
-    /** min between two lots */
+    /** The minutes between two lots. */
     private const BETWEEN = 2.0;
 
     /** A way out that leaves more than this share of it is none. */
     private const HELPS = 0.8;
 
-    /** s that are told */
+    /** A delay is rounded to so many seconds when it is said. */
     private const TOLD = 10.0;
 
     /** @return list<Warning|null> */

@@ -106,7 +106,7 @@ final readonly class PartCookedPlan
         );
     }
 
-    /** g that came with everything else, and is counted with it again */
+    /** The salt that came with everything else and is counted with it again, g. */
     private static function saltOfFood(Ask $ask): float
     {
         return array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->salt() : 0.0, $ask->food));

@@ -145,13 +145,13 @@ final readonly class Plan
         return $most + $this->ask->roomOfFood();
     }
 
-    /** g */
+    /** The raw rice in the pan, g. */
     public function rice(): float
     {
         return $this->ask->rice();
     }
 
-    /** mL of stock per g of raw rice. */
+    /** The stock for a gram of raw rice, mL. */
     public function millilitresPerGram(): float
     {
         return $this->stock / $this->rice();
@@ -194,7 +194,7 @@ final readonly class Plan
         return TopGrains::of($this->ask, $this->run, $this->layer());
     }
 
-    /** mm of cooked rice and everything else in the pan when it lies deepest, before a crust has dried its floor. */
+    /** The depth of cooked rice and everything else when it lies deepest, before a crust has dried the floor, mm. */
     public function layer(): float
     {
         return $this->ask->pan->layer($this->rice(), $this->pulled->drunkAboveTheCrust($this->rice())) + $this->ask->pan->depth($this->ask->roomOfFood());
@@ -220,25 +220,25 @@ final readonly class Plan
         return array_map(fn (int $number): string => $this->ask->food[$number]->name, array_keys(array_filter($brings, static fn (float $grams): bool => $grams >= self::TELLS * array_sum($brings))));
     }
 
-    /** g of everything else, without the water that came out of it. */
+    /** The weight of everything else, without the water that came out of it, g. */
     public function foodOnThePlate(): float
     {
         return $this->onThePlates()->food();
     }
 
-    /** g that everything else brings, in the pan and on top */
+    /** The salt that everything else brings, in the pan and on top, g. */
     public function saltOfFood(): float
     {
         return $this->onThePlates()->saltOfFood();
     }
 
-    /** g, what the stock brought */
+    /** The salt that the stock brought, g. */
     public function saltOfStock(): float
     {
         return $this->onThePlates()->saltOfStock();
     }
 
-    /** g, from the stock, from what was beaten in and from everything else */
+    /** The salt from the stock, from what was beaten in and from everything else, g. */
     public function salt(): float
     {
         return $this->onThePlates()->salt();
@@ -261,7 +261,7 @@ final readonly class Plan
         return Salt::percent($this->salt() + $this->toSeason(), $this->plate() + $this->toSeason());
     }
 
-    /** g in 100 g of stock with which nothing need be added; null where no stock can do that. */
+    /** The salt in 100 g of stock with which nothing need be added, g; null if no stock can do that. */
     public function stockForNoSeasoning(): ?float
     {
         $missing = $this->ask->seasoning->middle() / 100 * $this->plate() - $this->salt();
@@ -275,7 +275,7 @@ final readonly class Plan
         return Salt::percent($this->salt(), $this->plate());
     }
 
-    /** mg */
+    /** The sodium in one cover, mg. */
     public function sodiumPerCover(): float
     {
         return Salt::sodiumPerCover($this->salt(), $this->ask->covers);
@@ -287,7 +287,7 @@ final readonly class Plan
         return min(0.0, $this->stages[0]->minute ?? 0.0);
     }
 
-    /** g of alcohol that stays from the wine, a cover. */
+    /** The alcohol that stays from the wine in one cover, g. */
     public function alcoholPerCover(): float
     {
         return $this->ask->wine * $this->ask->ofWine->alcohol() * $this->alcoholLeft() / $this->ask->covers;

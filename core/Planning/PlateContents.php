@@ -13,31 +13,31 @@ final readonly class PlateContents
 {
     public function __construct(private Ask $ask, private State $atTable) {}
 
-    /** g */
+    /** The weight of all plates, g. */
     public function weight(): float
     {
         return $this->ask->rice() * (1 + $this->atTable->drunk) + $this->atTable->free + $this->ask->finish->weight() + $this->food();
     }
 
-    /** g of everything else, without the water that came out of it. */
+    /** The weight of everything else, without the water that came out of it, g. */
     public function food(): float
     {
         return $this->ask->extras + array_sum(array_map(static fn (Portion $portion): float => $portion->mass(), $this->ask->food)) - $this->atTable->brought;
     }
 
-    /** g that everything else brings, in the pan and on top */
+    /** The salt that everything else brings, in the pan and on top, g. */
     public function saltOfFood(): float
     {
         return array_sum(array_map(static fn (Portion $portion): float => $portion->salt(), $this->ask->food));
     }
 
-    /** g, what the stock brought */
+    /** The salt that the stock brought, g. */
     public function saltOfStock(): float
     {
         return $this->atTable->salt - array_sum(array_map(static fn (Portion $portion): float => $portion->isInThePan() ? $portion->salt() : 0.0, $this->ask->food));
     }
 
-    /** g, from the stock, from what was beaten in and from everything else */
+    /** The salt from the stock, from what was beaten in and from everything else, g. */
     public function salt(): float
     {
         return $this->saltOfStock() + $this->ask->finish->salt() + $this->saltOfFood();

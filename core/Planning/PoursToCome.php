@@ -28,7 +28,7 @@ final readonly class PoursToCome
         return new self($pours, count($pours) < count($all));
     }
 
-    /** mL */
+    /** The stock of all pours to come, mL. */
     public function volume(): float
     {
         return array_sum(array_column($this->pours, 'volume'));

@@ -34,7 +34,7 @@ final readonly class StockFromWater
     }
 
     /**
-     * g of what simmers in it.
+     * The weight of what simmers in it, g.
      *
      * @param  float  $water  mL
      */

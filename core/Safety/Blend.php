@@ -24,7 +24,7 @@ final readonly class Blend
         return array_sum(array_column($this->parts, 'share'));
     }
 
-    /** g per 100 g */
+    /** The salt in 100 g, g. */
     public function saltPercent(): float
     {
         return array_sum(array_map(static fn (array $part): float => $part['share'] * $part['salt'], $this->parts));

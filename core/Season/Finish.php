@@ -37,7 +37,7 @@ final readonly class Finish
 
     private const MARROW_FAT = 0.84;
 
-    /** J/(g·K) (usual values; from memory) */
+    /** The specific heat of each, J/(g·K) (usual values; from memory). */
     private const BUTTER_WARMS = 2.2;
 
     private const CHEESE_WARMS = 2.6;
@@ -99,13 +99,13 @@ final readonly class Finish
         ];
     }
 
-    /** g */
+    /** The weight of all that is beaten in, g. */
     public function weight(): float
     {
         return $this->butter + $this->cheese + $this->cream + $this->marrow + $this->oil;
     }
 
-    /** g */
+    /** The water in it, g. */
     public function water(): float
     {
         return self::BUTTER_WATER * $this->butter + self::CHEESE_WATER * $this->cheese + self::MARROW_WATER * $this->marrow + $this->liquid();
@@ -117,14 +117,14 @@ final readonly class Finish
         return self::CREAM_WATER * $this->cream;
     }
 
-    /** g */
+    /** The fat in it, g. */
     public function fat(): float
     {
         return self::BUTTER_FAT * $this->butter + self::CHEESE_FAT * $this->cheese + self::CREAM_FAT * $this->cream
             + self::MARROW_FAT * $this->marrow + $this->oil;
     }
 
-    /** g */
+    /** The salt in it, g. */
     public function salt(): float
     {
         return ($this->salted ? self::SALTED_BUTTER_SALT : 0.0) * $this->butter + self::CHEESE_SALT * $this->cheese;
@@ -144,7 +144,7 @@ final readonly class Finish
         };
     }
 
-    /** J/K */
+    /** The heat that it takes to warm all of it by a kelvin, J/K. */
     public function capacity(): float
     {
         return self::BUTTER_WARMS * ($this->butter + $this->marrow) + self::CHEESE_WARMS * $this->cheese

@@ -19,13 +19,13 @@ final class Salt
         return $plate > 0 ? 100 * $salt / $plate : 0.0;
     }
 
-    /** g of salt that hold so much sodium, mg. */
+    /** The salt that holds so much sodium, g. */
     public static function ofSodium(float $sodium): float
     {
         return $sodium / self::SODIUM_MG_PER_G;
     }
 
-    /** mg a cover */
+    /** The sodium in one cover, mg. */
     public static function sodiumPerCover(float $salt, int $covers): float
     {
         return $salt * self::SODIUM_MG_PER_G / $covers;

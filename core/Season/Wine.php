@@ -10,10 +10,10 @@ final readonly class Wine
     /** Ordinary table wine, percent by volume. */
     public const TABLE = 12.5;
 
-    /** g/mL */
+    /** The density of ethanol, g/mL. */
     private const ETHANOL = 0.789;
 
-    /** min at the boil in a pan of its own (common practice, no single source) */
+    /** The minutes for which wine is boiled in a pan of its own (common practice, no single source). */
     private const BOILED = 10.0;
 
     private const COLD_C = 20.0;
@@ -23,13 +23,13 @@ final readonly class Wine
     /** @param  float  $percent  alcohol by volume, 0 to 25 */
     public function __construct(public float $percent = self::TABLE, public bool $cookedOff = false) {}
 
-    /** g of alcohol in a mL, as it goes in. */
+    /** The alcohol in a millilitre as it goes in, g. */
     public function alcohol(): float
     {
         return $this->percent / 100 * self::ETHANOL * ($this->cookedOff ? Alcohol::left(self::BOILED) : 1.0);
     }
 
-    /** °C as it goes in */
+    /** The temperature at which it goes in, °C. */
     public function temperature(): float
     {
         return $this->cookedOff ? self::WARM_C : self::COLD_C;

@@ -159,7 +159,7 @@ final readonly class Burner
         return isset($this->net[$mark]);
     }
 
-    /** W */
+    /** The net power of the strongest mark, W. */
     public function strongest(): float
     {
         return max(array_map(fn (string $mark): float => $this->net[$mark], $this->marks()));

@@ -10,7 +10,7 @@ final class Kit
     /** Share of full power at each mark of a knob, weakest first. */
     public const MARKS = ['low' => 0.12, 'medium-low' => 0.25, 'medium' => 0.4, 'medium-high' => 0.65, 'high' => 1.0];
 
-    /** mL */
+    /** What the ladles of a kit hold, mL. */
     public const LADLES = [90.0, 150.0];
 
     /** @return non-empty-array<string, Pan> by code */

@@ -140,7 +140,7 @@ final readonly class Pan
         return round(self::OVEN_W_M2_K * ($this->baseArea() + $this->rimArea() + $this->wallArea()) * max(0.0, $celsius - $boiling));
     }
 
-    /** m² */
+    /** The area of the wall, m². */
     private function wallArea(): float
     {
         return M_PI * ($this->base + $this->rim) / 200 * hypot($this->height, ($this->rim - $this->base) / 2) / 100;

@@ -16,10 +16,10 @@ enum Shape
     /** A pot. */
     case Deep;
 
-    /** A pan is flat when its wall is lower than this share of its base, */
+    /** A pan is flat if its wall is lower than this share of its base. */
     private const FLAT = 0.2;
 
-    /** and deep when it is higher than this. */
+    /** A pan is deep from this height on, as a share of its base. */
     private const DEEP = 0.6;
 
     public static function of(Pan $pan): self

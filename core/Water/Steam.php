@@ -86,7 +86,7 @@ final class Steam
         return self::givenOffPerPascal() * (self::saturationPressure($celsius) - $airVapour);
     }
 
-    /** g/(s·m²·Pa) */
+    /** The steam that an open surface gives off for a pascal of difference, g/(s·m²·Pa). */
     public static function givenOffPerPascal(): float
     {
         return self::GIVEN_OFF_AT_90 / (self::saturationPressure(90.0) - self::inRoomAir(20.0));

@@ -190,3 +190,17 @@ test('only its own folder, and where it is entered, knows a family', function ()
     sort($known);
     expect(array_values(array_filter($known, static fn (string $file): bool => ! str_starts_with($file, 'core/Family/'))))->toBe([]);
 });
+
+test('a docblock is a sentence: it begins with a capital and ends with a full stop', function (): void {
+    $loose = [];
+    foreach ([...sources(dirname(__DIR__, 2).'/core', 'php'), ...sources(dirname(__DIR__, 2).'/app', 'php')] as $file) {
+        foreach (PhpToken::tokenize((string) file_get_contents($file)) as $token) {
+            // The text before the first tag, without the stars.
+            $text = trim((string) preg_replace(['#^/\*\*|\*/$#', '/^\s*\*/m', '/(^|\s)@\w.*$/s'], '', $token->is(T_DOC_COMMENT) ? $token->text : ''));
+            if ($text !== '' && preg_match('/^[\p{Lu}\d"`{(−].*[.:}?)]$/su', $text) !== 1) {
+                $loose[] = basename($file).":$token->line $text";
+            }
+        }
+    }
+    expect($loose)->toBe([]);
+});

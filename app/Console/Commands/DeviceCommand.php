@@ -41,7 +41,7 @@ final class DeviceCommand extends Command
 
     private const NOW_AND_THEN = 3;
 
-    /** s */
+    /** The command gives up after so many seconds without an answer. */
     private const PATIENCE = 20;
 
     private StandIn $standIn;

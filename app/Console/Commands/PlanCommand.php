@@ -9,7 +9,7 @@ use App\Contracts\PlanRequestDocument;
 use App\Words\Words;
 use Velko\Core\Planning\Planner;
 
-/** velko.plan-request/1 in, velko.plan/1 out. */
+/** Reads velko.plan-request/1 and answers velko.plan/1. */
 final class PlanCommand extends EngineCommand
 {
     protected $signature = 'velko:plan {request : a file, or - for standard input}';

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Contracts\ServiceDocument;
 use App\Contracts\ServiceRequestDocument;
 
-/** velko.service-request/1 in, velko.service/1 out. */
+/** Reads velko.service-request/1 and answers velko.service/1. */
 final class ServiceCommand extends EngineCommand
 {
     protected $signature = 'velko:service {request : a file, or - for standard input}';

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Contracts\SimulationDocument;
 use App\Contracts\SimulationRequestDocument;
 
-/** velko.simulation-request/1 in, velko.simulation/1 out. */
+/** Reads velko.simulation-request/1 and answers velko.simulation/1. */
 final class SimulateCommand extends EngineCommand
 {
     protected $signature = 'velko:simulate {request : a file, or - for standard input}';

@@ -52,7 +52,7 @@ final class TruePan
         return $this->tare() + $this->pan['scale']['extras_g'] + $rice + ($state === null ? 0.0 : $state->free + $rice * $state->drunk - $state->brought);
     }
 
-    /** °C of what is in it; null while there is no liquid for a probe to stand in. */
+    /** The temperature of what is in it, °C; null while there is no liquid for a probe to stand in. */
     public function temperature(int $at): ?float
     {
         return $this->state($at)?->temperature;

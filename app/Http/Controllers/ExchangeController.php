@@ -48,7 +48,7 @@ final class ExchangeController
     }
 
     /**
-     * velko.dish/1, alone or in a schema.org Recipe that Velko wrote.
+     * Reads velko.dish/1, alone or in a schema.org Recipe that Velko wrote.
      *
      * @throws BadDocument
      */

@@ -82,7 +82,7 @@ final readonly class PanRiceContinuation implements Continuation
     /** Legs of the crust that have begun. */
     private int $begun;
 
-    /** s, of the first of them */
+    /** The second at which the first leg of the crust began. */
     private float $first;
 
     /** @var list<array{second: float, mark: string, leg: Leg|null}> of knob and pan since then, and the move it was */
@@ -91,7 +91,7 @@ final readonly class PanRiceContinuation implements Continuation
     /** The knob was turned since then by hand, or to another mark than the crust was reckoned for. */
     private bool $turnedOtherwise;
 
-    /** s, of the last of them */
+    /** The second at which the last leg of the crust began. */
     private float $since;
 
     /**
@@ -319,7 +319,7 @@ final readonly class PanRiceContinuation implements Continuation
     }
 
     /**
-     * mL of hot stock that give the rice the minutes it lacks; below nothing, and by the rule of thumb, what it has too much of.
+     * The hot stock that gives the rice the minutes it lacks, mL. Negative, by the rule of thumb, if it has too much.
      *
      * @param  float  $off  min past the middle of its window as it is
      */

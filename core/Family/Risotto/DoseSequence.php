@@ -15,7 +15,7 @@ final readonly class DoseSequence
      */
     public function __construct(public array $doses, public float $pullAt, public State $atTable) {}
 
-    /** mL */
+    /** The stock of all doses, mL. */
     public function volume(): float
     {
         return array_sum(array_map(static fn (Dose $dose): float => $dose->volume, $this->doses));

@@ -27,7 +27,7 @@ final readonly class RisottoContinuation implements Continuation
 
     private int $most;
 
-    /** s, of the last of them */
+    /** The second of the last dose. */
     private float $since;
 
     /** @param  string  $mark  where the knob stands */

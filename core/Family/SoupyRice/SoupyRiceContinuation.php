@@ -100,7 +100,7 @@ final readonly class SoupyRiceContinuation implements Continuation
         return new Projection($doses, array_map(static fn (HeatChange $turn): array => ['second' => 60 * $turn->fromMinute, 'mark' => $turn->mark], $turns), $extras, [], $this->stock->volume() + ($this->ask->target->looseness - $left->atTable->free / $this->rice) * $this->rice, null, $pulled, $cooked->atTable, $left->atTable, $this->wayFrom($start, max(0.0, $needs), $pulled, $track));
     }
 
-    /** mL that the bowl lacks; below nothing what it has too much of */
+    /** The stock that the bowl lacks, mL; negative if it has too much. */
     private function needs(State $start, State $left): float
     {
         $target = $this->ask->target->looseness;

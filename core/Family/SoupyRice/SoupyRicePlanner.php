@@ -122,13 +122,13 @@ final class SoupyRicePlanner
         return [['second' => $this->before->second, 'volume' => $first], ['second' => round($state->second), 'volume' => $stock - $first]];
     }
 
-    /** mL of so much stock that go in first, in what a jug reads */
+    /** The part of the stock that goes in first, mL, rounded as a jug is read. */
     private function first(float $stock): float
     {
         return $this->ask->method->twoPours ? Rounding::to(self::FIRST_POUR * $stock, Rounding::JUG) : $stock;
     }
 
-    /** minutes at 100 °C */
+    /** Half of the doneness that is wanted, minutes at 100 °C. */
     private function halfDone(): float
     {
         return $this->ask->grain->window->middle() / 2;
@@ -168,7 +168,7 @@ final class SoupyRicePlanner
         return 60 * Fit::SIMMER * $this->ask->pan->baseArea() / Steam::LATENT_HEAT;
     }
 
-    /** mL */
+    /** A first guess of the stock, mL. */
     private function guess(): float
     {
         return max($this->rice, $this->rice * ($this->ask->target->looseness + $this->ask->grain->drunkInAmpleLiquid(self::MINUTES_GUESSED)) + self::MINUTES_GUESSED * $this->boilsOffPerMinute() - $this->ask->sparedByFood());

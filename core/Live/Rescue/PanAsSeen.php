@@ -25,7 +25,7 @@ final readonly class PanAsSeen
 
     public Ask $ask;
 
-    /** g raw */
+    /** The raw rice in the pan, g. */
     public float $rice;
 
     /** Where the knob stands. */

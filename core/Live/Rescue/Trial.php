@@ -105,7 +105,7 @@ final readonly class Trial
         return [$this->minutes($state), $state];
     }
 
-    /** mL that bring it to the table as loose as asked, pulled when it is done. */
+    /** The stock that brings it to the table as loose as asked, mL, if it is pulled when it is done. */
     public function pourForLooseness(float $covered = 0.0): float
     {
         [$volume] = $this->right->stock(fn (float $v): Outcome => $this->done($v, $covered), $this->ask->target->looseness * $this->rice) ?? [0.0];
@@ -114,7 +114,7 @@ final readonly class Trial
     }
 
     /**
-     * mL that a dry pan needs under a cover, so that they are gone just when the rice is done.
+     * The stock that a dry pan needs under a cover, so that it is gone just when the rice is done, mL.
      *
      * A little is left at that moment: any lesser pour is gone too by then, and leaves the rice without a drink.
      */
@@ -125,7 +125,7 @@ final readonly class Trial
         return RootFinder::of(fn (float $v): float => $this->coveredDone($v)->pulled->free, $nearlyGone, 0.3 * $this->rice, 1.0, 0.0, self::LOOSENESS_TOLERANCE * $this->rice) ?? 0.0;
     }
 
-    /** mL that an open pan needs so that it falls dry just when the rice is done. */
+    /** The stock that an open pan needs to fall dry just when the rice is done, mL. */
     public function pourToFallDry(): float
     {
         return RootFinder::of(fn (float $v): float => $this->untilDry($v)[1]->doneness, $this->wanted, 0.0, 1 / (self::G_AND_MINUTE * $this->rice), 0.0, self::DONENESS_TOLERANCE) ?? 0.0;

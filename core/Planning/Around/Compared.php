@@ -12,19 +12,19 @@ final readonly class Compared
 {
     public function __construct(public Fact $what, public Plan $before, public Plan $after, public Fact $because) {}
 
-    /** mL more than as asked */
+    /** By how much more stock it needs than as asked, mL. */
     public function stockBy(): float
     {
         return $this->after->stock - $this->before->stock;
     }
 
-    /** mL/g more than as asked */
+    /** By how much more stock a gram of rice needs than as asked, mL/g. */
     public function ratioBy(): float
     {
         return $this->after->millilitresPerGram() - $this->before->millilitresPerGram();
     }
 
-    /** min later than as asked */
+    /** By how many minutes it comes off later than as asked. */
     public function pullBy(): float
     {
         return $this->after->pulled->minute() - $this->before->pulled->minute();

@@ -18,7 +18,7 @@ final readonly class Swap
      */
     public function __construct(public string $kind, public Fact $what, public Plan $after, public float $stockBy, public array $changes, public array $warnings) {}
 
-    /** min later than as asked */
+    /** By how many minutes it comes off later than as asked. */
     public function pullBy(Plan $before): float
     {
         return $this->after->pulled->minute() - $before->pulled->minute();

@@ -135,7 +135,7 @@ final class Swaps
         return new Swap('ingredient', Fact::of('swap.for', this: $instead->name, that: $before->name), $after, $after->stock - $plan->stock, $changes, self::added($plan, $after));
     }
 
-    /** g that it gives to the pan, or takes */
+    /** The water that it gives to the pan, g; negative if it takes some. */
     private static function water(Portion $portion): float
     {
         return $portion->isInThePan() ? $portion->add()->gives + $portion->add()->atOnce : 0.0;
