@@ -22,7 +22,7 @@ use Velko\Core\Planning\Plan;
 use Velko\Core\Planning\Planner;
 use Velko\Core\Vessel\PanChoice;
 
-/** Reads velko.ask/1 with its ids turned into the kitchen's own rows and its clock time into a moment. */
+/** Reads velko.ask/1: its ids become rows of the kitchen, its clock time a moment. */
 final readonly class KitchenAsk
 {
     /** A table time that has gone by for no longer than this is still the one that is meant. */

@@ -27,7 +27,7 @@ final readonly class ChangedPlans
     private const SAME_MIN = 0.05;
 
     /** Pans are worked out for so long, s, twice; of those that took longer it is said that nobody knows. */
-    private const PATIENCE = 4.0;
+    private const BUDGET = 4.0;
 
     /**
      * @param  list<array{asked: KitchenAsk, plan: Plan}>  $before
@@ -60,7 +60,7 @@ final readonly class ChangedPlans
                 $asked[] = $kitchenAsk;
             }
         }
-        $budget = new TimeBudget(self::PATIENCE);
+        $budget = new TimeBudget(self::BUDGET);
         $before = $budget->each(array_map(static fn (KitchenAsk $ask): Closure => static fn (): ?array => self::plan($ask), $asked));
 
         return new self(array_values(array_filter($before)), $now, $budget->leftOut);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velko\Core\Night;
 
-/** The same lengths, with one pan or one ring more that is like one there is. */
+/** The same timetables, with one more pan or ring that is like one there is. */
 final readonly class OneResourceMore implements Timetables
 {
     /** The number of what there is one more of. */

@@ -12,7 +12,7 @@ final readonly class Placement
      * @param  float  $rice  g raw
      * @param  int  $pan  its number
      * @param  float  $on  min of the night
-     * @param  list<int>  $besideOn  a ring for each that its length needs beside its own
+     * @param  list<int>  $besideOn  a ring for each that its timetable needs beside its own
      */
     public function __construct(public array $serves, public int $dish, public float $rice, public int $pan, public int $ring, public float $on, public Timetable $timetable, public array $besideOn = []) {}
 
@@ -36,7 +36,7 @@ final readonly class Placement
         return $this->firstLiquid() + $this->timetable->table;
     }
 
-    /** @param  list<int>  $rings  a ring for each that its length needs beside its own */
+    /** @param  list<int>  $rings  a ring for each that its timetable needs beside its own */
     public function withRingsBeside(array $rings): self
     {
         return new self($this->serves, $this->dish, $this->rice, $this->pan, $this->ring, $this->on, $this->timetable, $rings);
